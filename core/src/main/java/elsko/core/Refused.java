@@ -1,0 +1,62 @@
+package elsko.core;
+
+/**
+ * Something asked for is not possible or not allowed. Carries the field it is about and the reason
+ * in the words a person reads.
+ */
+public final class Refused extends RuntimeException {
+  /** Why it is refused: the value itself is wrong, or the boat's present state forbids it. */
+  public enum Kind {
+    /** The value cannot be right, whatever the boat's state. */
+    VALUE,
+    /** The value is fine, but a rule that holds at this moment forbids it. */
+    STATE
+  }
+
+  private final Kind kind;
+  private final String field;
+
+  private Refused(Kind kind, String field, String reason) {
+    super(reason);
+    this.kind = kind;
+    this.field = field;
+  }
+
+  /** The value of {@code field} is wrong; {@code reason} says why in plain words. */
+  public static Refused value(String field, String reason) {
+    return new Refused(Kind.VALUE, field, reason);
+  }
+
+  /** A rule forbids it now; {@code reason} says which and what to do first. */
+  public static Refused state(String field, String reason) {
+    return new Refused(Kind.STATE, field, reason);
+  }
+
+  public Kind kind() {
+    return kind;
+  }
+
+  public String field() {
+    return field;
+  }
+
+  public String reason() {
+    return getMessage();
+  }
+
+  /**
+   * Refuses anything that is not a finite number from {@code low} to {@code high}, both included.
+   */
+  public static double within(String field, double value, double low, double high, String unit) {
+    if (!Double.isFinite(value)) {
+      throw value(field, "Must be a number.");
+    }
+    if (value < low || value > high) {
+      throw value(
+          field,
+          "Must be from %s to %s%s; %s is outside."
+              .formatted(Words.number(low), Words.number(high), unit, Words.number(value)));
+    }
+    return value;
+  }
+}

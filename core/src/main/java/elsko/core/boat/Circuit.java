@@ -1,0 +1,82 @@
+package elsko.core.boat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.NoSuchElementException;
+
+/**
+ * One body of water that can freeze on its own.
+ *
+ * @param path from the intake to the exhaust
+ * @param drains keys of the fittings that must be IN before it can be called filled
+ * @param hoses keys of its hose ends
+ * @param centralDrain all its drains run to one plug, which may stay OUT until undiluted color runs
+ */
+public record Circuit(
+    String key,
+    String name,
+    List<PathPart> path,
+    List<LowPoint> lowPoints,
+    List<PourPoint> pourPoints,
+    List<String> drains,
+    List<String> hoses,
+    boolean centralDrain) {
+
+  /** What stays behind in a segment after a clear drain, as a part of its volume. */
+  public static final double RESIDUE_AFTER_CLEAR_DRAIN = 0.05;
+
+  /** Every segment, in the order the water meets them. */
+  public List<Segment> segments() {
+    List<Segment> found = new ArrayList<>();
+    collect(path, found);
+    return List.copyOf(found);
+  }
+
+  public Segment segment(String segmentKey) {
+    return segments().stream()
+        .filter(segment -> segment.key().equals(segmentKey))
+        .findFirst()
+        .orElseThrow(() -> new NoSuchElementException(segmentKey));
+  }
+
+  public double liters() {
+    return segments().stream().mapToDouble(Segment::liters).sum();
+  }
+
+  public List<LowPoint> requiredLowPoints() {
+    return lowPoints.stream().filter(LowPoint::required).toList();
+  }
+
+  /** The part of all that is drawn through the path that passes through a segment. */
+  public double flowShare(String segmentKey) {
+    return share(path, segmentKey, 1);
+  }
+
+  private static void collect(List<PathPart> parts, List<Segment> into) {
+    for (PathPart part : parts) {
+      if (part instanceof Segment segment) {
+        into.add(segment);
+      } else if (part instanceof Parallel parallel) {
+        parallel.branches().forEach(branch -> collect(branch, into));
+      }
+    }
+  }
+
+  private static double share(List<PathPart> parts, String segmentKey, double of) {
+    for (PathPart part : parts) {
+      if (part instanceof Segment segment && segment.key().equals(segmentKey)) {
+        return of;
+      }
+      if (part instanceof Parallel parallel) {
+        for (int i = 0; i < parallel.branches().size(); i++) {
+          double found =
+              share(parallel.branches().get(i), segmentKey, of * parallel.shares().get(i));
+          if (found > 0) {
+            return found;
+          }
+        }
+      }
+    }
+    return 0;
+  }
+}

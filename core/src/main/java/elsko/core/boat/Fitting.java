@@ -1,0 +1,12 @@
+package elsko.core.boat;
+
+/**
+ * Anything on a boat that a person sets.
+ *
+ * @param key unique on the boat, stable
+ * @param where how to find it; may be empty
+ * @param tool what it takes; may be empty
+ * @param belowWaterline opening it afloat lets the sea in
+ */
+public record Fitting(
+    String key, String name, FittingKind kind, String where, String tool, boolean belowWaterline) {}

@@ -1,0 +1,77 @@
+package elsko.core.fluid;
+
+import elsko.core.Refused;
+
+/**
+ * An instrument as it was at the moment of a reading.
+ *
+ * @param accuracy ± in units of its scale, 0 or more
+ * @param compensatesFromC lowest sample temperature it corrects for, °C
+ * @param compensatesToC highest
+ * @param zeroReading what clean water read at the last zero check, in scale units
+ * @param hoursSinceZeroCheck age of that check
+ */
+public record Instrument(
+    InstrumentKind kind,
+    Scale scale,
+    double accuracy,
+    double compensatesFromC,
+    double compensatesToC,
+    double zeroReading,
+    double hoursSinceZeroCheck) {
+
+  /** A zero check counts for this long. */
+  public static final double ZERO_CHECK_HOURS = 24;
+
+  /** Water may read this far from zero. */
+  public static final double ZERO_TOLERANCE = 1;
+
+  public Instrument {
+    if (kind == null) {
+      throw Refused.value("instrument.kind", "Say what kind of instrument it is.");
+    }
+    if (scale == null) {
+      throw Refused.value("instrument.scale", "Say which scale it reads.");
+    }
+    Refused.within("instrument.accuracy", accuracy, 0, 20, " " + scale.unit());
+    Refused.within("instrument.compensatesFromC", compensatesFromC, -50, 100, " °C");
+    Refused.within("instrument.compensatesToC", compensatesToC, -50, 100, " °C");
+    if (compensatesToC < compensatesFromC) {
+      throw Refused.value(
+          "instrument.compensatesToC", "Must not be below the lower end of the range.");
+    }
+    if (!Double.isFinite(zeroReading)) {
+      throw Refused.value("instrument.zeroReading", "Must be a number.");
+    }
+    if (!Double.isFinite(hoursSinceZeroCheck) || hoursSinceZeroCheck < 0) {
+      throw Refused.value(
+          "instrument.hoursSinceZeroCheck", "Must be a number of hours, 0 or more.");
+    }
+  }
+
+  public boolean zeroCheckIsFresh() {
+    return hoursSinceZeroCheck <= ZERO_CHECK_HOURS;
+  }
+
+  public boolean zeroIsTrue() {
+    return Math.abs(zeroReading) <= ZERO_TOLERANCE;
+  }
+
+  public boolean compensatesAt(double temperatureC) {
+    return temperatureC >= compensatesFromC && temperatureC <= compensatesToC;
+  }
+
+  /** Whether its reading of {@code base} can be turned into a mass fraction. */
+  public boolean tellsStrengthOf(Base base) {
+    return scale.suits(base) && !(kind.byDensity() && base == Base.PG);
+  }
+
+  /** Refuses a reading that does not stand on the scale, or that no mixture of {@code base} has. */
+  double readable(String field, Base base, double reading) {
+    Refused.within(field, reading, scale.lowest(), scale.highest(), " " + scale.unit());
+    if (tellsStrengthOf(base)) {
+      Refused.within(field, reading, GlycolCurve.of(base).lowestFreezePointC(), 0, " °C");
+    }
+    return reading;
+  }
+}

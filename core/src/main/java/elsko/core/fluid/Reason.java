@@ -1,0 +1,22 @@
+package elsko.core.fluid;
+
+/** Why a verdict is what it is. The sentence for each is in {@link VerdictWords}. */
+public enum Reason {
+  ZERO_CHECK_TOO_OLD,
+  ZERO_OFF,
+  SAMPLE_OUT_OF_COMPENSATION,
+  LOT_SUSPECT,
+  LOT_NOT_CHECKED,
+  WRONG_BOTTLE_OR_JUG,
+  COMPARISON_ONLY,
+  NEEDS_RIGHT_SCALE,
+  NO_LABEL_RATING,
+  NEED_BELOW_BURST_FLOOR,
+  NEED_BELOW_ANY_MIXTURE,
+  PRODUCT_CANNOT_PASS,
+  WITHSTANDS_NEED,
+  SHORT_OF_NEED,
+  RESTS_ON_LABEL,
+  STRENGTH_KEPT,
+  STRENGTH_LOST
+}

@@ -1,0 +1,20 @@
+package elsko.core.ledger;
+
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * The bag of plugs on the wheel.
+ *
+ * @param expected plugs that are OUT_BAGGED
+ * @param missing names of plugs known to be missing
+ * @param counted the last count; null while nobody counted
+ */
+public record BagState(
+    int expected, List<String> missing, Integer counted, String countedBy, Instant countedAt) {
+
+  /** The bag holds fewer or more than it should, or a plug is known to be missing. */
+  public boolean isShort() {
+    return !missing.isEmpty() || counted != null && counted != expected;
+  }
+}

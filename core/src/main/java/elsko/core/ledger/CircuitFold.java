@@ -1,0 +1,310 @@
+package elsko.core.ledger;
+
+import elsko.core.boat.Circuit;
+import elsko.core.boat.LowPoint;
+import elsko.core.boat.PourPoint;
+import elsko.core.boat.Segment;
+import elsko.core.fluid.Need;
+import elsko.core.fluid.Outcome;
+import elsko.core.fluid.Proof;
+import elsko.core.fluid.ProofQuestion;
+import elsko.core.fluid.SampledSegment;
+import elsko.core.fluid.Verdict;
+import elsko.core.ledger.CircuitState.Content;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Follows one circuit through the log: what is in each segment, what was measured, what that makes
+ * it.
+ */
+final class CircuitFold {
+  private final Circuit circuit;
+  private final Need need;
+  private final Map<String, Segment> segments = new HashMap<>();
+  private final Map<String, Content> contents = new LinkedHashMap<>();
+  private final Map<String, Seen> seen = new HashMap<>();
+  private final Map<String, Fact.SampleRead> samples = new HashMap<>();
+  private final Map<String, String> couldNot = new HashMap<>();
+  private final Set<String> bottles = new HashSet<>();
+  private final Map<String, Fact.JugRead> jugs = new LinkedHashMap<>();
+  private final List<Failure> failures = new ArrayList<>();
+  private final Set<String> drainsOut = new HashSet<>();
+  private boolean known;
+  private boolean inService;
+
+  /** A drain or hose was opened after the fill, and nothing was filled since. */
+  private boolean openedSinceFill;
+
+  private Lot lot;
+  private double litersUsed;
+  private boolean drawn;
+  private String filledBy;
+
+  CircuitFold(Circuit circuit, Need need) {
+    this.circuit = circuit;
+    this.need = need;
+    for (Segment segment : circuit.segments()) {
+      segments.put(segment.key(), segment);
+      contents.put(segment.key(), Content.WATER);
+    }
+  }
+
+  void looked(boolean waterOnPurpose) {
+    flooded();
+    inService = waterOnPurpose;
+  }
+
+  /** Water went through or came in: nothing that was measured holds any more. */
+  void flooded() {
+    known = true;
+    contents.replaceAll((segment, content) -> Content.WATER);
+    forgetProof();
+    seen.clear();
+    openedSinceFill = false;
+    lot = null;
+    litersUsed = 0;
+  }
+
+  void drainOut(String drain) {
+    opened();
+    drainsOut.add(drain);
+    inService = false;
+  }
+
+  void drainIn(String drain) {
+    drainsOut.remove(drain);
+  }
+
+  void hoseOff() {
+    opened();
+  }
+
+  void bottleTaken(String drain) {
+    for (LowPoint point : circuit.lowPoints()) {
+      if (point.opens().equals(drain)) {
+        bottles.add(point.key());
+      }
+    }
+  }
+
+  void lookedAt(LowPoint point, Seen what) {
+    known = true;
+    seen.put(point.key(), what);
+    if (what.isEmpty()) {
+      point.empties().forEach(segment -> contents.put(segment, Content.EMPTY));
+      if (allAre(Content.EMPTY)) {
+        lot = null;
+        litersUsed = 0;
+      }
+    }
+  }
+
+  void filled(Fact.FluidUsed used, String person) {
+    rememberFailure();
+    forgetProof();
+    known = true;
+    inService = false;
+    openedSinceFill = false;
+    lot = used.lot();
+    litersUsed += used.liters();
+    drawn = used.pourPoint() == null;
+    filledBy = person;
+    if (drainsOut.isEmpty() || circuit.centralDrain()) {
+      reached(used.pourPoint()).forEach(segment -> contents.put(segment, Content.ANTIFREEZE));
+    }
+  }
+
+  void jug(Fact.JugRead read) {
+    jugs.put(read.lot().number(), read);
+  }
+
+  void sample(Fact.SampleRead read) {
+    samples.put(read.lowPoint(), read);
+    couldNot.remove(read.lowPoint());
+  }
+
+  void notSampled(Fact.CouldNotSample said) {
+    couldNot.put(said.lowPoint(), said.reason());
+    samples.remove(said.lowPoint());
+  }
+
+  CircuitState state() {
+    Map<String, Verdict> verdicts = new HashMap<>();
+    samples.forEach((point, read) -> verdicts.put(point, judge(read)));
+    Protection protection = protection(verdicts);
+    List<Failure> all = new ArrayList<>(failures);
+    if (protection == Protection.HELD) {
+      all.add(failure(verdicts, true));
+    }
+    return new CircuitState(
+        circuit,
+        protection,
+        Map.copyOf(contents),
+        circuit.lowPoints().stream().map(point -> pointState(point, verdicts)).toList(),
+        lot,
+        litersUsed,
+        drawn,
+        List.copyOf(all),
+        Map.copyOf(jugs));
+  }
+
+  private PointState pointState(LowPoint point, Map<String, Verdict> verdicts) {
+    Fact.SampleRead read = samples.get(point.key());
+    Fact.JugRead jug = read == null ? null : jugs.get(read.lot().number());
+    return new PointState(
+        point,
+        seen.get(point.key()),
+        read,
+        jug == null ? null : (Double) jug.reading(),
+        verdicts.get(point.key()),
+        couldNot.get(point.key()),
+        bottles.contains(point.key()));
+  }
+
+  private void opened() {
+    if (contents.containsValue(Content.ANTIFREEZE)) {
+      rememberFailure();
+      forgetProof();
+      openedSinceFill = true;
+    }
+  }
+
+  private void forgetProof() {
+    samples.clear();
+    couldNot.clear();
+    bottles.clear();
+  }
+
+  private void rememberFailure() {
+    if (samples.isEmpty() && couldNot.isEmpty()) {
+      return;
+    }
+    Map<String, Verdict> verdicts = new HashMap<>();
+    samples.forEach((point, read) -> verdicts.put(point, judge(read)));
+    if (protection(verdicts) == Protection.HELD) {
+      failures.add(failure(verdicts, false));
+    }
+  }
+
+  private Failure failure(Map<String, Verdict> verdicts, boolean open) {
+    List<Failure.Short> shorts = new ArrayList<>();
+    for (LowPoint point : circuit.requiredLowPoints()) {
+      Verdict verdict = verdicts.get(point.key());
+      if (failed(verdict) || couldNot.containsKey(point.key())) {
+        shorts.add(new Failure.Short(point.key(), verdict == null ? null : verdict.remedy()));
+      }
+    }
+    return new Failure(filledBy, List.copyOf(shorts), open);
+  }
+
+  private Protection protection(Map<String, Verdict> verdicts) {
+    if (!known) {
+      return Protection.UNKNOWN;
+    }
+    if (inService) {
+      return Protection.IN_SERVICE;
+    }
+    if (contents.containsValue(Content.WATER)) {
+      return Protection.WET;
+    }
+    if (allAre(Content.EMPTY)) {
+      return Protection.DRAINED;
+    }
+    if (openedSinceFill || !drainsOut.isEmpty()) {
+      return Protection.WET;
+    }
+    return measured(verdicts);
+  }
+
+  private Protection measured(Map<String, Verdict> verdicts) {
+    boolean all = true;
+    for (LowPoint point : circuit.requiredLowPoints()) {
+      Verdict verdict = verdicts.get(point.key());
+      if (failed(verdict) || couldNot.containsKey(point.key())) {
+        return Protection.HELD;
+      }
+      boolean good = verdict != null && verdict.outcome().proves();
+      all &= good || leftDry(point);
+    }
+    return all ? Protection.PROVEN : Protection.FILLED;
+  }
+
+  private static boolean failed(Verdict verdict) {
+    return verdict != null
+        && (verdict.outcome() == Outcome.HELD || verdict.outcome() == Outcome.CHANGE_PRODUCT);
+  }
+
+  private boolean leftDry(LowPoint point) {
+    return point.empties().stream().allMatch(segment -> contents.get(segment) == Content.EMPTY);
+  }
+
+  private boolean allAre(Content content) {
+    return contents.values().stream().allMatch(content::equals);
+  }
+
+  private Iterable<String> reached(String pourPoint) {
+    if (pourPoint == null) {
+      return contents.keySet().stream().toList();
+    }
+    return pourPoint(pourPoint).fills();
+  }
+
+  private PourPoint pourPoint(String hose) {
+    return circuit.pourPoints().stream()
+        .filter(point -> point.hose().equals(hose))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private Verdict judge(Fact.SampleRead read) {
+    Fact.JugRead jug = jugs.get(read.lot().number());
+    if (jug == null) {
+      return null;
+    }
+    return Proof.judge(
+        new ProofQuestion(
+            need,
+            read.lot().product(),
+            read.with().instrument(),
+            jug.reading(),
+            read.reading(),
+            read.temperatureC(),
+            sampled(read.lowPoint()),
+            ProofQuestion.TANK_LITERS));
+  }
+
+  /**
+   * The segment a sample speaks for, as more product would reach it now. A pour reaches a side of
+   * the block only past a thermostat that is closed in the cold engine; a draw is made warm, with
+   * it open.
+   */
+  private SampledSegment sampled(String lowPoint) {
+    LowPoint point =
+        circuit.lowPoints().stream()
+            .filter(p -> p.key().equals(lowPoint))
+            .findFirst()
+            .orElseThrow();
+    Segment segment = segments.get(point.segment());
+    double share = drawn ? circuit.flowShare(segment.key()) : pouredShare(segment);
+    return new SampledSegment(segment.liters(), share, !drawn && segment.gated());
+  }
+
+  private double pouredShare(Segment segment) {
+    for (PourPoint point : circuit.pourPoints()) {
+      if (point.fills().contains(segment.key())) {
+        long sameKind =
+            point.fills().stream()
+                .filter(key -> segments.get(key).kind() == segment.kind())
+                .count();
+        return 1.0 / sameKind;
+      }
+    }
+    return circuit.flowShare(segment.key());
+  }
+}

@@ -1,0 +1,50 @@
+package elsko.core.ledger;
+
+import elsko.core.boat.Circuit;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What is known of one circuit.
+ *
+ * @param contents by segment key
+ * @param lot what was filled in last, or null
+ * @param litersUsed since it was last emptied or run on water
+ * @param failures fills found short, oldest first
+ * @param jugs latest jug reading by lot number
+ */
+public record CircuitState(
+    Circuit circuit,
+    Protection protection,
+    Map<String, Content> contents,
+    List<PointState> points,
+    Lot lot,
+    double litersUsed,
+    boolean drawn,
+    List<Failure> failures,
+    Map<String, Fact.JugRead> jugs) {
+
+  /** What is in a segment. */
+  public enum Content {
+    WATER,
+    EMPTY,
+    ANTIFREEZE
+  }
+
+  public PointState point(String lowPoint) {
+    return points.stream()
+        .filter(state -> state.point().key().equals(lowPoint))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** Who failed twice running and must let someone else do it; null when nobody. */
+  public String mustNotFillAgain() {
+    int n = failures.size();
+    if (n < 2) {
+      return null;
+    }
+    String last = failures.get(n - 1).filledBy();
+    return last != null && last.equals(failures.get(n - 2).filledBy()) ? last : null;
+  }
+}

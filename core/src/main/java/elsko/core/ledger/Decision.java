@@ -1,0 +1,110 @@
+package elsko.core.ledger;
+
+import elsko.core.Words;
+import elsko.core.fluid.Remedy;
+import elsko.core.fluid.RemedyKind;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What has to be decided about a boat now.
+ *
+ * @param words one sentence, or two
+ * @param action what to do about it, a few words
+ */
+public record Decision(Kind kind, String words, String action) {
+  /** Most urgent first. */
+  public enum Kind {
+    HELD,
+    PLUG_MISSING,
+    WORK_STOPPED_HALFWAY,
+    FILLED_NOT_MEASURED,
+    NOBODY_LOOKED,
+    STILL_WET
+  }
+
+  /** The most urgent thing to decide about a boat, if there is any. */
+  public static Optional<Decision> of(BoatState state) {
+    Protection protection = state.protection();
+    if (protection == Protection.HELD) {
+      return Optional.of(held(state));
+    }
+    if (state.bag().isShort()) {
+      return Optional.of(plugMissing(state.bag()));
+    }
+    return switch (protection) {
+      case WET -> Optional.of(wet(state));
+      case FILLED ->
+          Optional.of(
+              new Decision(
+                  Kind.FILLED_NOT_MEASURED,
+                  "Filled and not measured yet: only a sample says whether water was left.",
+                  "Sample it"));
+      case UNKNOWN ->
+          Optional.of(
+              new Decision(
+                  Kind.NOBODY_LOOKED,
+                  "Nobody has said what is in its engine. It counts as wet.",
+                  "Look and say"));
+      default -> Optional.empty();
+    };
+  }
+
+  private static Decision held(BoatState state) {
+    CircuitState circuit =
+        state.circuits().stream()
+            .filter(c -> c.protection() == Protection.HELD)
+            .findFirst()
+            .orElseThrow();
+    Failure failure = circuit.failures().get(circuit.failures().size() - 1);
+    PointState worst = circuit.point(failure.points().get(0).lowPoint());
+    String others =
+        failure.points().size() > 1 ? " and %d more".formatted(failure.points().size() - 1) : "";
+    if (worst.verdict() == null) {
+      return new Decision(
+          Kind.HELD,
+          "%s%s could not be sampled: %s"
+              .formatted(Words.sentence(worst.point().name()), others, worst.couldNot()),
+          "Drain and refill");
+    }
+    return new Decision(
+        Kind.HELD,
+        "%s%s: %s"
+            .formatted(
+                Words.sentence(worst.point().name()),
+                others,
+                Words.list(worst.verdict().words().stream().limit(1).toList())),
+        action(failure.points().get(0).remedy()));
+  }
+
+  private static String action(Remedy remedy) {
+    if (remedy == null) {
+      return "Change the product";
+    }
+    return (remedy.kind() == RemedyKind.DRAIN_AND_REFILL ? "Rod and refill " : "Send through ")
+        + Words.liters(remedy.litersFromTank());
+  }
+
+  private static Decision plugMissing(BagState bag) {
+    String words =
+        bag.missing().isEmpty()
+            ? "The bag holds %d plugs; %d are out.".formatted(bag.counted(), bag.expected())
+            : "%s missing.".formatted(Words.sentence(Words.list(bag.missing())));
+    return new Decision(
+        Kind.PLUG_MISSING, words + " Look in the bilge and the bay.", "Find the plug");
+  }
+
+  private static Decision wet(BoatState state) {
+    List<CardProgress> started =
+        state.cards().stream().filter(card -> !card.isClosed() && !card.steps().isEmpty()).toList();
+    if (started.isEmpty()) {
+      return new Decision(
+          Kind.STILL_WET, "Water in the engine. It freezes at 0 °C.", "Winterize it");
+    }
+    return new Decision(
+        Kind.WORK_STOPPED_HALFWAY,
+        "Winterizing was started by %s; there is still water in it."
+            .formatted(started.get(started.size() - 1).heldBy()),
+        "Go on with its card");
+  }
+}

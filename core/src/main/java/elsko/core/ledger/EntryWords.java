@@ -1,0 +1,118 @@
+package elsko.core.ledger;
+
+import elsko.core.Words;
+import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
+import elsko.core.limits.Limit;
+
+/** One line of the log as a sentence. */
+public final class EntryWords {
+  private EntryWords() {}
+
+  public static String of(Boat boat, Fact fact) {
+    return Words.sentence(words(boat, fact));
+  }
+
+  private static String words(Boat boat, Fact fact) {
+    if (fact instanceof Fact.FittingSet set) {
+      String why = set.forSample() ? " for a sample" : because(set.reason());
+      return fitting(boat, set.fitting()) + " " + set.state().words() + why;
+    }
+    if (fact instanceof Fact.LowPointSeen seen) {
+      return "%s %s".formatted(boat.lowPoint(seen.lowPoint()).name(), seen.seen().words());
+    }
+    if (fact instanceof Fact.CircuitSeen seen) {
+      String what = seen.inService() ? "in service, water in it on purpose" : "water in it";
+      return boat.circuit(seen.circuit()).name() + ": " + what;
+    }
+    if (fact instanceof Fact.EngineStarted started) {
+      return switch (started.basis()) {
+        case KICK -> "engine kicked for %s s".formatted(Words.number(started.seconds()));
+        case FED -> "engine started on its feed";
+        case AFLOAT -> "engine started afloat";
+      };
+    }
+    if (fact instanceof Fact.EngineStopped) {
+      return "engine stopped";
+    }
+    if (fact instanceof Fact.FluidUsed used) {
+      return filled(boat, used);
+    }
+    if (fact instanceof Fact.JugRead read) {
+      return "jug of lot %s reads %s with %s"
+          .formatted(read.lot().number(), reading(read.with(), read.reading()), read.with().name());
+    }
+    if (fact instanceof Fact.SampleRead read) {
+      return "sample, %s: %s, at %s"
+          .formatted(
+              boat.lowPoint(read.lowPoint()).name(),
+              reading(read.with(), read.reading()),
+              Words.celsius(read.temperatureC()));
+    }
+    if (fact instanceof Fact.CouldNotSample said) {
+      return "%s could not be sampled%s"
+          .formatted(boat.lowPoint(said.lowPoint()).name(), because(said.reason()));
+    }
+    if (fact instanceof Fact.ReadingTaken read) {
+      Limit limit = Limit.of(read.limit());
+      return "%s %s %s".formatted(limit.name(), Words.number(read.value()), limit.unit());
+    }
+    if (fact instanceof Fact.BagCounted bag) {
+      return "bag counted: %d %s".formatted(bag.count(), bag.count() == 1 ? "plug" : "plugs");
+    }
+    if (fact instanceof Fact.Noted noted) {
+      return "note: " + noted.text();
+    }
+    if (fact instanceof Fact.CardOpened opened) {
+      return "winterizing card opened: " + opened.method().words();
+    }
+    if (fact instanceof Fact.StepSkipped skipped) {
+      return "step skipped" + because(skipped.reason());
+    }
+    if (fact instanceof Fact.BerthMoved moved) {
+      return "moved to %s, %s".formatted(moved.berthName(), moved.afloat() ? "afloat" : "ashore");
+    }
+    if (fact instanceof Fact.Withdrawn withdrawn) {
+      return "taken back" + because(withdrawn.reason());
+    }
+    return plain(fact);
+  }
+
+  private static String plain(Fact fact) {
+    if (fact instanceof Fact.BayEntered) {
+      return "in the bay";
+    }
+    if (fact instanceof Fact.BayLeft) {
+      return "out of the bay";
+    }
+    if (fact instanceof Fact.CardTaken) {
+      return "goes on with the card";
+    }
+    return "step done";
+  }
+
+  private static String filled(Boat boat, Fact.FluidUsed used) {
+    Circuit circuit = boat.circuit(used.circuit());
+    String liters = Words.liters(used.liters());
+    String lot = "of lot " + used.lot().number();
+    return used.pourPoint() == null
+        ? "drew %s %s through %s".formatted(liters, lot, circuit.name())
+        : "poured %s %s into %s".formatted(liters, lot, fitting(boat, used.pourPoint()));
+  }
+
+  private static String reading(InstrumentUse with, double reading) {
+    return "%s %s (%s)"
+        .formatted(
+            Words.number(reading, 1),
+            with.instrument().scale().unit(),
+            with.instrument().scale().words());
+  }
+
+  private static String fitting(Boat boat, String key) {
+    return boat.hasFitting(key) ? boat.fitting(key).name() : key;
+  }
+
+  private static String because(String reason) {
+    return reason == null || reason.isBlank() ? "" : ": " + reason;
+  }
+}

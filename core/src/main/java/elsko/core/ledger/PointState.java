@@ -1,0 +1,22 @@
+package elsko.core.ledger;
+
+import elsko.core.boat.LowPoint;
+import elsko.core.fluid.Verdict;
+
+/**
+ * What is known of one low point.
+ *
+ * @param seen null while nobody has opened it since there was water in it
+ * @param sample the reading since the last fill, or null
+ * @param jugReading what the sample was held against, or null
+ * @param verdict null while nothing was read
+ * @param couldNot why it could not be sampled, or null
+ */
+public record PointState(
+    LowPoint point,
+    Seen seen,
+    Fact.SampleRead sample,
+    Double jugReading,
+    Verdict verdict,
+    String couldNot,
+    boolean bottleTaken) {}

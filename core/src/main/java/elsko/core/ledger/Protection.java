@@ -1,0 +1,40 @@
+package elsko.core.ledger;
+
+import java.util.Collection;
+
+/** The state of a circuit; nothing else decides whether a boat is safe. Worst first. */
+public enum Protection {
+  UNKNOWN,
+  WET,
+  HELD,
+  FILLED,
+  DRAINED,
+  PROVEN,
+  DRY_BUILT,
+  IN_SERVICE;
+
+  /**
+   * A boat's state: the worst of its circuits. IN_SERVICE only when every circuit is that or
+   * DRY_BUILT; beside anything else, water that is in a circuit on purpose is WET all the same.
+   */
+  public static Protection worstOf(Collection<Protection> circuits) {
+    if (circuits.isEmpty()) {
+      return UNKNOWN;
+    }
+    if (circuits.stream().allMatch(p -> p == DRY_BUILT)) {
+      return DRY_BUILT;
+    }
+    if (circuits.stream().allMatch(p -> p == IN_SERVICE || p == DRY_BUILT)) {
+      return IN_SERVICE;
+    }
+    return circuits.stream()
+        .map(p -> p == IN_SERVICE ? WET : p)
+        .min(Enum::compareTo)
+        .orElse(UNKNOWN);
+  }
+
+  /** Freezes at 0 °C. */
+  public boolean countsAsWet() {
+    return this == UNKNOWN || this == WET || this == IN_SERVICE;
+  }
+}

@@ -1,0 +1,4 @@
+/**
+ * The job itself: rules and computation, in plain Java. Knows no framework, no clock and no file.
+ */
+package elsko.core;

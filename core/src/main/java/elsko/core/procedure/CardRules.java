@@ -1,0 +1,72 @@
+package elsko.core.procedure;
+
+import elsko.core.Refused;
+import elsko.core.Words;
+import elsko.core.ledger.BagState;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Fact;
+import java.util.List;
+
+/** What must be true before a step of a card can be called done. */
+public final class CardRules {
+  private CardRules() {}
+
+  /**
+   * Refuses an entry that does not belong on the card, or a step that is not finished.
+   *
+   * @param step key the entry names, or null
+   */
+  public static void check(
+      Card card, BoatState state, CardProgress progress, String step, Fact fact) {
+    Step on = step == null ? null : card.step(step);
+    if (step != null && on == null) {
+      throw Refused.value("step", "This card has no step called \"%s\".".formatted(step));
+    }
+    boolean settles = fact instanceof Fact.StepDone || fact instanceof Fact.StepSkipped;
+    if (settles && on == null) {
+      throw Refused.value("step", "Say which step it is.");
+    }
+    if (fact instanceof Fact.StepSkipped skipped && skipped.reason().isBlank()) {
+      throw Refused.value("reason", "Say why it is skipped.");
+    }
+    if (fact instanceof Fact.StepDone) {
+      mayBeDone(card, state, progress, on);
+    }
+  }
+
+  private static void mayBeDone(Card card, BoatState state, CardProgress progress, Step step) {
+    List<String> before =
+        step.after().stream()
+            .filter(key -> card.step(key) != null && !progress.isSettled(key))
+            .map(key -> "\"%s\"".formatted(card.step(key).title()))
+            .toList();
+    if (!before.isEmpty()) {
+      throw Refused.state(
+          "step", "First %s: done, or skipped with a reason.".formatted(Words.list(before)));
+    }
+    AskStatus status = AskStatus.of(state, progress, step.key());
+    List<String> open =
+        step.asks().stream().filter(ask -> !status.isAnswered(ask)).map(Ask::label).toList();
+    if (!open.isEmpty()) {
+      throw Refused.state("step", "Still open: %s.".formatted(Words.list(open)));
+    }
+    if (step.asks().stream().anyMatch(Ask.Count.class::isInstance)) {
+      bagIsRight(state.bag());
+    }
+  }
+
+  private static void bagIsRight(BagState bag) {
+    if (!bag.missing().isEmpty()) {
+      throw Refused.state(
+          "step",
+          "%s missing. Find it first.".formatted(Words.sentence(Words.list(bag.missing()))));
+    }
+    if (bag.isShort()) {
+      throw Refused.state(
+          "step",
+          "The bag holds %d, but %d are out and bagged. Count again, or say which one is missing."
+              .formatted(bag.counted(), bag.expected()));
+    }
+  }
+}

@@ -1,0 +1,60 @@
+package elsko.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+class ArchitectureTest {
+  private static final JavaClasses CORE =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("elsko.core");
+
+  @Test
+  void coreKnowsNoFramework() {
+    classes()
+        .should()
+        .onlyDependOnClassesThat()
+        .resideInAnyPackage(
+            "elsko.core..",
+            "java.lang..",
+            "java.util..",
+            "java.time..",
+            "java.math..",
+            "java.io..",
+            "java.nio.charset..")
+        .check(CORE);
+  }
+
+  @Test
+  void coreReadsNoClock() {
+    noClasses().should().callMethod(java.time.Instant.class, "now").check(CORE);
+    noClasses().should().callMethod(System.class, "currentTimeMillis").check(CORE);
+  }
+
+  @Test
+  void fluidKnowsNoBoats() {
+    noClasses()
+        .that()
+        .resideInAPackage("..fluid..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("..boat..", "..ledger..", "..procedure..")
+        .check(CORE);
+  }
+
+  @Test
+  void whatHappenedDoesNotDependOnWhatIsPlanned() {
+    noClasses()
+        .that()
+        .resideInAnyPackage("..ledger..", "..boat..", "..limits..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAPackage("..procedure..")
+        .check(CORE);
+  }
+}

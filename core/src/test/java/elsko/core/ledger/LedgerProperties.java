@@ -1,0 +1,120 @@
+package elsko.core.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.Refused;
+import elsko.core.Story;
+import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.LowPoint;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+
+class LedgerProperties {
+  /** A log of random facts, each kept only when the interlocks let it through. */
+  private static Story random(long seed, DrainArrangement drains, int tries) {
+    Random random = new Random(seed);
+    Story story = new Story(drains);
+    for (int i = 0; i < tries; i++) {
+      try {
+        story.say(fact(random, story));
+      } catch (Refused refused) {
+        assertThat(refused.reason()).isNotBlank();
+        assertThat(refused.field()).isNotBlank();
+      }
+    }
+    return story;
+  }
+
+  private static Fact fact(Random random, Story story) {
+    List<Fitting> fittings = story.boat.fittings();
+    List<LowPoint> points = story.boat.circuits().get(0).lowPoints();
+    Fitting fitting = fittings.get(random.nextInt(fittings.size()));
+    List<FittingState> states = fitting.kind().states();
+    LowPoint point = points.get(random.nextInt(points.size()));
+    double reading = -20 * random.nextDouble();
+    return switch (random.nextInt(9)) {
+      case 0 -> new Fact.CircuitSeen("engine", random.nextInt(4) == 0);
+      case 1 -> new Fact.LowPointSeen(point.key(), Seen.values()[random.nextInt(4)]);
+      case 2 -> new Fact.EngineStarted(StartBasis.values()[random.nextInt(3)], 2);
+      case 3 -> new Fact.EngineStopped();
+      case 4 ->
+          new Fact.FluidUsed(
+              "engine",
+              Story.LOT,
+              1 + random.nextInt(9),
+              random.nextBoolean() ? "recirculation-hose" : null);
+      case 5 -> new Fact.JugRead(Story.LOT, Story.GLASS, Story.JUG);
+      case 6 -> new Fact.SampleRead(point.key(), Story.LOT, Story.GLASS, reading, 15);
+      default ->
+          new Fact.FittingSet(
+              fitting.key(), states.get(random.nextInt(states.size())), random.nextInt(9) == 0, "");
+    };
+  }
+
+  @Property(tries = 150)
+  void theBagHoldsExactlyTheBaggedPlugs(@ForAll long seed, @ForAll DrainArrangement drains) {
+    BoatState state = random(seed, drains, 80).state();
+    long bagged =
+        state.fittings().values().stream()
+            .filter(f -> f.state() == FittingState.OUT_BAGGED)
+            .count();
+    assertThat(state.bag().expected()).isEqualTo((int) bagged);
+  }
+
+  @Property(tries = 150)
+  void nothingIsProvenWithoutAGoodSampleAtEveryRequiredPointThatHoldsFluid(
+      @ForAll long seed, @ForAll DrainArrangement drains) {
+    CircuitState circuit = random(seed, drains, 120).state().circuit("engine");
+    if (circuit.protection() == Protection.PROVEN) {
+      assertThat(circuit.points())
+          .filteredOn(p -> p.point().required())
+          .allMatch(
+              p ->
+                  p.verdict() != null && p.verdict().outcome().proves()
+                      || circuit.contents().get(p.point().segment()) == CircuitState.Content.EMPTY);
+    }
+    if (circuit.contents().containsValue(CircuitState.Content.WATER)) {
+      assertThat(circuit.protection().countsAsWet()).isTrue();
+    }
+  }
+
+  @Property(tries = 100)
+  void aWithdrawnEntryLeavesTheStateAsIfItHadNeverBeen(@ForAll long seed) {
+    Story story = random(seed, DrainArrangement.FOUR_DRAINS, 60);
+    if (story.log.isEmpty()) {
+      return;
+    }
+    int victim = new Random(seed).nextInt(story.log.size());
+    List<Entry> without = new java.util.ArrayList<>(story.log);
+    without.remove(victim);
+    story.correct(story.log.get(victim), new Fact.Withdrawn("never happened"));
+    assertThat(Ledger.fold(story.boat, story.need, story.log))
+        .isEqualTo(Ledger.fold(story.boat, story.need, without));
+  }
+
+  @Property(tries = 60)
+  void foldingTwiceGivesTheSame(@ForAll long seed) {
+    Story story = random(seed, DrainArrangement.ONE_CENTRAL_DRAIN, 80);
+    assertThat(story.state()).isEqualTo(story.state());
+  }
+
+  @Property(tries = 40)
+  void anyCardWalkedAsUsualEndsSafe(
+      @ForAll DrainArrangement drains, @ForAll Method method, @ForAll boolean oneShort) {
+    Story story = Story.winterizing(drains, method);
+    if (oneShort && method != Method.DRY) {
+      story.walkTo("prove", Map.of("block-starboard", Story.SHORT));
+    }
+    story.walkTo("close", Map.of());
+    assertThat(story.protection())
+        .isEqualTo(method == Method.DRY ? Protection.DRAINED : Protection.PROVEN);
+    assertThat(story.progress().isClosed()).isTrue();
+    assertThat(story.state().running()).isFalse();
+    assertThat(story.state().bag().isShort()).isFalse();
+  }
+}
