@@ -66,8 +66,15 @@ public record Instrument(
     return scale.suits(base) && !(kind.byDensity() && base == Base.PG);
   }
 
+  /** The mass fraction a reading means, or null when this instrument cannot tell it. */
+  public Double massFraction(Base base, double reading) {
+    return tellsStrengthOf(base)
+        ? (Double) GlycolCurve.of(base).massFractionFreezingAt("reading", reading)
+        : null;
+  }
+
   /** Refuses a reading that does not stand on the scale, or that no mixture of {@code base} has. */
-  double readable(String field, Base base, double reading) {
+  public double readable(String field, Base base, double reading) {
     Refused.within(field, reading, scale.lowest(), scale.highest(), " " + scale.unit());
     if (tellsStrengthOf(base)) {
       Refused.within(field, reading, GlycolCurve.of(base).lowestFreezePointC(), 0, " °C");

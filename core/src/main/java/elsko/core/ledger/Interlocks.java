@@ -8,7 +8,6 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
-import elsko.core.boat.PourPoint;
 import java.util.List;
 
 /**
@@ -18,9 +17,6 @@ import java.util.List;
 public final class Interlocks {
   /** A kick turns the engine at most this long, s. */
   public static final double KICK_SECONDS = 3;
-
-  /** The most that one entry may pour or draw, L. */
-  public static final double MOST_LITERS = 200;
 
   private final BoatState state;
   private final Boat boat;
@@ -44,6 +40,7 @@ public final class Interlocks {
   }
 
   private void check(String person, Fact fact) {
+    FactFits.check(boat, fact);
     if (fact instanceof Fact.FittingSet set) {
       setting(set);
     } else if (fact instanceof Fact.LowPointSeen seen) {
@@ -60,13 +57,6 @@ public final class Interlocks {
       sampling(read);
     } else if (fact instanceof Fact.CouldNotSample said) {
       requireFilled(boat.circuitOfLowPoint(said.lowPoint()));
-      boat.lowPoint(said.lowPoint());
-    } else if (fact instanceof Fact.CircuitSeen seen) {
-      boat.circuit(seen.circuit());
-    } else if (fact instanceof Fact.BagCounted bag) {
-      if (bag.count() < 0 || bag.count() > 99) {
-        throw Refused.value("count", "Count from 0 to 99 plugs.");
-      }
     } else if (fact instanceof Fact.BayEntered) {
       if (state.running()) {
         throw Refused.state(
@@ -100,14 +90,6 @@ public final class Interlocks {
   private void setting(Fact.FittingSet set) {
     Fitting fitting = boat.fitting(set.fitting());
     FittingState to = set.state();
-    if (!fitting.kind().states().contains(to)) {
-      throw Refused.value(
-          "state",
-          "%s can be %s."
-              .formatted(
-                  Words.sentence(fitting.name()),
-                  Words.list(fitting.kind().states().stream().map(FittingState::words).toList())));
-    }
     boolean opens = fitting.kind().isDrain() && to.isOut() || to == FittingState.REMOVED;
     if (state.running() && (opens || fitting.kind() == FittingKind.HOSE_END)) {
       throw Refused.state(
@@ -125,9 +107,6 @@ public final class Interlocks {
     }
     if (fitting.kind() == FittingKind.HULL_PLUG && to.isOut() && state.afloat()) {
       throw Refused.state("fitting", "The hull plug comes out only ashore.");
-    }
-    if (set.forSample() && !fitting.kind().isDrain()) {
-      throw Refused.value("forSample", "Only a drain is opened for a sample.");
     }
     if (set.forSample() && to.isOut()) {
       boat.circuits().stream()
@@ -242,14 +221,6 @@ public final class Interlocks {
 
   private void filling(String person, Fact.FluidUsed used) {
     Circuit circuit = boat.circuit(used.circuit());
-    if (!Double.isFinite(used.liters()) || used.liters() <= 0 || used.liters() > MOST_LITERS) {
-      throw Refused.value("liters", "Must be above 0 L, at most 200 L.");
-    }
-    if (used.lot().product().base() == elsko.core.fluid.Base.EG) {
-      throw Refused.value(
-          "lot",
-          "Ethylene glycol is poisonous and never goes into raw water. Use a propylene glycol lot.");
-    }
     boolean poured = used.pourPoint() != null;
     List<String> open = openIn(circuit.drains());
     if (!open.isEmpty() && !(poured && circuit.centralDrain())) {
@@ -259,7 +230,7 @@ public final class Interlocks {
               .formatted(isOut(open), open.size() == 1 ? "it" : "them"));
     }
     if (poured) {
-      pouring(circuit, used.pourPoint());
+      pouring(used.pourPoint());
     } else if (!state.running() || !anyIs(FittingKind.FEED, FittingState.TANK)) {
       throw Refused.state(
           "liters", "Drawing through needs the tank on the pump's feed and the engine running.");
@@ -270,16 +241,8 @@ public final class Interlocks {
     }
   }
 
-  private void pouring(Circuit circuit, String pourPoint) {
-    PourPoint point =
-        circuit.pourPoints().stream()
-            .filter(p -> p.hose().equals(pourPoint))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    Refused.value(
-                        "pourPoint", "Nothing can be poured in at \"%s\".".formatted(pourPoint)));
-    FittingStanding hose = state.fitting(point.hose());
+  private void pouring(String pourPoint) {
+    FittingStanding hose = state.fitting(pourPoint);
     if (hose.state() != FittingState.OFF) {
       throw Refused.state(
           "liters", "The %s is CLAMPED: open it to pour into it.".formatted(hose.fitting().name()));

@@ -23,12 +23,13 @@ public final class CardRules {
     if (step != null && on == null) {
       throw Refused.value("step", "This card has no step called \"%s\".".formatted(step));
     }
+    if (progress.isClosed() && !(fact instanceof Fact.Noted)) {
+      throw Refused.state(
+          "card", "This card is closed. Take its last step back, or open a new card.");
+    }
     boolean settles = fact instanceof Fact.StepDone || fact instanceof Fact.StepSkipped;
     if (settles && on == null) {
       throw Refused.value("step", "Say which step it is.");
-    }
-    if (fact instanceof Fact.StepSkipped skipped && skipped.reason().isBlank()) {
-      throw Refused.value("reason", "Say why it is skipped.");
     }
     if (fact instanceof Fact.StepDone) {
       mayBeDone(card, state, progress, on);

@@ -1,0 +1,54 @@
+package elsko.core.ledger;
+
+import elsko.core.Refused;
+import elsko.core.Words;
+import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingState;
+
+/**
+ * Whether a fact speaks of things this boat has. Holds for corrections too, whatever the boat's
+ * state.
+ */
+public final class FactFits {
+  private FactFits() {}
+
+  /** Refuses a fact about a fitting, low point, circuit or hose the boat does not have. */
+  public static void check(Boat boat, Fact fact) {
+    if (fact instanceof Fact.FittingSet set) {
+      fitting(boat.fitting(set.fitting()), set);
+    } else if (fact instanceof Fact.LowPointSeen seen) {
+      boat.lowPoint(seen.lowPoint());
+    } else if (fact instanceof Fact.SampleRead read) {
+      boat.lowPoint(read.lowPoint());
+    } else if (fact instanceof Fact.CouldNotSample said) {
+      boat.lowPoint(said.lowPoint());
+    } else if (fact instanceof Fact.CircuitSeen seen) {
+      boat.circuit(seen.circuit());
+    } else if (fact instanceof Fact.FluidUsed used) {
+      pourPoint(boat.circuit(used.circuit()), used.pourPoint());
+    }
+  }
+
+  private static void fitting(Fitting fitting, Fact.FittingSet set) {
+    if (!fitting.kind().states().contains(set.state())) {
+      throw Refused.value(
+          "state",
+          "%s can be %s."
+              .formatted(
+                  Words.sentence(fitting.name()),
+                  Words.list(fitting.kind().states().stream().map(FittingState::words).toList())));
+    }
+    if (set.forSample() && !fitting.kind().isDrain()) {
+      throw Refused.value("forSample", "Only a drain is opened for a sample.");
+    }
+  }
+
+  private static void pourPoint(Circuit circuit, String pourPoint) {
+    if (pourPoint != null
+        && circuit.pourPoints().stream().noneMatch(point -> point.hose().equals(pourPoint))) {
+      throw Refused.value("pourPoint", "Nothing can be poured in at \"%s\".".formatted(pourPoint));
+    }
+  }
+}

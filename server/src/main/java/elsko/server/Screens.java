@@ -1,0 +1,13 @@
+package elsko.server;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Every address of a screen is the same page; the page itself finds its way. */
+@Controller
+class Screens {
+  @GetMapping({"/", "/boats/**", "/bench/**", "/settings", "/sign-in"})
+  String page() {
+    return "forward:/index.html";
+  }
+}

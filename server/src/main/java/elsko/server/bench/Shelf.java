@@ -1,0 +1,303 @@
+package elsko.server.bench;
+
+import elsko.core.Refused;
+import elsko.core.fluid.Base;
+import elsko.core.fluid.Instrument;
+import elsko.core.fluid.InstrumentKind;
+import elsko.core.fluid.LabelRates;
+import elsko.core.fluid.Product;
+import elsko.core.fluid.Scale;
+import elsko.core.ledger.InstrumentUse;
+import elsko.core.ledger.Lot;
+import elsko.server.live.Changed;
+import elsko.server.problems.NotFound;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Products, lots and instruments on the shelf. */
+@Service
+public class Shelf {
+  /** Stands in for an instrument that was never checked; far past what counts. */
+  private static final double NEVER_HOURS = 100_000;
+
+  private final ProductRepository products;
+  private final LotRepository lots;
+  private final InstrumentRepository instruments;
+  private final ZeroCheckRepository zeroChecks;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
+
+  Shelf(
+      ProductRepository products,
+      LotRepository lots,
+      InstrumentRepository instruments,
+      ZeroCheckRepository zeroChecks,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.products = products;
+    this.lots = lots;
+    this.instruments = instruments;
+    this.zeroChecks = zeroChecks;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /** The lot of this number, as it stands now. */
+  @Transactional(readOnly = true)
+  public Lot lot(String number) {
+    if (number == null || number.isBlank()) {
+      throw Refused.value("lot", "Say which lot it is; the number is on the jug.");
+    }
+    LotRow row =
+        lots.findByNumber(number.strip())
+            .orElseThrow(() -> Refused.value("lot", "There is no lot \"%s\".".formatted(number)));
+    ProductRow product = products.findById(row.productId()).orElseThrow();
+    return new Lot(row.number(), product.name(), product.product());
+  }
+
+  /** The instrument as it stands at {@code at}, by its last zero check. */
+  @Transactional(readOnly = true)
+  public InstrumentUse instrument(UUID id, Instant at) {
+    if (id == null) {
+      throw Refused.value("instrument", "Say which instrument it was read with.");
+    }
+    InstrumentRow row =
+        instruments
+            .findById(id)
+            .orElseThrow(() -> Refused.value("instrument", "There is no such instrument."));
+    return new InstrumentUse(row.name(), standing(row, at));
+  }
+
+  @Transactional(readOnly = true)
+  public ShelfView view() {
+    Map<UUID, ProductRow> byId =
+        products.findAllByOrderByName().stream()
+            .collect(Collectors.toMap(ProductRow::id, Function.identity()));
+    LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+    return new ShelfView(
+        byId.values().stream()
+            .map(row -> ProductView.of(row.id(), row.name(), row.color(), row.product()))
+            .sorted(java.util.Comparator.comparing(ProductView::name))
+            .toList(),
+        lots.findAllByOrderByNumber().stream()
+            .map(
+                row ->
+                    new LotView(
+                        row.number(),
+                        row.productId(),
+                        byId.get(row.productId()).name(),
+                        row.expiresOn(),
+                        row.expiresOn() != null && row.expiresOn().isBefore(today)))
+            .toList(),
+        instruments.findAllByOrderByName().stream().map(this::instrumentView).toList());
+  }
+
+  @Transactional
+  public ShelfView addProduct(NewProduct product) {
+    String name = named(product.name(), 60);
+    if (products.findByName(name).isPresent()) {
+      throw Refused.state("name", "There is a product \"%s\" already.".formatted(name));
+    }
+    Product made;
+    try {
+      made =
+          new Product(
+              product.base(), product.massFraction(), product.labelRatingC(), product.labelRates());
+    } catch (Refused refused) {
+      throw atTop(refused, "product.");
+    }
+    products.save(new ProductRow(name, made, product.color() == null ? "" : product.color()));
+    events.publishEvent(Changed.bench());
+    return view();
+  }
+
+  @Transactional
+  public ShelfView addLot(NewLot lot) {
+    String number = lot.number() == null ? "" : lot.number().strip();
+    if (number.isEmpty() || number.length() > 40) {
+      throw Refused.value("number", "A lot number has 1 to 40 characters.");
+    }
+    if (lots.findByNumber(number).isPresent()) {
+      throw Refused.state("number", "There is a lot \"%s\" already.".formatted(number));
+    }
+    if (lot.productId() == null || !products.existsById(lot.productId())) {
+      throw Refused.value("productId", "Say which product it is.");
+    }
+    lots.save(new LotRow(lot.productId(), number, lot.expiresOn()));
+    events.publishEvent(Changed.bench());
+    return view();
+  }
+
+  @Transactional
+  public ShelfView addInstrument(NewInstrument instrument) {
+    String name = named(instrument.name(), 60);
+    if (instruments.findByName(name).isPresent()) {
+      throw Refused.state("name", "There is an instrument \"%s\" already.".formatted(name));
+    }
+    Instrument made;
+    try {
+      made =
+          new Instrument(
+              instrument.kind(),
+              instrument.scale(),
+              orNotANumber(instrument.accuracy()),
+              orNotANumber(instrument.compensatesFromC()),
+              orNotANumber(instrument.compensatesToC()),
+              0,
+              NEVER_HOURS);
+    } catch (Refused refused) {
+      throw atTop(refused, "instrument.");
+    }
+    instruments.save(new InstrumentRow(name, made));
+    events.publishEvent(Changed.bench());
+    return view();
+  }
+
+  /** Records what clean water read just now. */
+  @Transactional
+  public ShelfView checkZero(UUID instrument, Double reading, String person) {
+    InstrumentRow row =
+        instruments
+            .findById(instrument)
+            .orElseThrow(() -> new NotFound("instrument", "There is no such instrument."));
+    double limit = 50;
+    Refused.within("reading", orNotANumber(reading), -limit, limit, " " + row.scale().unit());
+    zeroChecks.save(new ZeroCheck(row.id(), reading, person, clock.instant()));
+    events.publishEvent(Changed.bench());
+    return view();
+  }
+
+  private InstrumentView instrumentView(InstrumentRow row) {
+    Instrument now = standing(row, clock.instant());
+    ZeroCheck last = lastCheck(row);
+    return new InstrumentView(
+        row.id(),
+        row.name(),
+        now.kind(),
+        now.kind().words(),
+        now.scale(),
+        now.scale().words(),
+        now.scale().unit(),
+        now.accuracy(),
+        now.compensatesFromC(),
+        now.compensatesToC(),
+        last == null ? null : last.reading(),
+        last == null ? null : last.checkedAt(),
+        last == null ? null : last.person(),
+        now.zeroCheckIsFresh() && now.zeroIsTrue());
+  }
+
+  private Instrument standing(InstrumentRow row, Instant at) {
+    ZeroCheck last = lastCheck(row);
+    if (last == null) {
+      return row.checked(0, NEVER_HOURS);
+    }
+    double hours = Math.max(0, Duration.between(last.checkedAt(), at).toSeconds() / 3600.0);
+    return row.checked(last.reading(), hours);
+  }
+
+  private ZeroCheck lastCheck(InstrumentRow row) {
+    return zeroChecks.findFirstByInstrumentIdOrderByCheckedAtDesc(row.id()).orElse(null);
+  }
+
+  private static String named(String name, int most) {
+    String kept = name == null ? "" : name.strip();
+    if (kept.isEmpty() || kept.length() > most) {
+      throw Refused.value("name", "A name has 1 to %d characters.".formatted(most));
+    }
+    return kept;
+  }
+
+  private static double orNotANumber(Double value) {
+    return value == null ? Double.NaN : value;
+  }
+
+  private static Refused atTop(Refused refused, String prefix) {
+    String field = refused.field();
+    return Refused.value(
+        field.startsWith(prefix) ? field.substring(prefix.length()) : field, refused.reason());
+  }
+
+  /** All that stands on the shelf. */
+  public record ShelfView(
+      List<ProductView> products, List<LotView> lots, List<InstrumentView> instruments) {}
+
+  /** A product. */
+  public record ProductView(
+      UUID id,
+      String name,
+      String color,
+      Base base,
+      Double massFraction,
+      Double labelRatingC,
+      @Nullable LabelRates labelRates) {
+    static ProductView of(UUID id, String name, String color, Product product) {
+      return new ProductView(
+          id,
+          name,
+          color,
+          product.base(),
+          product.massFraction(),
+          product.labelRatingC(),
+          product.labelRates());
+    }
+  }
+
+  /** A lot of a product. */
+  public record LotView(
+      String number,
+      UUID productId,
+      String productName,
+      @Nullable LocalDate expiresOn,
+      boolean expired) {}
+
+  /** An instrument with its last zero check; {@code trusted} while that check counts. */
+  public record InstrumentView(
+      UUID id,
+      String name,
+      InstrumentKind kind,
+      String kindWords,
+      Scale scale,
+      String scaleWords,
+      String unit,
+      double accuracy,
+      double compensatesFromC,
+      double compensatesToC,
+      Double zeroReading,
+      @Nullable Instant zeroCheckedAt,
+      @Nullable String zeroCheckedBy,
+      boolean trusted) {}
+
+  /** A product to add. */
+  public record NewProduct(
+      String name,
+      String color,
+      Base base,
+      Double massFraction,
+      Double labelRatingC,
+      LabelRates labelRates) {}
+
+  /** A lot to add. */
+  public record NewLot(UUID productId, String number, LocalDate expiresOn) {}
+
+  /** An instrument to add. */
+  public record NewInstrument(
+      String name,
+      InstrumentKind kind,
+      Scale scale,
+      Double accuracy,
+      Double compensatesFromC,
+      Double compensatesToC) {}
+}

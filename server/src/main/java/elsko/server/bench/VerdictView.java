@@ -1,0 +1,32 @@
+package elsko.server.bench;
+
+import elsko.core.fluid.Outcome;
+import elsko.core.fluid.Remedy;
+import elsko.core.fluid.Verdict;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A verdict as it goes over the wire, its reasons in words. */
+public record VerdictView(
+    Outcome outcome,
+    Double strengthKept,
+    Double worstCaseMassFraction,
+    Double freezePointC,
+    Double burstPointC,
+    boolean burstIsFloor,
+    Double neededMassFraction,
+    List<String> reasons,
+    @Nullable Remedy remedy) {
+  public static VerdictView of(Verdict verdict) {
+    return new VerdictView(
+        verdict.outcome(),
+        verdict.strengthKept(),
+        verdict.worstCaseMassFraction(),
+        verdict.freezePointC(),
+        verdict.burstPointC(),
+        verdict.burstIsFloor(),
+        verdict.neededMassFraction(),
+        verdict.words(),
+        verdict.remedy());
+  }
+}

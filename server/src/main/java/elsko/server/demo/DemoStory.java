@@ -1,0 +1,127 @@
+package elsko.server.demo;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.FittingState;
+import elsko.core.fluid.Need;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.Ledger;
+import elsko.core.ledger.Method;
+import elsko.core.procedure.Ask;
+import elsko.core.procedure.Card;
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Step;
+import elsko.core.procedure.UsualAnswers;
+import elsko.server.yard.Yards.Place;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+/** What happened to one boat of the demonstration, told entry by entry. */
+final class DemoStory {
+  private static final Duration BETWEEN_ENTRIES = Duration.ofSeconds(50);
+  private final Boat boat;
+  private final List<Entry> log = new ArrayList<>();
+  private Instant at;
+  private String person = "coordinator";
+  private UUID card;
+
+  DemoStory(Boat boat, Instant begins) {
+    this.boat = boat;
+    this.at = begins;
+  }
+
+  DemoStory by(String name) {
+    person = name;
+    return this;
+  }
+
+  DemoStory later(Duration pause) {
+    at = at.plus(pause);
+    return this;
+  }
+
+  DemoStory berthed(Place place) {
+    return say(new Fact.BerthMoved(place.id(), place.name(), place.afloat()));
+  }
+
+  DemoStory cameIn(boolean inService) {
+    return say(new Fact.CircuitSeen(boat.circuits().get(0).key(), inService));
+  }
+
+  DemoStory set(String fitting, FittingState state, String reason) {
+    return say(new Fact.FittingSet(fitting, state, false, reason));
+  }
+
+  DemoStory say(Fact fact) {
+    return add(null, null, fact);
+  }
+
+  DemoStory note(String step, String text) {
+    return add(card, step, new Fact.Noted(text));
+  }
+
+  DemoStory at(String step, Fact fact) {
+    return add(card, step, fact);
+  }
+
+  DemoStory opens(Method method) {
+    card = UUID.randomUUID();
+    return add(card, null, new Fact.CardOpened(method));
+  }
+
+  /** Carries the card out up to and with a step. */
+  DemoStory through(String last, UsualAnswers usual) {
+    Step next = next();
+    while (next != null) {
+      answer(next, next.asks().size(), usual);
+      add(card, next.key(), new Fact.StepDone());
+      if (next.key().equals(last)) {
+        return this;
+      }
+      next = next();
+    }
+    return this;
+  }
+
+  /** Answers the first asks of the next open step and leaves it there. */
+  DemoStory begins(int asks, UsualAnswers usual) {
+    answer(next(), asks, usual);
+    return this;
+  }
+
+  List<Entry> log() {
+    return List.copyOf(log);
+  }
+
+  private void answer(Step step, int asks, UsualAnswers usual) {
+    for (Ask ask : step.asks().subList(0, asks)) {
+      usual.to(ask, state()).forEach(fact -> add(card, step.key(), fact));
+    }
+  }
+
+  private Step next() {
+    BoatState state = state();
+    CardProgress progress = state.card(card);
+    Card written = CardWriter.write(new CardRequest(state, progress.method(), true));
+    return written.steps().stream()
+        .filter(step -> !progress.isSettled(step.key()))
+        .findFirst()
+        .orElse(null);
+  }
+
+  private BoatState state() {
+    return Ledger.fold(boat, Need.DEFAULT, log);
+  }
+
+  private DemoStory add(UUID onCard, String step, Fact fact) {
+    at = at.plus(BETWEEN_ENTRIES);
+    log.add(new Entry(UUID.randomUUID(), person, at, at, onCard, step, null, fact));
+    return this;
+  }
+}

@@ -1,0 +1,4 @@
+/**
+ * The demonstration: a made-up yard, its boats at different stages, written through the same log.
+ */
+package elsko.server.demo;

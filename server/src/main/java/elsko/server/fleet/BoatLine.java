@@ -1,0 +1,26 @@
+package elsko.server.fleet;
+
+import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.Layout;
+import elsko.core.ledger.Decision;
+import elsko.core.ledger.Protection;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** One boat in the list of all. */
+public record BoatLine(
+    UUID id,
+    String name,
+    double hullLengthM,
+    Layout layout,
+    DrainArrangement drains,
+    Protection protection,
+    @Nullable UUID berth,
+    boolean afloat,
+    int looseEnds,
+    Decision.@Nullable Kind decisionKind,
+    @Nullable String decisionWords,
+    @Nullable String decisionAction,
+    @Nullable UUID openCard,
+    @Nullable Instant changedAt) {}

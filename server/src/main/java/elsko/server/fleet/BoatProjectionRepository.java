@@ -1,0 +1,22 @@
+package elsko.server.fleet;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface BoatProjectionRepository extends JpaRepository<BoatProjection, UUID> {
+  /** The whole list in one query. */
+  @Query(
+      """
+      select new elsko.server.fleet.BoatLine(
+        b.id, b.name, b.hullLengthM, b.layout, b.drains, p.protection, p.berthId, p.afloat,
+        p.looseEnds, p.decisionKind, p.decisionWords, p.decisionAction, p.openCardId, p.changedAt)
+      from BoatRow b join BoatProjection p on p.boatId = b.id
+      order by b.name
+      """)
+  List<BoatLine> lines();
+
+  @Query("select count(p) > 0 from BoatProjection p where p.berthId = :berth and p.boatId <> :boat")
+  boolean isTakenByAnother(UUID berth, UUID boat);
+}

@@ -1,0 +1,17 @@
+package elsko.server.fleet;
+
+import jakarta.persistence.LockModeType;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface BoatRepository extends JpaRepository<BoatRow, UUID> {
+  boolean existsByNameIgnoreCase(String name);
+
+  /** Waits until nobody else writes this boat's log. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select b from BoatRow b where b.id = :id")
+  Optional<BoatRow> lock(UUID id);
+}

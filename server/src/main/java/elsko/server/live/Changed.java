@@ -1,0 +1,30 @@
+package elsko.server.live;
+
+import java.util.UUID;
+
+/**
+ * Something open screens may be showing has changed.
+ *
+ * @param what boat, boats, yard or bench
+ * @param boat which boat, or null
+ */
+public record Changed(What what, UUID boat) {
+  /** What kind of thing. */
+  public enum What {
+    BOAT,
+    YARD,
+    BENCH
+  }
+
+  public static Changed boat(UUID id) {
+    return new Changed(What.BOAT, id);
+  }
+
+  public static Changed yard() {
+    return new Changed(What.YARD, null);
+  }
+
+  public static Changed bench() {
+    return new Changed(What.BENCH, null);
+  }
+}

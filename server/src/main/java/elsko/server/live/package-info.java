@@ -1,0 +1,2 @@
+/** Tells open screens what changed. */
+package elsko.server.live;

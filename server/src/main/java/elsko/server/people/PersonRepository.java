@@ -1,0 +1,12 @@
+package elsko.server.people;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PersonRepository extends JpaRepository<Person, UUID> {
+  Optional<Person> findByName(String name);
+
+  List<Person> findAllByOrderByName();
+}

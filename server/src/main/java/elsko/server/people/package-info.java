@@ -1,0 +1,2 @@
+/** Who may do what: accounts, sign-in, roles. */
+package elsko.server.people;

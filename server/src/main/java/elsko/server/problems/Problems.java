@@ -1,0 +1,113 @@
+package elsko.server.problems;
+
+import elsko.core.Refused;
+import java.util.List;
+import java.util.Map;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+
+/** One place where refusals become answers. Every problem names its field, where there is one. */
+@RestControllerAdvice
+class Problems {
+  @ExceptionHandler
+  ProblemDetail refused(Refused refused) {
+    return refused.kind() == Refused.Kind.VALUE
+        ? problem(
+            HttpStatus.UNPROCESSABLE_CONTENT, "Not accepted", refused.field(), refused.reason())
+        : problem(HttpStatus.CONFLICT, "Not now", refused.field(), refused.reason());
+  }
+
+  @ExceptionHandler
+  ProblemDetail notFound(NotFound missing) {
+    return problem(HttpStatus.NOT_FOUND, "Not found", missing.field(), missing.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail forbidden(Forbidden forbidden) {
+    return problem(HttpStatus.FORBIDDEN, "Not allowed", "role", forbidden.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(StaleEdit stale) {
+    HttpStatus status =
+        stale.versionMissing() ? HttpStatus.PRECONDITION_REQUIRED : HttpStatus.PRECONDITION_FAILED;
+    return problem(status, "Changed meanwhile", "If-Match", stale.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(OptimisticLockingFailureException race) {
+    return problem(
+        HttpStatus.PRECONDITION_FAILED,
+        "Changed meanwhile",
+        "If-Match",
+        "Somebody else changed this at the same moment. Look at it again, then save.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail taken(DataIntegrityViolationException violation) {
+    return problem(HttpStatus.CONFLICT, "Not now", "name", "That name or number is already taken.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail wrongType(MethodArgumentTypeMismatchException mismatch) {
+    return problem(
+        HttpStatus.BAD_REQUEST,
+        "Not accepted",
+        mismatch.getName(),
+        "\"%s\" is not a valid %s.".formatted(mismatch.getValue(), mismatch.getName()));
+  }
+
+  @ExceptionHandler
+  ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+    if (unreadable.getCause() instanceof JacksonException json && !json.getPath().isEmpty()) {
+      return problem(HttpStatus.BAD_REQUEST, "Not accepted", path(json), reason(json));
+    }
+    return problem(
+        HttpStatus.BAD_REQUEST, "Not accepted", "body", "The request is not valid JSON.");
+  }
+
+  private static String reason(JacksonException json) {
+    Throwable root = json;
+    while (root != null) {
+      if (root instanceof Refused refused) {
+        return refused.reason();
+      }
+      root = root.getCause();
+    }
+    if (json instanceof InvalidFormatException format) {
+      return format.getTargetType().isEnum()
+          ? "\"%s\" is not one of %s."
+              .formatted(format.getValue(), List.of(format.getTargetType().getEnumConstants()))
+          : "\"%s\" is not what belongs here.".formatted(format.getValue());
+    }
+    return "This is not what belongs here.";
+  }
+
+  private static String path(JacksonException json) {
+    StringBuilder path = new StringBuilder();
+    for (JacksonException.Reference step : json.getPath()) {
+      if (step.getPropertyName() == null) {
+        path.append('[').append(step.getIndex()).append(']');
+      } else {
+        path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+      }
+    }
+    return path.toString();
+  }
+
+  static ProblemDetail problem(HttpStatus status, String title, String field, String reason) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, reason);
+    problem.setTitle(title);
+    problem.setProperty("field", field);
+    problem.setProperty("errors", List.of(Map.of("field", field, "reason", reason)));
+    return problem;
+  }
+}

@@ -1,0 +1,109 @@
+package elsko.server.work;
+
+import elsko.server.fleet.BoatLine;
+import elsko.server.fleet.BoatRow;
+import elsko.server.fleet.Fleet;
+import elsko.server.people.SignedIn;
+import elsko.server.problems.NotFound;
+import elsko.server.problems.StaleEdit;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.Authentication;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Boats, their logs and cards. */
+@RestController
+@RequestMapping("/api/boats")
+class BoatController {
+  private final Fleet fleet;
+  private final Log log;
+  private final LogView logView;
+
+  BoatController(Fleet fleet, Log log, LogView logView) {
+    this.fleet = fleet;
+    this.log = log;
+    this.logView = logView;
+  }
+
+  /** Every boat with its protection. */
+  @GetMapping
+  List<BoatLine> boats() {
+    return fleet.lines();
+  }
+
+  @PostMapping
+  ResponseEntity<BoatView> add(@RequestBody Fleet.Described described) {
+    return tagged(HttpStatus.CREATED, describe(described));
+  }
+
+  /** One boat with all that follows from its log. */
+  @GetMapping("/{id}")
+  ResponseEntity<BoatView> boat(@PathVariable UUID id) {
+    return tagged(HttpStatus.OK, BoatView.of(log.folded(id)));
+  }
+
+  /** Describes a boat anew; If-Match says on which version that is based. */
+  @PutMapping("/{id}")
+  @Transactional
+  ResponseEntity<BoatView> describe(
+      @PathVariable UUID id,
+      @RequestBody Fleet.Described described,
+      @RequestHeader(name = "If-Match", required = false) String ifMatch) {
+    fleet.describe(id, described, ifMatch);
+    log.project(id);
+    return tagged(HttpStatus.OK, BoatView.of(log.folded(id)));
+  }
+
+  /** The boat's log, newest first. */
+  @GetMapping("/{id}/log")
+  LogView.Page log(
+      @PathVariable UUID id,
+      @RequestParam(required = false) Long before,
+      @RequestParam(defaultValue = "50") int limit) {
+    return logView.page(id, before, limit);
+  }
+
+  /** Keeps all of the entries or none; an id that is kept already is not kept again. */
+  @PostMapping("/{id}/entries")
+  Kept enter(@PathVariable UUID id, @RequestBody Entries entries, Authentication who) {
+    List<UUID> kept = log.append(id, entries.entries(), SignedIn.by(who));
+    return new Kept(kept, BoatView.of(log.folded(id)));
+  }
+
+  /** A card of the boat, as it is carried out. */
+  @GetMapping("/{id}/cards/{card}")
+  CardView card(@PathVariable UUID id, @PathVariable UUID card) {
+    Log.Folded folded = log.folded(id);
+    var progress = folded.state().card(card);
+    if (progress == null) {
+      throw new NotFound("card", "This boat has no such card.");
+    }
+    return CardView.of(folded, log.card(folded.state(), progress), progress);
+  }
+
+  private BoatView describe(Fleet.Described described) {
+    BoatRow row = fleet.add(described);
+    log.project(row.id());
+    return BoatView.of(log.folded(row.id()));
+  }
+
+  private static ResponseEntity<BoatView> tagged(HttpStatus status, BoatView boat) {
+    return ResponseEntity.status(status).eTag(StaleEdit.etag(boat.version())).body(boat);
+  }
+
+  record Entries(List<EntryBody> entries) {}
+
+  /** The ids that are kept now, and the boat as it stands after them. */
+  record Kept(List<UUID> ids, BoatView boat) {}
+}

@@ -1,0 +1,237 @@
+package elsko.server.work;
+
+import elsko.core.boat.Circuit;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.Parallel;
+import elsko.core.boat.PathPart;
+import elsko.core.boat.Segment;
+import elsko.core.boat.SegmentKind;
+import elsko.core.ledger.BagState;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.Decision;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.FittingStanding;
+import elsko.core.ledger.Method;
+import elsko.core.ledger.PointState;
+import elsko.core.ledger.Protection;
+import elsko.core.ledger.Seen;
+import elsko.server.bench.VerdictView;
+import elsko.server.fleet.Fleet;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A boat with all that follows from its log. */
+public record BoatView(
+    UUID id,
+    long version,
+    Fleet.Described description,
+    Protection protection,
+    @Nullable UUID berth,
+    String berthName,
+    boolean afloat,
+    boolean running,
+    Set<String> inBay,
+    @Nullable DecisionView decision,
+    List<CircuitView> circuits,
+    List<FittingView> fittings,
+    BagState bag,
+    List<CardLine> cards) {
+
+  static BoatView of(Log.Folded folded) {
+    BoatState state = folded.state();
+    return new BoatView(
+        folded.row().id(),
+        folded.row().version(),
+        Fleet.Described.of(folded.boat().description()),
+        state.protection(),
+        state.berth(),
+        state.berthName(),
+        state.afloat(),
+        state.running(),
+        state.inBay(),
+        Decision.of(state).map(d -> new DecisionView(d.kind(), d.words(), d.action())).orElse(null),
+        state.circuits().stream().map(c -> CircuitView.of(state, c)).toList(),
+        folded.boat().fittings().stream()
+            .map(fitting -> FittingView.of(state.fitting(fitting.key())))
+            .toList(),
+        state.bag(),
+        state.cards().stream().map(CardLine::of).toList());
+  }
+
+  /** What has to be decided about it now. */
+  public record DecisionView(Decision.Kind kind, String words, String action) {}
+
+  /** One circuit: its path to be drawn, its low points and what was measured there. */
+  public record CircuitView(
+      String key,
+      String name,
+      Protection protection,
+      double liters,
+      double litersUsed,
+      @Nullable String lot,
+      @Nullable String product,
+      @Nullable Method filledBy,
+      List<PartView> path,
+      List<PointView> points) {
+    static CircuitView of(BoatState state, CircuitState circuit) {
+      return new CircuitView(
+          circuit.circuit().key(),
+          circuit.circuit().name(),
+          circuit.protection(),
+          circuit.circuit().liters(),
+          circuit.litersUsed(),
+          circuit.lot() == null ? null : circuit.lot().number(),
+          circuit.lot() == null ? null : circuit.lot().productName(),
+          circuit.lot() == null ? null : circuit.drawn() ? Method.DRAW : Method.POUR,
+          PartView.of(circuit.circuit().path(), circuit),
+          circuit.points().stream().map(p -> PointView.of(state, circuit, p)).toList());
+    }
+  }
+
+  /** A segment, or branches side by side; one of the two is null. */
+  public record PartView(@Nullable SegmentView segment, @Nullable List<List<PartView>> branches) {
+    static List<PartView> of(List<PathPart> parts, CircuitState circuit) {
+      return parts.stream()
+          .map(
+              part ->
+                  part instanceof Parallel parallel
+                      ? new PartView(
+                          null,
+                          parallel.branches().stream().map(b -> PartView.of(b, circuit)).toList())
+                      : new PartView(SegmentView.of((Segment) part, circuit), null))
+          .toList();
+    }
+  }
+
+  /** A segment and what is in it. */
+  public record SegmentView(
+      String key,
+      String name,
+      SegmentKind kind,
+      double liters,
+      boolean gated,
+      CircuitState.Content content) {
+    static SegmentView of(Segment segment, CircuitState circuit) {
+      return new SegmentView(
+          segment.key(),
+          segment.name(),
+          segment.kind(),
+          segment.liters(),
+          segment.gated(),
+          circuit.contents().get(segment.key()));
+    }
+  }
+
+  /**
+   * A low point and what was measured there.
+   *
+   * @param massFraction of the sample as read, null when the instrument cannot tell it
+   */
+  public record PointView(
+      String key,
+      String name,
+      String opens,
+      String segment,
+      double liters,
+      boolean required,
+      @Nullable Seen seen,
+      @Nullable String seenWords,
+      Double reading,
+      Double temperatureC,
+      @Nullable String lot,
+      @Nullable String instrument,
+      Double massFraction,
+      Double jugReading,
+      Double jugMassFraction,
+      @Nullable VerdictView verdict,
+      @Nullable String couldNot) {
+    static PointView of(BoatState state, CircuitState circuit, PointState point) {
+      Circuit of = circuit.circuit();
+      Fact.SampleRead sample = point.sample();
+      return new PointView(
+          point.point().key(),
+          point.point().name(),
+          point.point().opens(),
+          point.point().segment(),
+          of.segment(point.point().segment()).liters(),
+          point.point().required(),
+          point.seen(),
+          point.seen() == null ? null : point.seen().words(),
+          sample == null ? null : sample.reading(),
+          sample == null ? null : sample.temperatureC(),
+          sample == null ? null : sample.lot().number(),
+          sample == null ? null : sample.with().name(),
+          sample == null ? null : fraction(sample, sample.reading()),
+          point.jugReading(),
+          sample == null || point.jugReading() == null
+              ? null
+              : fraction(sample, point.jugReading()),
+          point.verdict() == null ? null : VerdictView.of(point.verdict()),
+          point.couldNot());
+    }
+
+    private static Double fraction(Fact.SampleRead sample, double reading) {
+      return sample.with().instrument().massFraction(sample.lot().product().base(), reading);
+    }
+  }
+
+  /** A fitting and how it stands. */
+  public record FittingView(
+      String key,
+      String name,
+      FittingKind kind,
+      String where,
+      String tool,
+      FittingState state,
+      String stateWords,
+      List<StateChoice> states,
+      boolean looseEnd,
+      boolean forSample,
+      boolean concernsMoving,
+      @Nullable String by,
+      @Nullable Instant at,
+      String reason) {
+    static FittingView of(FittingStanding standing) {
+      return new FittingView(
+          standing.fitting().key(),
+          standing.fitting().name(),
+          standing.fitting().kind(),
+          standing.fitting().where(),
+          standing.fitting().tool(),
+          standing.state(),
+          standing.state().words(),
+          standing.fitting().kind().states().stream()
+              .map(state -> new StateChoice(state, state.words()))
+              .toList(),
+          standing.isLooseEnd(),
+          standing.forSample(),
+          standing.fitting().kind().concernsMoving(),
+          standing.by(),
+          standing.at(),
+          standing.reason());
+    }
+  }
+
+  /** A state a fitting can be set to. */
+  public record StateChoice(FittingState state, String words) {}
+
+  /** A card in the boat's list of cards. */
+  public record CardLine(
+      UUID id, Method method, String openedBy, Instant openedAt, String heldBy, boolean closed) {
+    static CardLine of(CardProgress card) {
+      return new CardLine(
+          card.card(),
+          card.method(),
+          card.openedBy(),
+          card.openedAt(),
+          card.heldBy(),
+          card.isClosed());
+    }
+  }
+}

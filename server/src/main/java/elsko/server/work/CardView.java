@@ -1,0 +1,283 @@
+package elsko.server.work;
+
+import elsko.core.boat.FittingState;
+import elsko.core.ledger.BagState;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.EntryWords;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.Method;
+import elsko.core.ledger.Protection;
+import elsko.core.limits.Limit;
+import elsko.core.procedure.Ask;
+import elsko.core.procedure.AskStatus;
+import elsko.core.procedure.Card;
+import elsko.core.procedure.Step;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A card as it is carried out. */
+public record CardView(
+    UUID id,
+    UUID boat,
+    String boatName,
+    String berthName,
+    Method method,
+    String methodWords,
+    String reason,
+    String openedBy,
+    String heldBy,
+    boolean closed,
+    Protection protection,
+    BagState bag,
+    List<StepView> steps) {
+
+  static CardView of(Log.Folded folded, Card card, CardProgress progress) {
+    BoatState state = folded.state();
+    return new CardView(
+        progress.card(),
+        folded.row().id(),
+        folded.boat().name(),
+        state.berthName(),
+        progress.method(),
+        progress.method().words(),
+        card.reason(),
+        progress.openedBy(),
+        progress.heldBy(),
+        progress.isClosed(),
+        state.protection(),
+        state.bag(),
+        card.steps().stream().map(step -> StepView.of(folded, card, progress, step)).toList());
+  }
+
+  /**
+   * One step.
+   *
+   * @param waitsFor titles of steps that must be settled first
+   */
+  public record StepView(
+      String key,
+      String title,
+      String how,
+      String why,
+      List<String> tools,
+      List<String> hurts,
+      int minutes,
+      int people,
+      CardProgress.Standing standing,
+      @Nullable String by,
+      @Nullable Instant at,
+      String skippedBecause,
+      List<String> waitsFor,
+      List<AskView> asks,
+      List<SaidView> said) {
+    static StepView of(Log.Folded folded, Card card, CardProgress progress, Step step) {
+      BoatState state = folded.state();
+      CardProgress.StepProgress so = progress.step(step.key());
+      AskStatus status = AskStatus.of(state, progress, step.key());
+      return new StepView(
+          step.key(),
+          step.title(),
+          step.how(),
+          step.why(),
+          step.tools(),
+          step.hurts(),
+          step.minutes(),
+          step.people(),
+          so.standing(),
+          so.by(),
+          so.at(),
+          so.reason(),
+          step.after().stream()
+              .filter(key -> card.step(key) != null && !progress.isSettled(key))
+              .map(key -> card.step(key).title())
+              .toList(),
+          step.asks().stream().map(ask -> AskView.of(ask, status.isAnswered(ask))).toList(),
+          so.entries().stream().map(entry -> SaidView.of(folded, entry)).toList());
+    }
+  }
+
+  /** Something that was entered at a step. */
+  public record SaidView(
+      UUID id,
+      EntryKind kind,
+      String words,
+      String person,
+      Instant at,
+      @Nullable String judgement) {
+    static SaidView of(Log.Folded folded, Entry entry) {
+      String judgement =
+          entry.fact() instanceof Fact.ReadingTaken reading
+              ? Limit.of(reading.limit()).judge(reading.value()).words()
+              : null;
+      return new SaidView(
+          entry.id(),
+          EntryKind.of(entry.fact()),
+          EntryWords.of(folded.boat(), entry.fact()),
+          entry.person(),
+          entry.deviceTime(),
+          judgement);
+    }
+  }
+
+  /** What an ask wants. */
+  public enum AskKind {
+    SET,
+    OPEN,
+    ENGINE,
+    READ,
+    FILL,
+    COUNT,
+    JUG,
+    SAMPLE
+  }
+
+  /** One thing a step asks for; only the fields of its kind are there. */
+  public record AskView(
+      AskKind kind,
+      String label,
+      boolean answered,
+      @Nullable String fitting,
+      @Nullable FittingState to,
+      @Nullable String lowPoint,
+      Double liters,
+      Boolean start,
+      @Nullable String limit,
+      @Nullable String unit,
+      @Nullable String circuit,
+      @Nullable String pourPoint,
+      @Nullable String watch) {
+    static AskView of(Ask ask, boolean answered) {
+      if (ask instanceof Ask.Set a) {
+        return new AskView(
+            AskKind.SET,
+            a.label(),
+            answered,
+            a.fitting(),
+            a.to(),
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null);
+      }
+      if (ask instanceof Ask.Open a) {
+        return new AskView(
+            AskKind.OPEN,
+            a.label(),
+            answered,
+            a.fitting(),
+            a.to(),
+            a.lowPoint(),
+            a.liters(),
+            null,
+            null,
+            null,
+            null,
+            null,
+            null);
+      }
+      if (ask instanceof Ask.Engine a) {
+        return new AskView(
+            AskKind.ENGINE,
+            a.label(),
+            answered,
+            null,
+            null,
+            null,
+            null,
+            a.start(),
+            null,
+            null,
+            null,
+            null,
+            null);
+      }
+      if (ask instanceof Ask.Read a) {
+        return new AskView(
+            AskKind.READ,
+            a.label(),
+            answered,
+            null,
+            null,
+            null,
+            null,
+            null,
+            a.limit(),
+            a.unit(),
+            null,
+            null,
+            null);
+      }
+      if (ask instanceof Ask.Fill a) {
+        return new AskView(
+            AskKind.FILL,
+            a.label(),
+            answered,
+            null,
+            null,
+            null,
+            a.liters(),
+            null,
+            null,
+            null,
+            a.circuit(),
+            a.pourPoint(),
+            a.watch());
+      }
+      if (ask instanceof Ask.Count a) {
+        return new AskView(
+            AskKind.COUNT,
+            a.label(),
+            answered,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null);
+      }
+      if (ask instanceof Ask.Jug a) {
+        return new AskView(
+            AskKind.JUG,
+            a.label(),
+            answered,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            a.circuit(),
+            null,
+            null);
+      }
+      Ask.Sample a = (Ask.Sample) ask;
+      return new AskView(
+          AskKind.SAMPLE,
+          a.label(),
+          answered,
+          a.drain(),
+          null,
+          a.lowPoint(),
+          null,
+          null,
+          null,
+          null,
+          null,
+          null,
+          null);
+    }
+  }
+}

@@ -1,0 +1,47 @@
+package elsko.server.work;
+
+import elsko.core.boat.FittingState;
+import elsko.core.ledger.Method;
+import elsko.core.ledger.Seen;
+import elsko.core.ledger.StartBasis;
+import java.time.Instant;
+import java.util.UUID;
+
+/**
+ * One entry as it is sent. Always: id, kind, deviceTime. Beyond that each kind needs its own few
+ * fields; the rest stay away.
+ *
+ * @param id made by the sender, so that sending again stores nothing new
+ * @param deviceTime when it happened, by the sender's clock
+ * @param card the card it belongs to; for CARD_OPENED the id the new card gets
+ * @param corrects the entry it replaces
+ */
+public record EntryBody(
+    UUID id,
+    EntryKind kind,
+    Instant deviceTime,
+    UUID card,
+    String step,
+    UUID corrects,
+    String circuit,
+    Boolean inService,
+    String fitting,
+    FittingState state,
+    Boolean forSample,
+    String reason,
+    String lowPoint,
+    Seen seen,
+    StartBasis basis,
+    Double seconds,
+    String lot,
+    Double liters,
+    String pourPoint,
+    UUID instrument,
+    Double reading,
+    Double temperatureC,
+    String limit,
+    Double value,
+    Integer count,
+    String text,
+    Method method,
+    UUID berth) {}

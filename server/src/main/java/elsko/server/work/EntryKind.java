@@ -1,0 +1,46 @@
+package elsko.server.work;
+
+import elsko.core.ledger.Fact;
+
+/** The kinds of entries, as the wire and the database name them. */
+public enum EntryKind {
+  CIRCUIT_SEEN(Fact.CircuitSeen.class),
+  FITTING_SET(Fact.FittingSet.class),
+  LOW_POINT_SEEN(Fact.LowPointSeen.class),
+  ENGINE_STARTED(Fact.EngineStarted.class),
+  ENGINE_STOPPED(Fact.EngineStopped.class),
+  FLUID_USED(Fact.FluidUsed.class),
+  JUG_READ(Fact.JugRead.class),
+  SAMPLE_READ(Fact.SampleRead.class),
+  COULD_NOT_SAMPLE(Fact.CouldNotSample.class),
+  READING_TAKEN(Fact.ReadingTaken.class),
+  BAG_COUNTED(Fact.BagCounted.class),
+  BAY_ENTERED(Fact.BayEntered.class),
+  BAY_LEFT(Fact.BayLeft.class),
+  NOTED(Fact.Noted.class),
+  CARD_OPENED(Fact.CardOpened.class),
+  CARD_TAKEN(Fact.CardTaken.class),
+  STEP_DONE(Fact.StepDone.class),
+  STEP_SKIPPED(Fact.StepSkipped.class),
+  BERTH_MOVED(Fact.BerthMoved.class),
+  WITHDRAWN(Fact.Withdrawn.class);
+
+  private final Class<? extends Fact> fact;
+
+  EntryKind(Class<? extends Fact> fact) {
+    this.fact = fact;
+  }
+
+  Class<? extends Fact> fact() {
+    return fact;
+  }
+
+  static EntryKind of(Fact fact) {
+    for (EntryKind kind : values()) {
+      if (kind.fact == fact.getClass()) {
+        return kind;
+      }
+    }
+    throw new IllegalArgumentException(fact.getClass().getName());
+  }
+}

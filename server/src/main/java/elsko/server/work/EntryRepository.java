@@ -1,0 +1,17 @@
+package elsko.server.work;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface EntryRepository extends JpaRepository<EntryRow, Long> {
+  List<EntryRow> findByBoatIdOrderBySeq(UUID boatId);
+
+  List<EntryRow> findByIdIn(Collection<UUID> ids);
+
+  List<EntryRow> findByBoatIdAndSeqLessThanOrderBySeqDesc(UUID boatId, long before, Limit limit);
+
+  List<EntryRow> findByCorrectsIdIn(Collection<UUID> ids);
+}

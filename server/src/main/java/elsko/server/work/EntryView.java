@@ -1,0 +1,27 @@
+package elsko.server.work;
+
+import java.time.Instant;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One line of the log as it is shown.
+ *
+ * @param words the line as a sentence
+ * @param replaced a later entry corrects it
+ * @param fact what was entered, by field
+ */
+public record EntryView(
+    long seq,
+    UUID id,
+    EntryKind kind,
+    String words,
+    String person,
+    Instant deviceTime,
+    Instant serverTime,
+    @Nullable UUID card,
+    @Nullable String step,
+    @Nullable UUID corrects,
+    boolean replaced,
+    Map<String, Object> fact) {}

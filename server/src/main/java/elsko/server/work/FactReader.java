@@ -1,0 +1,112 @@
+package elsko.server.work;
+
+import elsko.core.Refused;
+import elsko.core.ledger.Fact;
+import elsko.server.bench.Shelf;
+import elsko.server.yard.Yards;
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/**
+ * Makes the fact of an entry from what was sent, with lot, instrument and berth as they stand then.
+ */
+@Component
+class FactReader {
+  private static final String NUMBER_MISSING = "Enter a number.";
+
+  private final Shelf shelf;
+  private final Yards yards;
+
+  FactReader(Shelf shelf, Yards yards) {
+    this.shelf = shelf;
+    this.yards = yards;
+  }
+
+  /** Refuses an entry that lacks what its kind needs, naming the field. */
+  Fact read(EntryBody body, Instant now) {
+    return switch (need("kind", body.kind(), "Say what kind of entry it is.")) {
+      case CIRCUIT_SEEN ->
+          new Fact.CircuitSeen(text("circuit", body.circuit()), is(body.inService()));
+      case FITTING_SET ->
+          new Fact.FittingSet(
+              text("fitting", body.fitting()),
+              need("state", body.state(), "Say which state it is in now."),
+              is(body.forSample()),
+              kept(body.reason()));
+      case LOW_POINT_SEEN ->
+          new Fact.LowPointSeen(
+              text("lowPoint", body.lowPoint()),
+              need("seen", body.seen(), "Say what you saw there."));
+      case ENGINE_STARTED ->
+          new Fact.EngineStarted(
+              need("basis", body.basis(), "Say what gives it water."),
+              body.seconds() == null ? 0 : body.seconds());
+      case ENGINE_STOPPED -> new Fact.EngineStopped();
+      case FLUID_USED ->
+          new Fact.FluidUsed(
+              text("circuit", body.circuit()),
+              shelf.lot(body.lot()),
+              need("liters", body.liters(), NUMBER_MISSING),
+              body.pourPoint());
+      case JUG_READ ->
+          new Fact.JugRead(
+              shelf.lot(body.lot()),
+              shelf.instrument(body.instrument(), now),
+              need("reading", body.reading(), NUMBER_MISSING));
+      case SAMPLE_READ ->
+          new Fact.SampleRead(
+              text("lowPoint", body.lowPoint()),
+              shelf.lot(body.lot()),
+              shelf.instrument(body.instrument(), now),
+              need("reading", body.reading(), NUMBER_MISSING),
+              need("temperatureC", body.temperatureC(), NUMBER_MISSING));
+      case COULD_NOT_SAMPLE ->
+          new Fact.CouldNotSample(text("lowPoint", body.lowPoint()), body.reason());
+      case READING_TAKEN ->
+          new Fact.ReadingTaken(
+              text("limit", body.limit()), need("value", body.value(), NUMBER_MISSING));
+      case BAG_COUNTED -> new Fact.BagCounted(need("count", body.count(), NUMBER_MISSING));
+      case BAY_ENTERED -> new Fact.BayEntered();
+      case BAY_LEFT -> new Fact.BayLeft();
+      case NOTED -> new Fact.Noted(body.text());
+      case CARD_OPENED -> new Fact.CardOpened(need("method", body.method(), "Choose a method."));
+      case CARD_TAKEN -> new Fact.CardTaken();
+      case STEP_DONE -> new Fact.StepDone();
+      case STEP_SKIPPED -> new Fact.StepSkipped(body.reason());
+      case BERTH_MOVED -> moved(need("berth", body.berth(), "Choose a berth."));
+      case WITHDRAWN -> new Fact.Withdrawn(body.reason());
+    };
+  }
+
+  private Fact moved(UUID berth) {
+    Yards.Place place = yards.place(berth);
+    return new Fact.BerthMoved(place.id(), place.name(), place.afloat());
+  }
+
+  private static <T> T need(String field, T value, String missing) {
+    if (value == null) {
+      throw Refused.value(field, missing);
+    }
+    return value;
+  }
+
+  private static String text(String field, String value) {
+    if (value == null || value.isBlank()) {
+      throw Refused.value(field, "Say which one it is.");
+    }
+    return value;
+  }
+
+  private static String kept(String reason) {
+    String text = reason == null ? "" : reason.strip();
+    if (text.length() > Fact.MOST_TEXT) {
+      throw Refused.value("reason", "At most 2,000 characters.");
+    }
+    return text;
+  }
+
+  private static boolean is(Boolean flag) {
+    return Boolean.TRUE.equals(flag);
+  }
+}

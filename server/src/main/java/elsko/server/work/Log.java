@@ -1,0 +1,271 @@
+package elsko.server.work;
+
+import elsko.core.Refused;
+import elsko.core.boat.Boat;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.CorrectionRules;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.FactFits;
+import elsko.core.ledger.Interlocks;
+import elsko.core.ledger.Ledger;
+import elsko.core.procedure.Card;
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardRules;
+import elsko.core.procedure.CardWriter;
+import elsko.server.fleet.BoatRow;
+import elsko.server.fleet.Fleet;
+import elsko.server.live.Changed;
+import elsko.server.people.Role;
+import elsko.server.people.SignedIn;
+import elsko.server.yard.Yards;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes entries in, one boat at a time, and keeps its projection beside them. */
+@Service
+public class Log {
+  /** A device's clock may be ahead by this much. */
+  private static final Duration AHEAD = Duration.ofHours(24);
+
+  private static final int MOST_AT_ONCE = 500;
+
+  private final EntryRepository entries;
+  private final Fleet fleet;
+  private final Yards yards;
+  private final FactReader facts;
+  private final FactJson json;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
+
+  Log(
+      EntryRepository entries,
+      Fleet fleet,
+      Yards yards,
+      FactReader facts,
+      FactJson json,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.entries = entries;
+    this.fleet = fleet;
+    this.yards = yards;
+    this.facts = facts;
+    this.json = json;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /** The boat's log as it was kept, and its state now. */
+  @Transactional(readOnly = true)
+  public Folded folded(UUID boat) {
+    BoatRow row = fleet.boat(boat);
+    return folded(row, read(boat));
+  }
+
+  /** Keeps all of the entries or none. Those whose id is kept already are left as they are. */
+  @Transactional
+  public List<UUID> append(UUID boatId, List<EntryBody> bodies, SignedIn who) {
+    if (bodies == null || bodies.isEmpty()) {
+      throw Refused.value("entries", "There is nothing to enter.");
+    }
+    if (bodies.size() > MOST_AT_ONCE) {
+      throw Refused.value("entries", "At most 500 entries at once.");
+    }
+    BoatRow row = fleet.lock(boatId);
+    Writing writing = new Writing(row, read(boatId), who.role());
+    Map<UUID, String> known = fingerprints(boatId, bodies);
+    List<UUID> ids = new ArrayList<>();
+    Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+    for (EntryBody body : bodies) {
+      UUID id = required("id", body.id());
+      String print = json.fingerprint(body);
+      ids.add(id);
+      if (known.containsKey(id)) {
+        if (!known.get(id).equals(print)) {
+          throw Refused.state("id", "Another entry with this id is kept already.");
+        }
+        continue;
+      }
+      known.put(id, print);
+      Instant deviceTime = required("deviceTime", body.deviceTime());
+      if (deviceTime.isAfter(now.plus(AHEAD))) {
+        throw Refused.value("deviceTime", "The device's clock is more than a day ahead.");
+      }
+      writing.add(
+          new Entry(
+              id,
+              who.name(),
+              deviceTime.truncatedTo(ChronoUnit.MICROS),
+              now,
+              body.card(),
+              body.step(),
+              body.corrects(),
+              facts.read(body, now)),
+          print);
+    }
+    writing.finish();
+    return ids;
+  }
+
+  /** Keeps entries that are complete already, in the order given; for the demonstration's past. */
+  @Transactional
+  public void keep(UUID boatId, List<Entry> complete) {
+    BoatRow row = fleet.lock(boatId);
+    Writing writing = new Writing(row, read(boatId), Role.COORDINATOR);
+    for (Entry entry : complete) {
+      writing.add(entry, json.fingerprint(entry));
+    }
+    writing.finish();
+  }
+
+  /** Folds a boat anew and keeps what lists need of it. */
+  @Transactional
+  public void project(UUID boatId) {
+    BoatRow row = fleet.lock(boatId);
+    List<Entry> log = read(boatId);
+    project(row, log, folded(row, log).state());
+  }
+
+  /** Stored readings are judged again by what the yard guards against now. */
+  @EventListener
+  void judgeAgain(Yards.NeedChanged changed) {
+    fleet.ids().forEach(this::project);
+  }
+
+  /** The card of this id as it is written now. */
+  Card card(BoatState state, CardProgress progress) {
+    return CardWriter.write(new CardRequest(state, progress.method(), yards.kickAllowed()));
+  }
+
+  private Folded folded(BoatRow row, List<Entry> log) {
+    Boat boat = row.boat();
+    return new Folded(row, boat, log, Ledger.fold(boat, yards.need(), log));
+  }
+
+  private List<Entry> read(UUID boat) {
+    return entries.findByBoatIdOrderBySeq(boat).stream().map(json::read).toList();
+  }
+
+  private Map<UUID, String> fingerprints(UUID boat, List<EntryBody> bodies) {
+    Map<UUID, String> known = new HashMap<>();
+    List<UUID> ids = bodies.stream().map(EntryBody::id).filter(id -> id != null).toList();
+    for (EntryRow row : entries.findByIdIn(ids)) {
+      // An id that is taken on another boat is never the same entry.
+      known.put(row.id(), row.boatId().equals(boat) ? row.fingerprint() : "");
+    }
+    return known;
+  }
+
+  private void project(BoatRow row, List<Entry> log, BoatState state) {
+    Instant last = log.isEmpty() ? null : log.get(log.size() - 1).serverTime();
+    fleet.project(row.id(), state, log.size(), last);
+  }
+
+  private static <T> T required(String field, T value) {
+    if (value == null) {
+      throw Refused.value(field, "It is missing.");
+    }
+    return value;
+  }
+
+  /** A boat, its log and what follows from it. */
+  public record Folded(BoatRow row, Boat boat, List<Entry> log, BoatState state) {}
+
+  /** Adds entries to one boat's log, folding after each so that the next is checked against it. */
+  private final class Writing {
+    private final BoatRow row;
+    private final Boat boat;
+    private final Role role;
+    private final List<Entry> log;
+    private final boolean kickAllowed = yards.kickAllowed();
+    private BoatState state;
+
+    Writing(BoatRow row, List<Entry> log, Role role) {
+      this.row = row;
+      this.boat = row.boat();
+      this.role = role;
+      this.log = new ArrayList<>(log);
+      fold();
+    }
+
+    void add(Entry sent, String fingerprint) {
+      MayEnter.check(role, boat, sent.fact());
+      Entry entry = sent.corrects() == null ? checked(sent) : correction(sent);
+      entries.save(new EntryRow(row.id(), entry, json.write(entry.fact()), fingerprint));
+      log.add(entry);
+      fold();
+    }
+
+    private Entry checked(Entry entry) {
+      if (entry.fact() instanceof Fact.Withdrawn) {
+        throw Refused.value("corrects", "Say which entry is taken back.");
+      }
+      Interlocks.check(state, entry.person(), entry.fact(), kickAllowed);
+      if (entry.fact() instanceof Fact.BerthMoved moved && fleet.isTaken(moved.berth(), row.id())) {
+        throw Refused.state("berth", moved.berthName() + " is taken by another boat.");
+      }
+      onCard(entry);
+      return entry;
+    }
+
+    private void onCard(Entry entry) {
+      CardProgress progress = entry.card() == null ? null : state.card(entry.card());
+      if (entry.fact() instanceof Fact.CardOpened) {
+        required("card", entry.card());
+        if (progress != null) {
+          throw Refused.state("card", "A card with this id is open already.");
+        }
+        return;
+      }
+      if (entry.card() == null) {
+        if (entry.step() != null
+            || entry.fact() instanceof Fact.StepDone
+            || entry.fact() instanceof Fact.StepSkipped
+            || entry.fact() instanceof Fact.CardTaken) {
+          throw Refused.value("card", "Say which card it belongs to.");
+        }
+        return;
+      }
+      if (progress == null) {
+        throw Refused.value("card", "This boat has no such card.");
+      }
+      CardRules.check(card(state, progress), state, progress, entry.step(), entry.fact());
+    }
+
+    private Entry correction(Entry sent) {
+      Entry wrong = CorrectionRules.replaced(log, sent.corrects(), sent.fact());
+      MayEnter.check(role, boat, wrong.fact());
+      FactFits.check(boat, sent.fact());
+      return new Entry(
+          sent.id(),
+          sent.person(),
+          sent.deviceTime(),
+          sent.serverTime(),
+          wrong.card(),
+          wrong.step(),
+          wrong.id(),
+          sent.fact());
+    }
+
+    private void fold() {
+      state = Ledger.fold(boat, yards.need(), log);
+    }
+
+    void finish() {
+      project(row, log, state);
+      events.publishEvent(Changed.boat(row.id()));
+    }
+  }
+}

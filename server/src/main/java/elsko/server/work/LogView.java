@@ -1,0 +1,63 @@
+package elsko.server.work;
+
+import elsko.core.boat.Boat;
+import elsko.core.ledger.EntryWords;
+import elsko.server.fleet.Fleet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pages through a boat's log, newest first. */
+@Component
+class LogView {
+  private static final int MOST = 200;
+  private final EntryRepository entries;
+  private final Fleet fleet;
+  private final FactJson json;
+
+  LogView(EntryRepository entries, Fleet fleet, FactJson json) {
+    this.entries = entries;
+    this.fleet = fleet;
+    this.json = json;
+  }
+
+  @Transactional(readOnly = true)
+  Page page(UUID boatId, Long before, int limit) {
+    Boat boat = fleet.boat(boatId).boat();
+    int size = Math.max(1, Math.min(limit, MOST));
+    List<EntryRow> rows =
+        entries.findByBoatIdAndSeqLessThanOrderBySeqDesc(
+            boatId, before == null ? Long.MAX_VALUE : before, Limit.of(size + 1));
+    boolean more = rows.size() > size;
+    List<EntryRow> shown = more ? rows.subList(0, size) : rows;
+    Set<UUID> replaced =
+        entries.findByCorrectsIdIn(shown.stream().map(EntryRow::id).toList()).stream()
+            .map(EntryRow::correctsId)
+            .collect(Collectors.toSet());
+    return new Page(
+        shown.stream().map(row -> view(boat, row, replaced.contains(row.id()))).toList(), more);
+  }
+
+  private EntryView view(Boat boat, EntryRow row, boolean isReplaced) {
+    return new EntryView(
+        row.seq(),
+        row.id(),
+        row.kind(),
+        EntryWords.of(boat, json.read(row).fact()),
+        row.person(),
+        row.deviceTime(),
+        row.serverTime(),
+        row.cardId(),
+        row.stepKey(),
+        row.correctsId(),
+        isReplaced,
+        json.fields(row));
+  }
+
+  /** Some entries, and whether older ones follow. */
+  record Page(List<EntryView> entries, boolean more) {}
+}

@@ -1,0 +1,61 @@
+package elsko.server.yard;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A part of the yard, on its plan in meters. */
+@Entity
+class Area {
+  @Id private UUID id;
+  private String name;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private AreaKind kind;
+
+  @Column(name = "x_m")
+  private double xM;
+
+  @Column(name = "y_m")
+  private double yM;
+
+  @Column(name = "width_m")
+  private double widthM;
+
+  @Column(name = "height_m")
+  private double heightM;
+
+  protected Area() {}
+
+  Area(String name, AreaKind kind, double xM, double yM, double widthM, double heightM) {
+    this.id = UUID.randomUUID();
+    this.name = name;
+    this.kind = kind;
+    this.xM = xM;
+    this.yM = yM;
+    this.widthM = widthM;
+    this.heightM = heightM;
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  AreaKind kind() {
+    return kind;
+  }
+
+  double bottomM() {
+    return yM + heightM;
+  }
+
+  YardPlan.AreaView view() {
+    return new YardPlan.AreaView(id, name, kind, xM, yM, widthM, heightM);
+  }
+}

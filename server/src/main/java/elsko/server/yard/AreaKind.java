@@ -1,0 +1,15 @@
+package elsko.server.yard;
+
+/** Where boats stand. */
+public enum AreaKind {
+  /** In the open, on stands. */
+  ROWS,
+  /** Under a roof, unheated. */
+  SHED,
+  /** On the water. */
+  DOCK;
+
+  public boolean afloat() {
+    return this == DOCK;
+  }
+}

@@ -1,0 +1,25 @@
+package elsko.server.yard;
+
+import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** On an empty data folder there is a yard with one line of berths to begin with. */
+@Component
+public class FirstYard {
+  private final Yards yards;
+  private final boolean demo;
+
+  FirstYard(Yards yards, @Value("${elsko.demo}") boolean demo) {
+    this.yards = yards;
+    this.demo = demo;
+  }
+
+  /** Does nothing when that has happened before. */
+  public void prepare() {
+    if (yards.none() && !demo) {
+      yards.found("The yard");
+      yards.addArea("Line A", AreaKind.ROWS, 2, 2, List.of("A"), 12);
+    }
+  }
+}

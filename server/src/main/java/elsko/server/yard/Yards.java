@@ -1,0 +1,213 @@
+package elsko.server.yard;
+
+import elsko.core.Refused;
+import elsko.core.fluid.Need;
+import elsko.core.fluid.Policy;
+import elsko.server.live.Changed;
+import elsko.server.problems.NotFound;
+import elsko.server.problems.StaleEdit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads and changes the yard. */
+@Service
+public class Yards {
+  private static final double BERTH_PITCH_M = 4.2;
+  private static final double LINE_HEIGHT_M = 11;
+  private static final double MARGIN_M = 5;
+
+  private final YardRepository yards;
+  private final AreaRepository areas;
+  private final BerthRepository berths;
+  private final ApplicationEventPublisher events;
+
+  Yards(
+      YardRepository yards,
+      AreaRepository areas,
+      BerthRepository berths,
+      ApplicationEventPublisher events) {
+    this.yards = yards;
+    this.areas = areas;
+    this.berths = berths;
+    this.events = events;
+  }
+
+  public boolean none() {
+    return yards.count() == 0;
+  }
+
+  @Transactional
+  public void found(String name) {
+    yards.save(new Yard(name, Need.DEFAULT));
+  }
+
+  @Transactional(readOnly = true)
+  public YardView view() {
+    return viewOf(one());
+  }
+
+  @Transactional(readOnly = true)
+  public Need need() {
+    return one().need();
+  }
+
+  @Transactional(readOnly = true)
+  public boolean kickAllowed() {
+    return one().kickAllowed();
+  }
+
+  /** Changes name, need and policy. Refuses a stale edit. */
+  @Transactional
+  public YardView change(YardChange change, String ifMatch) {
+    Yard yard = one();
+    StaleEdit.refuseUnless(yard.version(), ifMatch);
+    String name = change.name() == null ? "" : change.name().strip();
+    if (name.isEmpty() || name.length() > 80) {
+      throw Refused.value("name", "The yard's name has 1 to 80 characters.");
+    }
+    Need need =
+        new Need(
+            required("designLowC", change.designLowC()),
+            required("marginK", change.marginK()),
+            change.policy());
+    yard.change(name, need, Boolean.TRUE.equals(change.kickAllowed()));
+    yards.saveAndFlush(yard);
+    events.publishEvent(new NeedChanged());
+    events.publishEvent(Changed.yard());
+    return viewOf(yard);
+  }
+
+  @Transactional(readOnly = true)
+  public YardPlan plan() {
+    List<Area> all = areas.findAll();
+    double width =
+        all.stream().map(Area::view).mapToDouble(a -> a.xM() + a.widthM()).max().orElse(60);
+    double height = all.stream().mapToDouble(Area::bottomM).max().orElse(30);
+    return new YardPlan(
+        width + MARGIN_M,
+        height + MARGIN_M,
+        all.stream().map(Area::view).toList(),
+        berths.findAll().stream()
+            .map(Berth::view)
+            .sorted(Comparator.comparing(YardPlan.BerthView::name))
+            .toList());
+  }
+
+  /** Adds an area of one or more lines of berths below or beside what is there. */
+  @Transactional
+  public void addArea(
+      String name, AreaKind kind, double xM, double yM, List<String> lines, int berthsPerLine) {
+    double width = berthsPerLine * BERTH_PITCH_M + 4;
+    double height = lines.size() * LINE_HEIGHT_M + 3;
+    Area area = areas.save(new Area(name, kind, xM, yM, width, height));
+    List<Berth> made = new ArrayList<>();
+    for (int line = 0; line < lines.size(); line++) {
+      for (int i = 0; i < berthsPerLine; i++) {
+        made.add(
+            new Berth(
+                area.id(),
+                lines.get(line) + (i + 1),
+                lines.get(line),
+                xM + 4 + (i + 0.5) * BERTH_PITCH_M,
+                yM + 2 + (line + 1) * LINE_HEIGHT_M - 1));
+      }
+    }
+    berths.saveAll(made);
+  }
+
+  /** Adds one line of berths as an area of its own, below all others. */
+  @Transactional
+  public YardPlan addLine(NewLine line) {
+    String letter = line.line() == null ? "" : line.line().strip();
+    if (!letter.matches("[A-Z]{1,3}")) {
+      throw Refused.value("line", "A line is named with 1 to 3 capital letters.");
+    }
+    if (berths.findByName(letter + "1").isPresent()) {
+      throw Refused.state("line", "There is a line %s already.".formatted(letter));
+    }
+    if (line.kind() == null) {
+      throw Refused.value("kind", "Say whether it is in the open, in a shed or on the water.");
+    }
+    int count = line.berths() == null ? 0 : line.berths();
+    if (count < 1 || count > 30) {
+      throw Refused.value("berths", "A line has 1 to 30 berths.");
+    }
+    double below = areas.findAll().stream().mapToDouble(Area::bottomM).max().orElse(0) + 3;
+    String name = line.name() == null || line.name().isBlank() ? "Line " + letter : line.name();
+    addArea(name.strip(), line.kind(), 2, below, List.of(letter), count);
+    events.publishEvent(Changed.yard());
+    return plan();
+  }
+
+  /** The berth of this id. */
+  @Transactional(readOnly = true)
+  public Place place(UUID berth) {
+    Berth found =
+        berths.findById(berth).orElseThrow(() -> new NotFound("berth", "There is no such berth."));
+    return placeOf(found);
+  }
+
+  @Transactional(readOnly = true)
+  public Place placeNamed(String name) {
+    return placeOf(
+        berths
+            .findByName(name)
+            .orElseThrow(() -> new NotFound("berth", "There is no berth " + name + ".")));
+  }
+
+  private Place placeOf(Berth berth) {
+    Area area = areas.findById(berth.areaId()).orElseThrow();
+    return new Place(berth.id(), berth.name(), area.kind().afloat());
+  }
+
+  private Yard one() {
+    return yards
+        .findById(Yard.THE_ONE)
+        .orElseThrow(() -> new NotFound("yard", "The yard is not set up yet."));
+  }
+
+  private static YardView viewOf(Yard yard) {
+    Need need = yard.need();
+    return new YardView(
+        yard.name(),
+        need.designLowC(),
+        need.marginK(),
+        need.policy(),
+        yard.kickAllowed(),
+        yard.version());
+  }
+
+  private static double required(String field, Double value) {
+    if (value == null) {
+      throw Refused.value(field, "Must be a number.");
+    }
+    return value;
+  }
+
+  /** The yard's name and what it guards against. */
+  public record YardView(
+      String name,
+      double designLowC,
+      double marginK,
+      Policy policy,
+      boolean kickAllowed,
+      long version) {}
+
+  /** What can be changed of it. */
+  public record YardChange(
+      String name, Double designLowC, Double marginK, Policy policy, Boolean kickAllowed) {}
+
+  /** A line of berths to add. */
+  public record NewLine(String name, String line, AreaKind kind, Integer berths) {}
+
+  /** A berth, and whether a boat floats there. */
+  public record Place(UUID id, String name, boolean afloat) {}
+
+  /** What the yard guards against has changed: stored readings are judged again. */
+  public record NeedChanged() {}
+}
