@@ -191,7 +191,7 @@ final class SterndrivePetrolV8 {
               side + " manifold drain",
               FittingKind.DRAIN_PLUG,
               "under the " + side + " manifold, aft end",
-              "by hand, or 9/16 in",
+              "by hand",
               false));
     }
   }

@@ -77,10 +77,10 @@ public class FennholmYard {
 
   private void layOut() {
     yards.found("Fennholm Yard");
-    yards.addArea("Shed 1, cold", AreaKind.SHED, 2, 2, List.of("A", "B"), 6);
-    yards.addArea("The slip", AreaKind.ROWS, 33, 2, List.of("E", "F"), 5);
-    yards.addArea("The field", AreaKind.ROWS, 2, 29, List.of("C", "D"), 12);
-    yards.addArea("Skeldra dock", AreaKind.DOCK, 2, 56, List.of("W"), 12);
+    yards.addArea("Shed 1, cold", AreaKind.SHED, 2, 2, List.of("A"), 8);
+    yards.addArea("The slip", AreaKind.ROWS, 42, 2, List.of("E"), 8);
+    yards.addArea("The field", AreaKind.ROWS, 2, 19.5, List.of("C", "D"), 18);
+    yards.addArea("Skeldra dock", AreaKind.DOCK, 2, 49, List.of("W"), 18);
   }
 
   private void stockShelf() {
@@ -113,9 +113,14 @@ public class FennholmYard {
     laidUp("Thrift", 6.4, "A1", 11, Method.POUR, DrainArrangement.FOUR_DRAINS);
     laidUp("Harebell", 5.8, "A2", 10, Method.POUR, DrainArrangement.ONE_CENTRAL_DRAIN);
     laidUp("Sandwort", 7.9, "A5", 9, Method.POUR, DrainArrangement.FOUR_DRAINS);
-    laidUp("Oarweed", 6.9, "B2", 8, Method.DRAW, DrainArrangement.FOUR_DRAINS_ONE_SENSOR);
+    laidUp("Oarweed", 6.9, "A7", 8, Method.DRAW, DrainArrangement.FOUR_DRAINS_ONE_SENSOR);
     laidUp("Turnstone", 7.2, "C4", 7, Method.POUR, DrainArrangement.FOUR_DRAINS);
     laidUp("Glasswort", 8.4, "D1", 6, Method.POUR, DrainArrangement.ONE_CENTRAL_DRAIN);
+    laidUp("Burnet", 6.0, "C13", 12, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    laidUp("Silverweed", 7.7, "C16", 5, Method.DRAW, DrainArrangement.FOUR_DRAINS);
+    laidUp("Stonecrop", 6.6, "D12", 9, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    laidUp("Hawkbit", 5.7, "D15", 8, Method.POUR, DrainArrangement.ONE_CENTRAL_DRAIN);
+    laidUp("Seablite", 8.0, "D17", 4, Method.POUR, DrainArrangement.FOUR_DRAINS);
     tell(
         "Sea Pea",
         7.0,
@@ -150,7 +155,7 @@ public class FennholmYard {
     tell(
         "Eelgrass",
         5.9,
-        "B4",
+        "A8",
         DrainArrangement.FOUR_DRAINS,
         4,
         story -> story.cameIn(false).by("technician").opens(Method.DRY).through("close", usual));
@@ -172,7 +177,7 @@ public class FennholmYard {
     tell(
         "Lovage",
         7.4,
-        "F4",
+        "E6",
         DrainArrangement.ONE_CENTRAL_DRAIN,
         1,
         story -> story.cameIn(false).set("cover", FittingState.TARP, "owner asked for a tarp"));
@@ -232,7 +237,7 @@ public class FennholmYard {
   private void stillOut() {
     tell("Night Heron", 8.6, "W2", DrainArrangement.FOUR_DRAINS, 20, story -> story.cameIn(true));
     tell("Sanderling", 7.1, "W5", DrainArrangement.FOUR_DRAINS, 18, story -> story.cameIn(true));
-    tell("Whimbrel", 6.3, "F1", DrainArrangement.FOUR_DRAINS, 0, story -> story);
+    tell("Whimbrel", 6.3, "E8", DrainArrangement.FOUR_DRAINS, 0, story -> story);
   }
 
   private void laidUp(

@@ -78,7 +78,8 @@ public record BoatView(
       @Nullable String product,
       @Nullable Method filledBy,
       List<PartView> path,
-      List<PointView> points) {
+      List<PointView> points,
+      List<HoseView> hoses) {
     static CircuitView of(BoatState state, CircuitState circuit) {
       return new CircuitView(
           circuit.circuit().key(),
@@ -90,9 +91,15 @@ public record BoatView(
           circuit.lot() == null ? null : circuit.lot().productName(),
           circuit.lot() == null ? null : circuit.drawn() ? Method.DRAW : Method.POUR,
           PartView.of(circuit.circuit().path(), circuit),
-          circuit.points().stream().map(p -> PointView.of(state, circuit, p)).toList());
+          circuit.points().stream().map(p -> PointView.of(state, circuit, p)).toList(),
+          circuit.circuit().pourPoints().stream()
+              .map(pour -> new HoseView(pour.hose(), pour.fills().get(0)))
+              .toList());
     }
   }
+
+  /** A hose end and the segment it opens into. */
+  public record HoseView(String fitting, String segment) {}
 
   /** A segment, or branches side by side; one of the two is null. */
   public record PartView(@Nullable SegmentView segment, @Nullable List<List<PartView>> branches) {
@@ -138,6 +145,7 @@ public record BoatView(
       String name,
       String opens,
       String segment,
+      List<String> empties,
       double liters,
       boolean required,
       @Nullable Seen seen,
@@ -159,6 +167,7 @@ public record BoatView(
           point.point().name(),
           point.point().opens(),
           point.point().segment(),
+          point.point().empties(),
           of.segment(point.point().segment()).liters(),
           point.point().required(),
           point.seen(),

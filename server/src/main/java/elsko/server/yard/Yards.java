@@ -18,8 +18,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Yards {
   private static final double BERTH_PITCH_M = 4.2;
-  private static final double LINE_HEIGHT_M = 11;
-  private static final double MARGIN_M = 5;
+  private static final double LINE_HEIGHT_M = 12;
+  private static final double TITLE_M = 2;
+  private static final double MARGIN_M = 2;
 
   private final YardRepository yards;
   private final AreaRepository areas;
@@ -103,7 +104,7 @@ public class Yards {
   public void addArea(
       String name, AreaKind kind, double xM, double yM, List<String> lines, int berthsPerLine) {
     double width = berthsPerLine * BERTH_PITCH_M + 4;
-    double height = lines.size() * LINE_HEIGHT_M + 3;
+    double height = lines.size() * LINE_HEIGHT_M + TITLE_M + 2;
     Area area = areas.save(new Area(name, kind, xM, yM, width, height));
     List<Berth> made = new ArrayList<>();
     for (int line = 0; line < lines.size(); line++) {
@@ -114,7 +115,7 @@ public class Yards {
                 lines.get(line) + (i + 1),
                 lines.get(line),
                 xM + 4 + (i + 0.5) * BERTH_PITCH_M,
-                yM + 2 + (line + 1) * LINE_HEIGHT_M - 1));
+                yM + TITLE_M + (line + 1) * LINE_HEIGHT_M - 1));
       }
     }
     berths.saveAll(made);

@@ -1,0 +1,53 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+import { refusalOf } from './refusal';
+
+type Schemas = components['schemas'];
+export type BoatLine = Schemas['BoatLine'];
+export type BoatView = Schemas['BoatView'];
+export type CircuitView = Schemas['CircuitView'];
+export type PartView = Schemas['PartView'];
+export type SegmentView = Schemas['SegmentView'];
+export type PointView = Schemas['PointView'];
+export type FittingView = Schemas['FittingView'];
+export type CardView = Schemas['CardView'];
+export type StepView = Schemas['StepView'];
+export type AskView = Schemas['AskView'];
+export type EntryBody = Schemas['EntryBody'];
+export type EntryView = Schemas['EntryView'];
+export type VerdictView = Schemas['VerdictView'];
+export type YardView = Schemas['YardView'];
+export type YardPlan = Schemas['YardPlan'];
+export type ShelfView = Schemas['ShelfView'];
+export type InstrumentView = Schemas['InstrumentView'];
+export type Mixture = Schemas['Mixture'];
+export type SignedIn = Schemas['SignedIn'];
+export type Protection = BoatLine['protection'];
+export type Method = CardView['method'];
+
+const CHANGES = new Set(['POST', 'PUT', 'DELETE', 'PATCH']);
+
+function csrfToken(): string {
+  const found = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+  return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : '';
+}
+
+export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) });
+
+api.use({
+  onRequest({ request }) {
+    if (CHANGES.has(request.method)) request.headers.set('X-XSRF-TOKEN', csrfToken());
+    return request;
+  },
+  async onResponse({ response }) {
+    if (response.ok) return undefined;
+    const body: unknown = await response.json().catch(() => null);
+    throw refusalOf(response.status, body);
+  },
+});
+
+/** The data of an answer that is known to have some. */
+export async function got<T>(answer: Promise<{ data?: T }>): Promise<T> {
+  const { data } = await answer;
+  return data as T;
+}

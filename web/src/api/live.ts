@@ -1,0 +1,37 @@
+import { useEffect } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+
+interface Changed {
+  what: 'BOAT' | 'YARD' | 'BENCH';
+  boat: string | null;
+}
+
+/** Keeps open screens current: what changes anywhere is asked for again here. */
+export function useLiveChanges(signedIn: boolean): void {
+  const queries = useQueryClient();
+  useEffect(() => {
+    if (!signedIn) return;
+    const source = new EventSource('/api/events');
+    let wasConnected = false;
+    source.addEventListener('hello', () => {
+      // After a broken line anything may have changed.
+      if (wasConnected) void queries.invalidateQueries();
+      wasConnected = true;
+    });
+    source.addEventListener('changed', (event) => {
+      const changed = JSON.parse(event.data as string) as Changed;
+      if (changed.what === 'BENCH') {
+        void queries.invalidateQueries({ queryKey: ['shelf'] });
+        return;
+      }
+      void queries.invalidateQueries({ queryKey: ['boats'] });
+      if (changed.what === 'YARD') {
+        void queries.invalidateQueries({ queryKey: ['yard'] });
+        void queries.invalidateQueries({ queryKey: ['boat'] });
+      } else if (changed.boat) {
+        void queries.invalidateQueries({ queryKey: ['boat', changed.boat] });
+      }
+    });
+    return () => source.close();
+  }, [signedIn, queries]);
+}

@@ -1,0 +1,74 @@
+import { QueryClient, queryOptions } from '@tanstack/react-query';
+import { api, got } from './client';
+import { Refusal } from './refusal';
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 30_000,
+      retry: (failures, error) => !(error instanceof Refusal) && failures < 3,
+    },
+  },
+});
+
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: async () => {
+    try {
+      return await got(api.GET('/api/session'));
+    } catch (error) {
+      if (error instanceof Refusal && error.status === 401) return null;
+      throw error;
+    }
+  },
+});
+
+export const welcomeQuery = queryOptions({
+  queryKey: ['welcome'],
+  queryFn: () => got(api.GET('/api/welcome')),
+  staleTime: Infinity,
+});
+
+export const yardQuery = queryOptions({
+  queryKey: ['yard'],
+  queryFn: () => got(api.GET('/api/yard')),
+});
+
+export const planQuery = queryOptions({
+  queryKey: ['yard', 'plan'],
+  queryFn: () => got(api.GET('/api/yard/plan')),
+});
+
+export const boatsQuery = queryOptions({
+  queryKey: ['boats'],
+  queryFn: () => got(api.GET('/api/boats')),
+});
+
+export const boatQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id],
+    queryFn: () => got(api.GET('/api/boats/{id}', { params: { path: { id } } })),
+  });
+
+export const cardQuery = (id: string, card: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'card', card],
+    queryFn: () => got(api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } })),
+  });
+
+export const shelfQuery = queryOptions({
+  queryKey: ['shelf'],
+  queryFn: () => got(api.GET('/api/bench/shelf')),
+});
+
+export const curveQuery = (base: 'PG' | 'EG') =>
+  queryOptions({
+    queryKey: ['curve', base],
+    queryFn: () => got(api.GET('/api/bench/curve', { params: { query: { base } } })),
+    staleTime: Infinity,
+  });
+
+export const peopleQuery = queryOptions({
+  queryKey: ['people'],
+  queryFn: () => got(api.GET('/api/people')),
+});

@@ -1,0 +1,72 @@
+import { Suspense, lazy } from 'react';
+import { QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { useLiveChanges } from './api/live';
+import { queryClient, sessionQuery } from './api/queries';
+import { Header } from './parts/header';
+import { Loading, Trouble } from './parts/states';
+import { UndoProvider } from './parts/undo';
+import { SignIn } from './sign-in/sign-in';
+import { Yard } from './yard/yard';
+
+const Boat = lazy(() => import('./boat/boat').then((m) => ({ default: m.Boat })));
+const Card = lazy(() => import('./card/card').then((m) => ({ default: m.Card })));
+const Bench = lazy(() => import('./bench/bench').then((m) => ({ default: m.Bench })));
+const BenchOfBoat = lazy(() =>
+  import('./bench/bench-of-boat').then((m) => ({ default: m.BenchOfBoat })),
+);
+const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
+
+export function App() {
+  return (
+    <QueryClientProvider client={queryClient}>
+      <UndoProvider>
+        <BrowserRouter>
+          <Routes>
+            <Route path="/sign-in" element={<SignIn />} />
+            <Route element={<SignedInOnly />}>
+              <Route path="/boats/:boatId/cards/:cardId" element={<Card />} />
+              <Route element={<Desk />}>
+                <Route index element={<Yard />} />
+                <Route path="/boats/:boatId" element={<Boat />} />
+                <Route path="/bench" element={<Bench />} />
+                <Route path="/bench/:boatId" element={<BenchOfBoat />} />
+                <Route path="/settings" element={<Settings />} />
+                <Route path="*" element={<Navigate to="/" replace />} />
+              </Route>
+            </Route>
+          </Routes>
+        </BrowserRouter>
+      </UndoProvider>
+    </QueryClientProvider>
+  );
+}
+
+/** Everything but the sign-in page; whoever must sign in comes back to where they were. */
+function SignedInOnly() {
+  const { data, error, isPending, refetch } = useQuery({
+    ...sessionQuery,
+    refetchOnWindowFocus: true,
+  });
+  const { pathname } = useLocation();
+  useLiveChanges(Boolean(data));
+  if (isPending) return <Loading what="the yard" />;
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  if (!data) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname)}`} replace />;
+  return (
+    <Suspense fallback={<Loading what="the screen" />}>
+      <Outlet />
+    </Suspense>
+  );
+}
+
+function Desk() {
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <Header />
+      <Suspense fallback={<Loading what="the screen" />}>
+        <Outlet />
+      </Suspense>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import type { BoatView, CircuitView, PointView } from '../api/client';
+import { boatQuery, yardQuery } from '../api/queries';
+import { SampleWith } from '../card/sample-with';
+import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
+import { useMay } from '../parts/session';
+import { Loading, Trouble } from '../parts/states';
+import { celsius, number, percent, sentence } from '../parts/words';
+import { Bottles } from './bottles';
+import { Curve } from './curve';
+import { JugForm } from './jug-form';
+import { SampleForm } from './sample-form';
+import { VerdictWords } from './verdict-words';
+
+/** Is this boat's sample good? Jug beside samples, the curve with the readings, the verdict in words. */
+export function BenchOfBoat() {
+  const { boatId = '' } = useParams();
+  const { data: boat, error, isPending, refetch } = useQuery(boatQuery(boatId));
+  if (isPending) return <Loading what="the samples" />;
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  return <Samples key={boat.id} boat={boat} circuit={boat.circuits[0]!} />;
+}
+
+function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
+  const may = useMay();
+  const { data: yard } = useQuery(yardQuery);
+  const points = circuit.points.filter((point) => point.required);
+  const worst =
+    points.find((p) => p.verdict?.outcome === 'HELD') ??
+    points.find((p) => !p.verdict) ??
+    points[0]!;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const point = points.find((p) => p.key === chosen) ?? worst;
+  const need = yard ? yard.designLowC - yard.marginK : null;
+  const filled = ['FILLED', 'HELD', 'PROVEN'].includes(circuit.protection);
+  return (
+    <main className="grid flex-1 content-start lg:grid-cols-[1fr_380px]">
+      <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-6 gap-y-1 border-b px-5 py-2.5 lg:col-span-2">
+        <h1 className="font-stencil text-[30px] leading-none font-bold uppercase">
+          <Link to={`/boats/${boat.id}`} className="text-ink no-underline hover:underline">
+            {boat.description.name}
+          </Link>
+        </h1>
+        <p className="text-soft m-0 text-[14px]">
+          {circuit.name} · {boat.berthName}
+          {circuit.lot && ` · ${circuit.product}, lot ${circuit.lot}`}
+          {yard && (
+            <>
+              <br />
+              policy {yard.policy.toLowerCase()} · guards to {celsius(yard.designLowC)} with{' '}
+              {number(yard.marginK)} K margin: {policyPoint(yard.policy)} {celsius(need!)} or lower
+            </>
+          )}
+        </p>
+        <span className="ml-auto flex items-center gap-2" role="status">
+          <ProtectionMark of={circuit.protection} size={22} />
+          <b className={`stencil text-[19px] ${protectionTone(circuit.protection)}`}>
+            {protectionWords(circuit.protection)}
+          </b>
+        </span>
+      </div>
+      <section aria-label="Readings" className="border-line min-w-0 px-5 py-3 lg:border-r">
+        <Bottles points={points} chosen={point.key} choose={setChosen} />
+        <Curve points={points} chosen={point.key} needC={need} policy={yard?.policy ?? 'BURST'} />
+      </section>
+      <aside aria-label="The sample" className="px-5 py-3">
+        <h2 className="stencil text-[20px]">{sentence(point.name)}</h2>
+        <Numbers point={point} />
+        <div className="mt-2 text-[15px]">
+          <VerdictWords point={point} />
+        </div>
+        {!filled && (
+          <p className="text-soft mt-4">
+            There is nothing to sample: it is {protectionWords(circuit.protection)}.
+          </p>
+        )}
+        {filled && may.work && (
+          <>
+            <SampleWith instrument />
+            <h2 className="stencil mt-4 text-[17px]">Jug</h2>
+            <JugForm boat={boat} again={points.some((p) => p.jugReading != null)} />
+            <h2 className="stencil mt-4 text-[17px]">Sample, {point.name}</h2>
+            <SampleForm key={point.key} boat={boat} point={point} />
+          </>
+        )}
+      </aside>
+    </main>
+  );
+}
+
+function policyPoint(policy: 'FREEZE' | 'BURST' | 'LABEL'): string {
+  return { FREEZE: 'freeze point', BURST: 'burst point', LABEL: 'label rating' }[policy];
+}
+
+function Numbers({ point }: { point: PointView }) {
+  const { verdict } = point;
+  const rows: [string, string][] = [];
+  if (point.reading != null) {
+    rows.push(['Reading', `${number(point.reading)} with ${point.instrument}`]);
+    rows.push(['Sample at', celsius(point.temperatureC!)]);
+  }
+  if (point.massFraction != null) rows.push(['Glycol by mass', percent(point.massFraction)]);
+  if (verdict?.strengthKept != null) rows.push(['Strength kept', percent(verdict.strengthKept)]);
+  if (verdict?.freezePointC != null) {
+    rows.push(['Freeze point, at worst', celsius(verdict.freezePointC)]);
+    rows.push([
+      'Burst point, at worst',
+      `${verdict.burstIsFloor ? 'at or below ' : ''}${celsius(verdict.burstPointC!)}`,
+    ]);
+  }
+  if (verdict?.neededMassFraction != null) {
+    rows.push(['Needed by mass', percent(verdict.neededMassFraction)]);
+  }
+  if (rows.length === 0) return null;
+  return (
+    <dl className="m-0 mt-1 grid grid-cols-[auto_1fr] gap-x-4 text-[14.5px]">
+      {rows.map(([name, value]) => (
+        <div key={name} className="contents">
+          <dt className="text-soft">{name}</dt>
+          <dd className="m-0">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,257 @@
+import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { api, got } from '../api/client';
+import type { BoatView, FittingView } from '../api/client';
+import { useEnter } from '../api/enter';
+import { boatQuery } from '../api/queries';
+import { Dialog } from '../parts/dialog';
+import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
+import { useRefused } from '../parts/refused';
+import { useMay } from '../parts/session';
+import { Loading, Trouble } from '../parts/states';
+import { liters, number, sentence } from '../parts/words';
+import { DescriptionForm } from './description-form';
+import { LogList } from './log-list';
+import { LooseEnds } from './loose-ends';
+import { MoveBoat } from './move-boat';
+import { OpenCard } from './open-card';
+import { PathTable } from './path-table';
+import { SetFitting } from './set-fitting';
+import { WaterPath } from './water-path';
+
+/** What is this boat, how was it left, what stands in it? */
+export function Boat() {
+  const { boatId = '' } = useParams();
+  const { data: boat, error, isPending, refetch } = useQuery(boatQuery(boatId));
+  if (isPending) return <Loading what="the boat" />;
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  return <BoatShown key={boat.id} boat={boat} />;
+}
+
+const DRAINS = {
+  FOUR_DRAINS: 'four drains',
+  FOUR_DRAINS_ONE_SENSOR: 'four drains, one a threaded sensor',
+  ONE_CENTRAL_DRAIN: 'one central drain',
+};
+
+function BoatShown({ boat }: { boat: BoatView }) {
+  const may = useMay();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [open, setOpen] = useState<'move' | 'describe' | null>(null);
+  const maySet = (fitting: FittingView) => may.work || (may.move && fitting.concernsMoving);
+  const fitting = boat.fittings.find((f) => f.key === chosen);
+  const choose = (key: string) => {
+    const next = boat.fittings.find((f) => f.key === key);
+    if (next && maySet(next)) setChosen(key);
+  };
+  const d = boat.description;
+  return (
+    <main className="grid flex-1 content-start lg:grid-cols-[1fr_336px]">
+      <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-6 gap-y-2 border-b px-5 py-2.5 lg:col-span-2">
+        <h1 className="font-stencil text-[35px] leading-none font-bold tracking-[0.03em] uppercase">
+          {d.name}
+        </h1>
+        <p className="text-soft m-0 text-[14px] leading-[1.4]">
+          {number(d.hullLengthM!)} m sterndrive · petrol V8, raw water through the block ·{' '}
+          {DRAINS[d.drains!]}
+          <br />
+          {boat.berth
+            ? `${boat.berthName}, ${boat.afloat ? 'afloat' : 'ashore'}`
+            : 'no berth yet'}{' '}
+          · {d.waterUsedIn!.toLowerCase()} water
+          {d.engineHours != null && ` · ${number(d.engineHours, 0)} h`}
+          {d.owner && ` · ${d.owner}`}
+          {boat.running && ' · engine running'}
+          {boat.inBay.length > 0 && ` · in the bay: ${boat.inBay.join(', ')}`}
+        </p>
+        <span className="flex gap-4 text-[14px]">
+          {may.move && (
+            <button type="button" className="plain" onClick={() => setOpen('move')}>
+              move it
+            </button>
+          )}
+          {may.runYard && (
+            <button type="button" className="plain" onClick={() => setOpen('describe')}>
+              describe it
+            </button>
+          )}
+        </span>
+        <div
+          className={`bg-card ml-auto flex items-center gap-3 rounded-[3px_14px_14px_3px] border-2 py-1.5 pr-4 pl-3 ${boat.protection === 'HELD' ? 'border-verm' : 'border-ink'}`}
+          role="status"
+        >
+          <ProtectionMark of={boat.protection} size={22} />
+          <b className={`stencil text-[20px] font-bold ${protectionTone(boat.protection)}`}>
+            {protectionWords(boat.protection)}
+          </b>
+        </div>
+      </div>
+      <div className="border-line flex min-w-0 flex-col lg:border-r">
+        {boat.circuits.map((circuit) => (
+          <section key={circuit.key} aria-label={sentence(circuit.name)} className="px-5 pt-3">
+            <h2 className="stencil text-[18px]">{circuit.name}</h2>
+            <p className="text-soft m-0 text-[13.5px]">
+              size to volume · percent is glycol by mass, as measured
+              {circuit.lot &&
+                ` · ${liters(circuit.litersUsed)} of ${circuit.product}, lot ${circuit.lot}, ${circuit.filledBy === 'DRAW' ? 'drawn' : 'poured'}`}
+            </p>
+            <WaterPath circuit={circuit} fittings={boat.fittings} chosen={chosen} choose={choose} />
+            <details className="mb-2">
+              <summary className="text-soft cursor-pointer text-[14px]">
+                The same as a table
+              </summary>
+              <PathTable circuit={circuit} fittings={boat.fittings} />
+            </details>
+          </section>
+        ))}
+        <div className="border-line border-t">
+          <LogList boat={boat.id} mayWork={may.work} />
+        </div>
+      </div>
+      <aside aria-label="What to do" className="grid content-start gap-5 px-[18px] py-3.5">
+        {open === 'move' && <MoveBoat boat={boat} done={() => setOpen(null)} />}
+        {fitting && (
+          <SetFitting
+            key={fitting.key}
+            boat={boat}
+            fitting={fitting}
+            done={() => setChosen(null)}
+          />
+        )}
+        <NextThing boat={boat} mayWork={may.work} />
+        <LooseEnds fittings={boat.fittings} choose={choose} maySet={maySet} />
+        <Bag boat={boat} />
+      </aside>
+      {open === 'describe' && <Describe boat={boat} onClose={() => setOpen(null)} />}
+    </main>
+  );
+}
+
+function NextThing({ boat, mayWork }: { boat: BoatView; mayWork: boolean }) {
+  const openCard = boat.cards.find((card) => !card.closed);
+  const wet = boat.protection === 'WET' || boat.protection === 'IN_SERVICE';
+  const measurable = ['FILLED', 'HELD', 'PROVEN'].includes(boat.protection);
+  return (
+    <section aria-label="Next" className="grid gap-3">
+      {boat.decision && (
+        <div>
+          <h2 className="stencil text-[18px]">To decide</h2>
+          <p className="m-0 text-[14.5px]">
+            {boat.decision.words} <b>{boat.decision.action}.</b>
+          </p>
+        </div>
+      )}
+      <div className="flex flex-wrap gap-3">
+        {openCard && (
+          <Link className="btn btn-main" to={`/boats/${boat.id}/cards/${openCard.id}`}>
+            {mayWork ? 'Go on with the card' : 'Look at the card'}
+          </Link>
+        )}
+        {measurable && (
+          <Link className="btn" to={`/bench/${boat.id}`}>
+            Samples
+          </Link>
+        )}
+      </div>
+      {openCard && (
+        <p className="text-soft m-0 text-[13.5px]">
+          {openCard.method.toLowerCase()}, opened by {openCard.openedBy}; {openCard.heldBy} works on
+          it
+        </p>
+      )}
+      {boat.protection === 'UNKNOWN' && mayWork && <SayWhatIsInIt boat={boat} />}
+      {!openCard && wet && mayWork && !boat.afloat && <OpenCard boat={boat} />}
+      {!openCard && wet && boat.afloat && (
+        <p className="text-soft m-0 text-[14px]">
+          Afloat, and no seacock shuts its path: it is winterized ashore.
+        </p>
+      )}
+    </section>
+  );
+}
+
+function SayWhatIsInIt({ boat }: { boat: BoatView }) {
+  const { enter, sending } = useEnter(boat.id);
+  const refused = useRefused([]);
+  const say = (inService: boolean, words: string) =>
+    void refused.attempt(() =>
+      enter({
+        entries: boat.circuits.map((circuit) => ({
+          kind: 'CIRCUIT_SEEN' as const,
+          circuit: circuit.key,
+          inService,
+        })),
+        undo: words,
+      }),
+    );
+  return (
+    <div className="grid gap-2">
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="btn"
+          disabled={sending}
+          onClick={() => say(false, 'Water in it')}
+        >
+          Water in it
+        </button>
+        <button
+          type="button"
+          className="btn"
+          disabled={sending}
+          onClick={() => say(true, 'In service')}
+        >
+          In service
+        </button>
+      </div>
+      {refused.elsewhere && (
+        <p role="alert" className="field-error m-0">
+          {refused.elsewhere}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Bag({ boat }: { boat: BoatView }) {
+  const { bag } = boat;
+  if (bag.expected === 0 && bag.counted == null && bag.missing.length === 0) return null;
+  const wrong = bag.missing.length > 0 || (bag.counted != null && bag.counted !== bag.expected);
+  return (
+    <section aria-label="The bag" className="text-[14px]">
+      <h2 className="stencil text-[18px]">The bag on the wheel</h2>
+      <p className={`m-0 ${wrong ? 'text-verm font-bold' : ''}`}>
+        {bag.expected} {bag.expected === 1 ? 'plug belongs' : 'plugs belong'} in it
+        {bag.counted == null ? ', not counted since one moved' : `, ${bag.counted} counted`}
+        {bag.missing.length > 0 && `; missing: ${bag.missing.join(', ')}`}
+      </p>
+    </section>
+  );
+}
+
+function Describe({ boat, onClose }: { boat: BoatView; onClose: () => void }) {
+  const queries = useQueryClient();
+  const [version] = useState(boat.version);
+  return (
+    <Dialog title="Describe it" onClose={onClose}>
+      <h2 className="stencil mb-3 text-xl">Describe {boat.description.name}</h2>
+      <DescriptionForm
+        from={boat.description}
+        action="Save"
+        onCancel={onClose}
+        save={async (described) => {
+          const saved = await got(
+            api.PUT('/api/boats/{id}', {
+              params: { path: { id: boat.id }, header: { 'If-Match': `"${version}"` } },
+              body: described,
+            }),
+          );
+          queries.setQueryData(['boat', boat.id], saved);
+          void queries.invalidateQueries({ queryKey: ['boats'] });
+          onClose();
+        }}
+      />
+    </Dialog>
+  );
+}

@@ -1,0 +1,74 @@
+import type { FittingView } from '../api/client';
+import { clock, sentence } from '../parts/words';
+
+interface LooseEndsProps {
+  fittings: FittingView[];
+  choose: (fitting: string) => void;
+  maySet: (fitting: FittingView) => boolean;
+}
+
+/** Every fitting that is not in its in-commission state, and who left it so. */
+export function LooseEnds({ fittings, choose, maySet }: LooseEndsProps) {
+  const loose = fittings.filter((fitting) => fitting.looseEnd);
+  const rest = fittings.filter((fitting) => !fitting.looseEnd);
+  return (
+    <section aria-label="Loose ends">
+      <h2 className="stencil text-[18px]">Loose ends · {loose.length}</h2>
+      {loose.length === 0 && (
+        <p className="text-soft m-0 text-[14px]">Everything is in commission.</p>
+      )}
+      <ul className="m-0 list-none p-0">
+        {loose.map((fitting) => (
+          <Row key={fitting.key} fitting={fitting} choose={choose} may={maySet(fitting)} />
+        ))}
+      </ul>
+      <details className="border-line mt-2 border-t pt-2">
+        <summary className="text-soft cursor-pointer text-[14px]">
+          In commission · {rest.length}
+        </summary>
+        <ul className="m-0 list-none p-0">
+          {rest.map((fitting) => (
+            <Row key={fitting.key} fitting={fitting} choose={choose} may={maySet(fitting)} />
+          ))}
+        </ul>
+      </details>
+    </section>
+  );
+}
+
+function Row({
+  fitting,
+  choose,
+  may,
+}: {
+  fitting: FittingView;
+  choose: (key: string) => void;
+  may: boolean;
+}) {
+  const lost = fitting.state === 'OUT_MISSING';
+  return (
+    <li className="border-line grid grid-cols-[1fr_auto] gap-x-3 border-t py-1.5 text-[14px] first:border-t-0">
+      {may ? (
+        <button
+          type="button"
+          className="plain justify-self-start font-semibold no-underline hover:underline"
+          onClick={() => choose(fitting.key)}
+        >
+          {sentence(fitting.name)}
+        </button>
+      ) : (
+        <span className="font-semibold">{sentence(fitting.name)}</span>
+      )}
+      <span className={lost ? 'text-verm font-bold' : ''}>
+        {fitting.stateWords}
+        {fitting.forSample && ', for a sample'}
+      </span>
+      {fitting.looseEnd && fitting.by && fitting.at && (
+        <span className="text-soft col-span-2 text-[13px]">
+          {fitting.by}, {clock(fitting.at)}
+          {fitting.reason && ` · ${fitting.reason}`}
+        </span>
+      )}
+    </li>
+  );
+}

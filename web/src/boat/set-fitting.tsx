@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { RadioGroup } from 'radix-ui';
+import type { BoatView, FittingView } from '../api/client';
+import { useEnter } from '../api/enter';
+import { useDraft } from '../parts/draft';
+import { Field } from '../parts/field';
+import { useRefused } from '../parts/refused';
+import { clock, sentence } from '../parts/words';
+
+interface SetFittingProps {
+  boat: BoatView;
+  fitting: FittingView;
+  done: () => void;
+}
+
+/** Sets one fitting by hand, with a reason. */
+export function SetFitting({ boat, fitting, done }: SetFittingProps) {
+  const { enter, sending } = useEnter(boat.id);
+  const [state, setState] = useState(fitting.state);
+  const [reason, setReason, clearReason] = useDraft(`reason.${boat.id}.${fitting.key}`);
+  const refused = useRefused(['reason']);
+  const save = async () => {
+    const words = fitting.states.find((choice) => choice.state === state)?.words ?? state;
+    const ok = await refused.attempt(() =>
+      enter({
+        entries: [{ kind: 'FITTING_SET', fitting: fitting.key, state, reason }],
+        undo: `${sentence(fitting.name)} ${words}`,
+      }),
+    );
+    if (ok) {
+      clearReason();
+      done();
+    }
+  };
+  return (
+    <section
+      aria-label={`Set ${fitting.name}`}
+      className="border-ink bg-card grid gap-3 rounded-[3px_12px_12px_3px] border-[1.5px] p-4"
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') done();
+      }}
+    >
+      <div>
+        <h2 className="text-[16px] font-bold">{sentence(fitting.name)}</h2>
+        <p className="text-soft m-0 text-[13.5px]">
+          {[fitting.where, fitting.tool].filter(Boolean).join(' · ') || 'set at the boat'}
+          {fitting.by &&
+            fitting.at &&
+            ` · ${fitting.stateWords} by ${fitting.by}, ${clock(fitting.at)}`}
+        </p>
+      </div>
+      <RadioGroup.Root
+        value={state}
+        onValueChange={(value) => setState(value as typeof state)}
+        aria-label="State"
+        className="flex flex-wrap gap-2"
+      >
+        {fitting.states.map((choice) => (
+          <RadioGroup.Item
+            key={choice.state}
+            value={choice.state}
+            autoFocus={choice.state === fitting.state}
+            className="border-line bg-paper data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-paper min-h-9 rounded-[3px_9px_9px_3px] border-[1.5px] px-3 font-semibold"
+          >
+            {choice.words}
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+      <Field
+        label="Why, in a few words"
+        value={reason}
+        onType={setReason}
+        error={refused.at('reason')}
+      />
+      {refused.elsewhere && (
+        <p role="alert" className="field-error m-0">
+          {refused.elsewhere}
+        </p>
+      )}
+      <div className="flex gap-2">
+        <button type="button" className="btn btn-main" disabled={sending} onClick={save}>
+          Set it
+        </button>
+        <button type="button" className="btn" onClick={done}>
+          Leave it
+        </button>
+      </div>
+    </section>
+  );
+}

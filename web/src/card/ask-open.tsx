@@ -1,0 +1,83 @@
+import { useEnter } from '../api/enter';
+import { useRefused } from '../parts/refused';
+import { liters, sentence } from '../parts/words';
+import type { AskProps } from './ask';
+import { Tick } from './tick';
+
+const SEEN = [
+  { seen: 'RAN_CLEAR', words: 'Ran clear' },
+  { seen: 'RAN_AFTER_RODDING', words: 'Ran after rodding' },
+  { seen: 'DRY', words: 'Dry' },
+  { seen: 'DID_NOT_RUN', words: 'Did not run' },
+] as const;
+
+/** A drain or hose to be opened: what ran out is part of the answer. */
+export function AskOpen({ ask, card, boat, step, may }: AskProps) {
+  const { enter, sending } = useEnter(boat.id);
+  const refused = useRefused([]);
+  const fitting = boat.fittings.find((f) => f.key === ask.fitting);
+  const point = boat.circuits.flatMap((c) => c.points).find((p) => p.key === ask.lowPoint);
+  const stuck = point?.seen === 'DID_NOT_RUN';
+  const on = { card: card.id, step: step.key };
+  const say = (seen: (typeof SEEN)[number]['seen'], words: string) =>
+    void refused.attempt(() =>
+      enter({
+        entries: [
+          ...(fitting?.state === ask.to
+            ? []
+            : [{ kind: 'FITTING_SET' as const, fitting: ask.fitting!, state: ask.to!, ...on }]),
+          { kind: 'LOW_POINT_SEEN', lowPoint: ask.lowPoint!, seen, ...on },
+        ],
+        undo: `${sentence(ask.label)}: ${words.toLowerCase()}`,
+      }),
+    );
+  return (
+    <section
+      aria-label={sentence(ask.label)}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${stuck ? 'border-brass' : ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+    >
+      <div className="flex items-center gap-3">
+        <Tick done={ask.answered && !stuck} />
+        <div>
+          <h2 className="text-[17px] font-bold">{sentence(ask.label)}</h2>
+          <p className="text-soft m-0 text-[14.5px]">
+            {[fitting?.name, fitting?.where, `about ${liters(ask.liters!)}`]
+              .filter(Boolean)
+              .join(' · ')}
+            {point?.seenWords && ask.answered && (
+              <b className={`font-semibold ${stuck ? 'text-brass' : 'text-spruce'}`}>
+                {' '}
+                · {point.seenWords}
+              </b>
+            )}
+          </p>
+        </div>
+      </div>
+      {stuck && (
+        <p className="text-brass m-0 mt-2 text-[15.5px] font-semibold">
+          Blocked, not empty. Rod the hole until it runs.
+        </p>
+      )}
+      {may && (!ask.answered || stuck) && (
+        <div className="mt-3 grid grid-cols-2 gap-2 lg:grid-cols-4">
+          {SEEN.map((choice) => (
+            <button
+              key={choice.seen}
+              type="button"
+              className="btn justify-center px-2 text-[16px]"
+              disabled={sending}
+              onClick={() => say(choice.seen, choice.words)}
+            >
+              {choice.words}
+            </button>
+          ))}
+        </div>
+      )}
+      {refused.elsewhere && (
+        <p role="alert" className="field-error m-0 mt-2">
+          {refused.elsewhere}
+        </p>
+      )}
+    </section>
+  );
+}

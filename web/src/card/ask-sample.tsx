@@ -1,0 +1,151 @@
+import { useState } from 'react';
+import { useEnter } from '../api/enter';
+import { useDraft } from '../parts/draft';
+import { useRefused } from '../parts/refused';
+import { sentence } from '../parts/words';
+import { JugForm } from '../bench/jug-form';
+import { SampleForm } from '../bench/sample-form';
+import { VerdictWords } from '../bench/verdict-words';
+import type { AskProps } from './ask';
+import { Tick } from './tick';
+
+/** The undiluted jug to be read. */
+export function AskJug({ ask, card, boat, step, may }: AskProps) {
+  return (
+    <section
+      aria-label={sentence(ask.label)}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+    >
+      <div className="mb-2 flex items-center gap-3">
+        <Tick done={ask.answered} />
+        <h2 className="text-[17px] font-bold">{sentence(ask.label)}</h2>
+      </div>
+      {may && <JugForm boat={boat} on={{ card: card.id, step: step.key }} again={ask.answered} />}
+    </section>
+  );
+}
+
+/** A low point to be sampled: bottle, drain back IN, reading. */
+export function AskSample({ ask, card, boat, step, may }: AskProps) {
+  const { enter, sending } = useEnter(boat.id);
+  const refused = useRefused([]);
+  const [failing, setFailing] = useState(false);
+  const drain = boat.fittings.find((f) => f.key === ask.fitting);
+  const point = boat.circuits.flatMap((c) => c.points).find((p) => p.key === ask.lowPoint);
+  const out = drain?.forSample ?? false;
+  const on = { card: card.id, step: step.key };
+  const drainTo = (state: 'OUT_BAGGED' | 'IN') =>
+    void refused.attempt(() =>
+      enter({
+        entries: [{ kind: 'FITTING_SET', fitting: ask.fitting!, state, forSample: true, ...on }],
+      }),
+    );
+  const short = point?.verdict?.outcome === 'HELD' || point?.couldNot != null;
+  return (
+    <section
+      aria-label={sentence(ask.label)}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${short ? 'border-verm' : ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+    >
+      <div className="flex flex-wrap items-center gap-3">
+        <Tick done={ask.answered} />
+        <h2 className="flex-1 text-[17px] font-bold">{sentence(ask.label)}</h2>
+        {may && (
+          <button
+            type="button"
+            className="btn text-[16px]"
+            disabled={sending}
+            onClick={() => drainTo(out ? 'IN' : 'OUT_BAGGED')}
+          >
+            {out ? 'Bottle full, drain IN' : 'Drain out for the bottle'}
+          </button>
+        )}
+      </div>
+      {out && (
+        <p className="text-brass m-0 mt-2 font-semibold">
+          The {drain?.name} is OUT for the bottle.
+        </p>
+      )}
+      {refused.elsewhere && (
+        <p role="alert" className="field-error m-0 mt-2">
+          {refused.elsewhere}
+        </p>
+      )}
+      {point && (point.verdict || point.couldNot) && (
+        <div className="mt-2">
+          <VerdictWords point={point} />
+        </div>
+      )}
+      {may && point && (
+        <div className="mt-2.5">
+          <SampleForm boat={boat} point={point} on={on} />
+          {failing ? (
+            <CouldNot {...{ boat, on, lowPoint: point.key, done: () => setFailing(false) }} />
+          ) : (
+            <button
+              type="button"
+              className="plain text-soft mt-1 min-h-11 text-[15px]"
+              onClick={() => setFailing(true)}
+            >
+              It could not be sampled
+            </button>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+interface CouldNotProps {
+  boat: AskProps['boat'];
+  on: { card: string; step: string };
+  lowPoint: string;
+  done: () => void;
+}
+
+function CouldNot({ boat, on, lowPoint, done }: CouldNotProps) {
+  const { enter, sending } = useEnter(boat.id);
+  const [reason, setReason, clear] = useDraft(`could-not.${boat.id}.${lowPoint}`);
+  const refused = useRefused(['reason']);
+  const error = refused.at('reason') ?? refused.elsewhere;
+  const save = async () => {
+    const ok = await refused.attempt(() =>
+      enter({
+        entries: [{ kind: 'COULD_NOT_SAMPLE', lowPoint, reason, ...on }],
+        undo: 'Could not be sampled',
+      }),
+    );
+    if (!ok) return;
+    clear();
+    done();
+  };
+  return (
+    <form
+      className="mt-2 flex flex-wrap items-center gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <input
+        className="box min-w-48 flex-1"
+        aria-label="Why it could not be sampled"
+        placeholder="why it could not be sampled"
+        autoFocus
+        value={reason}
+        aria-invalid={error ? true : undefined}
+        onChange={(event) => setReason(event.target.value)}
+      />
+      <button type="submit" className="btn" disabled={sending}>
+        Enter
+      </button>
+      <button type="button" className="btn" onClick={done}>
+        Leave it
+      </button>
+      {error && (
+        <p role="alert" className="field-error m-0 w-full">
+          {error}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,40 @@
+import type { AskView, BoatView, CardView, StepView } from '../api/client';
+import { AskCount, AskFill, AskRead } from './ask-number';
+import { AskEngine, AskSet } from './ask-tap';
+import { AskJug, AskSample } from './ask-sample';
+import { AskOpen } from './ask-open';
+
+export interface AskProps {
+  ask: AskView;
+  card: CardView;
+  boat: BoatView;
+  step: StepView;
+  /** Whether this person may answer it now. */
+  may: boolean;
+}
+
+/** One thing a step asks for, in the form its kind needs. */
+export function AskShown({ wide, ...props }: AskProps & { wide: boolean }) {
+  return <div className={wide ? 'sm:col-span-2' : ''}>{shown(props)}</div>;
+}
+
+function shown(props: AskProps) {
+  switch (props.ask.kind) {
+    case 'SET':
+      return <AskSet {...props} />;
+    case 'ENGINE':
+      return <AskEngine {...props} />;
+    case 'OPEN':
+      return <AskOpen {...props} />;
+    case 'READ':
+      return <AskRead {...props} />;
+    case 'FILL':
+      return <AskFill {...props} />;
+    case 'COUNT':
+      return <AskCount {...props} />;
+    case 'JUG':
+      return <AskJug {...props} />;
+    case 'SAMPLE':
+      return <AskSample {...props} />;
+  }
+}

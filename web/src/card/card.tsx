@@ -1,0 +1,198 @@
+import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import type { BoatView, CardView, StepView } from '../api/client';
+import { useEnter } from '../api/enter';
+import { boatQuery, cardQuery } from '../api/queries';
+import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
+import { useRefused } from '../parts/refused';
+import { useMay } from '../parts/session';
+import { Loading, Trouble } from '../parts/states';
+import { StepShown } from './step';
+
+/** What do I do next? The procedure of one boat, one step at a time. */
+export function Card() {
+  const { boatId = '', cardId = '' } = useParams();
+  const card = useQuery(cardQuery(boatId, cardId));
+  const boat = useQuery(boatQuery(boatId));
+  return (
+    <div className="bay min-h-dvh">
+      {card.isPending || boat.isPending ? (
+        <Loading what="the card" />
+      ) : card.error || boat.error ? (
+        <Trouble
+          error={card.error ?? boat.error}
+          again={() => void Promise.all([card.refetch(), boat.refetch()])}
+        />
+      ) : (
+        <CardShown card={card.data} boat={boat.data} />
+      )}
+    </div>
+  );
+}
+
+function firstOpen(card: CardView): string {
+  const open = card.steps.find((step) => step.standing === 'OPEN');
+  return (open ?? card.steps.at(-1)!).key;
+}
+
+function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
+  const may = useMay();
+  const [picked, setPicked] = useState<string | null>(null);
+  const key = picked ?? firstOpen(card);
+  const step = card.steps.find((s) => s.key === key) ?? card.steps[0]!;
+  const settled = card.steps.filter((s) => s.standing !== 'OPEN').length;
+  return (
+    <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr]">
+      <header className="border-line flex items-center gap-3 border-b px-[18px] py-2.5 lg:col-span-2">
+        <Link
+          to={`/boats/${boat.id}`}
+          className="font-stencil text-ink text-[23px] font-bold tracking-[0.04em] uppercase no-underline"
+        >
+          {card.boatName}
+          {card.berthName && ` · ${card.berthName}`}
+        </Link>
+        <span className="ml-auto flex items-center gap-2 text-[15px]">
+          <ProtectionMark of={card.protection} size={20} />
+          <span className={`font-semibold ${protectionTone(card.protection)}`} role="status">
+            {protectionWords(card.protection)}
+          </span>
+        </span>
+      </header>
+      <nav aria-label="Steps" className="border-line px-[18px] pt-3 lg:border-r lg:pb-6">
+        <p className="text-soft m-0 mb-2 hidden text-[14px] lg:block">
+          Winterize: {card.methodWords}. {card.reason}
+        </p>
+        <ol className="m-0 flex list-none gap-1.5 p-0 lg:grid lg:gap-0.5">
+          {card.steps.map((s, i) => (
+            <StepTick
+              key={s.key}
+              step={s}
+              index={i}
+              current={s.key === step.key}
+              pick={() => setPicked(s.key)}
+            />
+          ))}
+        </ol>
+        <p className="text-soft m-0 mt-2 text-[14px] lg:mt-4">
+          {settled} of {card.steps.length} steps · {card.heldBy} works on it
+        </p>
+        {may.work && <InTheBay boat={boat} card={card} me={may.name} />}
+      </nav>
+      <main className="min-w-0 pb-32 lg:pb-28">
+        {card.closed ? (
+          <Closed card={card} boat={boat} />
+        ) : (
+          <StepShown
+            key={step.key}
+            card={card}
+            boat={boat}
+            step={step}
+            mayWork={may.work}
+            next={() => setPicked(null)}
+          />
+        )}
+      </main>
+    </div>
+  );
+}
+
+interface TickProps {
+  step: StepView;
+  index: number;
+  current: boolean;
+  pick: () => void;
+}
+
+function StepTick({ step, index, current, pick }: TickProps) {
+  const tone =
+    step.standing === 'DONE'
+      ? 'bg-[#7fae9f]'
+      : step.standing === 'SKIPPED'
+        ? 'bg-[#8d7440]'
+        : current
+          ? 'bg-brass'
+          : 'bg-line';
+  const said = step.standing === 'OPEN' ? 'open' : step.standing.toLowerCase();
+  return (
+    <li className="flex-1">
+      <button
+        type="button"
+        onClick={pick}
+        aria-current={current ? 'step' : undefined}
+        aria-label={`${index + 1}. ${step.title}, ${said}`}
+        className={`flex min-h-9 w-full items-center gap-3 text-left lg:min-h-11 lg:rounded-sm lg:px-2 ${current ? 'lg:bg-paper-2' : ''}`}
+      >
+        <span className={`h-[7px] w-full lg:h-5 lg:w-[7px] lg:shrink-0 ${tone}`} />
+        <span
+          className={`hidden text-[15.5px] lg:inline ${current ? 'font-bold' : step.standing === 'OPEN' ? '' : 'text-soft'}`}
+        >
+          {step.title}
+          {step.standing === 'SKIPPED' && ' (skipped)'}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+function InTheBay({ boat, card, me }: { boat: BoatView; card: CardView; me: string }) {
+  const { enter, sending } = useEnter(boat.id);
+  const refused = useRefused([]);
+  const inside = boat.inBay.includes(me);
+  const others = boat.inBay.filter((name) => name !== me);
+  const say = (kind: 'BAY_ENTERED' | 'BAY_LEFT' | 'CARD_TAKEN') =>
+    void refused.attempt(() => enter({ entries: [{ kind, card: card.id }] }));
+  return (
+    <div className="mt-2 grid gap-2">
+      {others.length > 0 && (
+        <p className="text-brass m-0 text-[15px] font-semibold">In the bay: {others.join(', ')}</p>
+      )}
+      <div className="flex flex-wrap gap-x-5 gap-y-1">
+        {!card.closed && (
+          <button
+            type="button"
+            className="plain min-h-11 text-[15px]"
+            disabled={sending}
+            aria-pressed={inside}
+            onClick={() => say(inside ? 'BAY_LEFT' : 'BAY_ENTERED')}
+          >
+            {inside ? 'I am out of the bay' : 'I am in the bay'}
+          </button>
+        )}
+        {!card.closed && card.heldBy !== me && (
+          <button
+            type="button"
+            className="plain min-h-11 text-[15px]"
+            disabled={sending}
+            onClick={() => say('CARD_TAKEN')}
+          >
+            I go on with it
+          </button>
+        )}
+      </div>
+      {refused.elsewhere && (
+        <p role="alert" className="field-error m-0">
+          {refused.elsewhere}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Closed({ card, boat }: { card: CardView; boat: BoatView }) {
+  return (
+    <section className="grid gap-4 px-[18px] py-6">
+      <h1 className="font-stencil text-[34px] leading-tight font-bold">The boat is closed</h1>
+      <p className="m-0">
+        {card.boatName} is <b>{protectionWords(card.protection)}</b>; {boat.bag.expected}{' '}
+        {boat.bag.expected === 1 ? 'plug is' : 'plugs are'} in the bag on the wheel. Helm tag: DO
+        NOT START.
+      </p>
+      <div>
+        <Link className="btn btn-main" to={`/boats/${boat.id}`}>
+          To the boat
+        </Link>
+      </div>
+    </section>
+  );
+}

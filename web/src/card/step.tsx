@@ -1,0 +1,200 @@
+import { useState } from 'react';
+import type { BoatView, CardView, StepView } from '../api/client';
+import { useEnter } from '../api/enter';
+import { useDraft } from '../parts/draft';
+import { useRefused } from '../parts/refused';
+import { clock } from '../parts/words';
+import { AskShown } from './ask';
+import { SampleWith } from './sample-with';
+
+interface StepProps {
+  card: CardView;
+  boat: BoatView;
+  step: StepView;
+  mayWork: boolean;
+  next: () => void;
+}
+
+/** One step: what, why, what hurts, what is asked for, and done. */
+export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
+  const open = step.standing === 'OPEN';
+  const left = step.asks.filter((ask) => !ask.answered).length;
+  const measures = step.asks.some((ask) => ask.kind === 'JUG' || ask.kind === 'SAMPLE');
+  const fills = step.asks.some((ask) => ask.kind === 'FILL');
+  const tiles = step.asks.filter((ask) => ask.kind === 'SET' || ask.kind === 'ENGINE');
+  return (
+    <article className="px-[18px] pt-4 lg:px-8">
+      <h1 className="font-stencil text-[33px] leading-[1.08] font-bold">{step.title}</h1>
+      <p className="m-0 mt-2 max-w-[62ch]">{step.how}</p>
+      <p className="text-soft m-0 mt-1.5 max-w-[62ch] text-[15.5px]">{step.why}</p>
+      {step.hurts.length > 0 && (
+        <ul className="m-0 mt-4 grid max-w-[66ch] list-none gap-1 border-l-[5px] border-[#e0644a] bg-[#2a1a17] px-4 py-2.5 text-[16px] text-[#ffd9d0]">
+          {step.hurts.map((hurt) => (
+            <li key={hurt}>{hurt}</li>
+          ))}
+        </ul>
+      )}
+      <p className="text-soft m-0 mt-3 text-[14.5px]">
+        {step.minutes} min
+        {step.people > 1 && ` · wants ${step.people} people, or a remote start`}
+        {step.tools.length > 0 && ` · ${step.tools.join(', ')}`}
+      </p>
+      {step.waitsFor.length > 0 && open && (
+        <p className="text-brass m-0 mt-3 font-semibold">First: {step.waitsFor.join('; ')}</p>
+      )}
+      {(measures || fills) && open && mayWork && <SampleWith instrument={measures} />}
+      <div
+        className="mt-4 grid gap-2.5 sm:grid-cols-2"
+        role="group"
+        aria-label="What this step asks for"
+      >
+        {step.asks.map((ask, i) => (
+          <AskShown
+            key={`${ask.kind} ${ask.label} ${i}`}
+            ask={ask}
+            card={card}
+            boat={boat}
+            step={step}
+            may={mayWork && open}
+            wide={!tiles.includes(ask)}
+          />
+        ))}
+      </div>
+      <Said step={step} />
+      {open ? (
+        mayWork && <StepEnd card={card} boat={boat} step={step} left={left} next={next} />
+      ) : (
+        <p className="text-soft m-0 mt-5">
+          {step.standing === 'DONE' ? 'Done' : 'Skipped'} by {step.by}
+          {step.at && `, ${clock(step.at)}`}
+          {step.skippedBecause && `: ${step.skippedBecause}`}
+        </p>
+      )}
+      <p className="text-soft m-0 mt-8 max-w-[66ch] text-[13.5px]">
+        This is a work record and a calculation aid. The engine maker's manual, local rules and
+        licensed practice come first; when they differ, follow them and note it here.
+      </p>
+    </article>
+  );
+}
+
+function Said({ step }: { step: StepView }) {
+  const shown = step.said.filter((said) => said.kind === 'NOTED' || said.judgement);
+  if (shown.length === 0) return null;
+  return (
+    <ul className="m-0 mt-4 grid list-none gap-1 p-0 text-[15.5px]">
+      {shown.map((said) => (
+        <li key={said.id} className="border-line border-l-[3px] pl-3">
+          {said.words}
+          {said.judgement && <b className="block font-semibold">{said.judgement}</b>}
+          <span className="text-soft text-[14px]">
+            {' '}
+            {said.person}, {clock(said.at)}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+interface EndProps {
+  card: CardView;
+  boat: BoatView;
+  step: StepView;
+  left: number;
+  next: () => void;
+}
+
+function StepEnd({ card, boat, step, left, next }: EndProps) {
+  const { enter, sending } = useEnter(boat.id);
+  const [writing, setWriting] = useState<'note' | 'skip' | null>(null);
+  const [text, setText, clear] = useDraft(`step.${card.id}.${step.key}`);
+  const refused = useRefused(['text', 'reason']);
+  const on = { card: card.id, step: step.key };
+  const done = async () => {
+    const ok = await refused.attempt(() =>
+      enter({ entries: [{ kind: 'STEP_DONE', ...on }], undo: `${step.title}: done` }),
+    );
+    if (ok) next();
+  };
+  const write = async () => {
+    const ok = await refused.attempt(() =>
+      writing === 'note'
+        ? enter({ entries: [{ kind: 'NOTED', text, ...on }] })
+        : enter({
+            entries: [{ kind: 'STEP_SKIPPED', reason: text, ...on }],
+            undo: `${step.title}: skipped`,
+          }),
+    );
+    if (!ok) return;
+    clear();
+    setWriting(null);
+    if (writing === 'skip') next();
+  };
+  return (
+    <div className="bg-paper border-line fixed inset-x-0 bottom-0 z-20 border-t px-[18px] py-2.5">
+      <div className="mx-auto max-w-[1200px] lg:pl-[330px]">
+        {refused.elsewhere && (
+          <p role="alert" className="field-error m-0 mb-2">
+            {refused.elsewhere}
+          </p>
+        )}
+        {writing ? (
+          <form
+            className="grid gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void write();
+            }}
+          >
+            <input
+              className="box"
+              aria-label={writing === 'note' ? 'Note' : 'Why it is skipped'}
+              placeholder={
+                writing === 'note' ? 'what the next person should know' : 'why it is skipped'
+              }
+              value={text}
+              autoFocus
+              aria-invalid={refused.at('text') || refused.at('reason') ? true : undefined}
+              onChange={(event) => setText(event.target.value)}
+            />
+            {(refused.at('text') ?? refused.at('reason')) && (
+              <p role="alert" className="field-error m-0">
+                {refused.at('text') ?? refused.at('reason')}
+              </p>
+            )}
+            <div className="flex gap-2.5">
+              <button type="button" className="btn" onClick={() => setWriting(null)}>
+                Leave it
+              </button>
+              <button
+                type="submit"
+                className="btn btn-main flex-1 justify-center"
+                disabled={sending}
+              >
+                {writing === 'note' ? 'Write it down' : 'Skip this step'}
+              </button>
+            </div>
+          </form>
+        ) : (
+          <div className="flex gap-2.5">
+            <button type="button" className="btn" onClick={() => setWriting('note')}>
+              Note
+            </button>
+            <button type="button" className="btn" onClick={() => setWriting('skip')}>
+              Skip
+            </button>
+            <button
+              type="button"
+              className={`btn flex-1 justify-center ${left === 0 ? 'btn-main' : ''}`}
+              disabled={sending}
+              onClick={done}
+            >
+              {left === 0 ? 'Done, next step' : `Done · ${left} still open`}
+            </button>
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}

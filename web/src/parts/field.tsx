@@ -1,0 +1,82 @@
+import { useId } from 'react';
+import type { InputHTMLAttributes, ReactNode } from 'react';
+
+interface Common {
+  label: string;
+  error?: string | null;
+  hint?: string;
+}
+
+interface FieldProps extends Common, Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange'> {
+  value: string;
+  onType: (text: string) => void;
+  unit?: string;
+}
+
+/** One labelled box; what is wrong with it stands right below it. */
+export function Field({ label, error, hint, value, onType, unit, ...rest }: FieldProps) {
+  const id = useId();
+  return (
+    <div className="grid gap-1">
+      <label htmlFor={id} className="text-[14px] font-semibold">
+        {label}
+      </label>
+      <div className="flex items-center gap-2">
+        <input
+          {...rest}
+          id={id}
+          className="box"
+          value={value}
+          aria-invalid={error ? true : undefined}
+          aria-describedby={error || hint ? `${id}-more` : undefined}
+          onChange={(event) => onType(event.target.value)}
+        />
+        {unit && <span className="text-soft whitespace-nowrap">{unit}</span>}
+      </div>
+      <Below id={`${id}-more`} error={error} hint={hint} />
+    </div>
+  );
+}
+
+interface ChoiceProps extends Common {
+  value: string;
+  onChoose: (value: string) => void;
+  children: ReactNode;
+}
+
+/** One labelled choice from a short list. */
+export function Choice({ label, error, hint, value, onChoose, children }: ChoiceProps) {
+  const id = useId();
+  return (
+    <div className="grid gap-1">
+      <label htmlFor={id} className="text-[14px] font-semibold">
+        {label}
+      </label>
+      <select
+        id={id}
+        className="box"
+        value={value}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={error || hint ? `${id}-more` : undefined}
+        onChange={(event) => onChoose(event.target.value)}
+      >
+        {children}
+      </select>
+      <Below id={`${id}-more`} error={error} hint={hint} />
+    </div>
+  );
+}
+
+function Below({ id, error, hint }: { id: string; error?: string | null; hint?: string }) {
+  if (!error && !hint) return null;
+  return (
+    <div id={id}>
+      {error && (
+        <p role="alert" className="field-error m-0">
+          {error}
+        </p>
+      )}
+      {!error && hint && <p className="text-soft m-0 text-[13px]">{hint}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+import { useCallback, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Popover } from 'radix-ui';
+import { Link, NavLink, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { yardQuery } from '../api/queries';
+import { Find } from './find';
+import { useKey } from './keys';
+import { KeysHelp } from './keys-help';
+import { useMay } from './session';
+import { celsius } from './words';
+
+/** The line above every desk screen. */
+export function Header() {
+  const { data: yard } = useQuery(yardQuery);
+  const may = useMay();
+  const navigate = useNavigate();
+  const [open, setOpen] = useState<'find' | 'keys' | null>(null);
+  useKey(
+    '/',
+    useCallback(() => setOpen('find'), []),
+  );
+  useKey(
+    '?',
+    useCallback(() => setOpen('keys'), []),
+  );
+  useKey(
+    'y',
+    useCallback(() => void navigate('/'), [navigate]),
+  );
+  useKey(
+    'b',
+    useCallback(() => void navigate('/bench'), [navigate]),
+  );
+  return (
+    <header className="border-ink flex h-[46px] items-center gap-4 border-b-[1.5px] px-4 sm:gap-6 sm:px-5">
+      <Link
+        to="/"
+        className="text-ink font-stencil text-[25px] font-bold tracking-[0.2em] no-underline"
+      >
+        ELSKO
+      </Link>
+      <span className="stencil text-soft hidden text-[14px] md:inline">{yard?.name}</span>
+      <nav aria-label="Screens" className="flex h-full gap-4 sm:gap-5">
+        <Tab to="/" name="Yard" />
+        <Tab to="/bench" name="Bench" />
+        {may.runYard && <Tab to="/settings" name="Settings" />}
+      </nav>
+      <div className="text-soft ml-auto flex items-center gap-4 text-[14px]">
+        <button
+          type="button"
+          className="plain hidden min-h-8 items-center gap-2 no-underline sm:flex"
+          onClick={() => setOpen('find')}
+        >
+          <kbd className="key">/</kbd> find
+        </button>
+        {yard && (
+          <span className="hidden lg:inline">
+            guards to{' '}
+            <b className="font-stencil text-ink text-[17px] font-semibold">
+              {celsius(yard.designLowC)}
+            </b>
+          </span>
+        )}
+        <Who name={may.name} role={may.role ?? ''} keys={() => setOpen('keys')} />
+      </div>
+      {open === 'find' && <Find onClose={() => setOpen(null)} />}
+      {open === 'keys' && <KeysHelp onClose={() => setOpen(null)} />}
+    </header>
+  );
+}
+
+function Tab({ to, name }: { to: string; name: string }) {
+  return (
+    <NavLink
+      to={to}
+      end={to === '/'}
+      className={({ isActive }) =>
+        `text-ink flex items-center border-b-[3px] pt-[3px] no-underline ${isActive ? 'border-brass font-bold' : 'border-transparent'}`
+      }
+    >
+      {name}
+    </NavLink>
+  );
+}
+
+function Who({ name, role, keys }: { name: string; role: string; keys: () => void }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const signOut = async () => {
+    await api.POST('/api/session/end');
+    queries.clear();
+    void navigate('/sign-in');
+  };
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <button
+          type="button"
+          aria-label={`Signed in as ${name}`}
+          className="stencil border-ink bg-paper text-ink grid size-[30px] place-items-center rounded-full border-[1.5px] text-[15px]"
+        >
+          {name.charAt(0)}
+        </button>
+      </Popover.Trigger>
+      <Popover.Content
+        align="end"
+        sideOffset={8}
+        className="border-ink bg-card text-ink z-30 grid w-60 gap-3 rounded-[3px_12px_12px_3px] border-[1.5px] p-4 shadow-lg"
+      >
+        <p className="m-0">
+          <b>{name}</b>
+          <br />
+          <span className="text-soft">{role.toLowerCase().replace('_', ' ')}</span>
+        </p>
+        <button type="button" className="plain justify-self-start" onClick={keys}>
+          Keys <kbd className="key ml-1">?</kbd>
+        </button>
+        <button type="button" className="btn justify-self-start" onClick={signOut}>
+          Sign out
+        </button>
+      </Popover.Content>
+    </Popover.Root>
+  );
+}

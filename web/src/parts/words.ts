@@ -1,0 +1,29 @@
+import { format, formatDistanceToNowStrict } from 'date-fns';
+
+const MINUS = '\u2212';
+
+/** A number with a true minus sign and at most the decimals asked for. */
+export function number(value: number, decimals = 1): string {
+  const rounded = Number(value.toFixed(decimals));
+  const text = Object.is(rounded, -0) ? '0' : String(Math.abs(rounded));
+  return rounded < 0 ? MINUS + text : text;
+}
+
+export const celsius = (value: number) => `${number(value)} °C`;
+export const liters = (value: number) => `${number(value)} L`;
+export const percent = (fraction: number) => `${number(fraction * 100, 0)} %`;
+
+/** What a person typed as a number, in either decimal style and with any minus; null when it is none. */
+export function typedNumber(text: string): number | null {
+  const plain = text
+    .trim()
+    .replace(',', '.')
+    .replace(/[\u2212\u2013]/g, '-');
+  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)) return null;
+  return Number(plain);
+}
+
+export const clock = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
+export const ago = (iso: string) => `${formatDistanceToNowStrict(new Date(iso))} ago`;
+
+export const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { api, got } from '../api/client';
+import type { YardView } from '../api/client';
+import { yardQuery } from '../api/queries';
+import { Choice, Field } from '../parts/field';
+import { useRefused } from '../parts/refused';
+import { typedNumber } from '../parts/words';
+import { Save, Section } from './section';
+
+/** What the yard guards against; a change judges every stored reading again. */
+export function NeedForm({ yard }: { yard: YardView }) {
+  const queries = useQueryClient();
+  const [name, setName] = useState(yard.name);
+  const [low, setLow] = useState(String(yard.designLowC));
+  const [margin, setMargin] = useState(String(yard.marginK));
+  const [policy, setPolicy] = useState(yard.policy);
+  const [kick, setKick] = useState(yard.kickAllowed);
+  const refused = useRefused(['name', 'designLowC', 'marginK', 'policy']);
+  const save = () =>
+    refused.attempt(async () => {
+      const saved = await got(
+        api.PUT('/api/yard', {
+          params: { header: { 'If-Match': `"${yard.version}"` } },
+          body: {
+            name,
+            designLowC: typedNumber(low) ?? undefined,
+            marginK: typedNumber(margin) ?? undefined,
+            policy,
+            kickAllowed: kick,
+          },
+        }),
+      );
+      queries.setQueryData(yardQuery.queryKey, saved);
+      void queries.invalidateQueries({ queryKey: ['boats'] });
+    });
+  return (
+    <Section
+      title="What the yard guards against"
+      more="A change judges every stored reading again."
+    >
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <Field label="Name of the yard" value={name} onType={setName} error={refused.at('name')} />
+        <div className="grid grid-cols-2 gap-3">
+          <Field
+            label="Design low"
+            unit="°C"
+            value={low}
+            onType={setLow}
+            error={refused.at('designLowC')}
+          />
+          <Field
+            label="Margin"
+            unit="K"
+            value={margin}
+            onType={setMargin}
+            error={refused.at('marginK')}
+          />
+        </div>
+        <Choice
+          label="Policy"
+          value={policy}
+          onChoose={(value) => setPolicy(value as typeof policy)}
+          error={refused.at('policy')}
+        >
+          <option value="BURST">burst: nothing breaks</option>
+          <option value="FREEZE">freeze: no ice at all</option>
+          <option value="LABEL">label: trust the maker's rating</option>
+        </Choice>
+        <label className="flex items-center gap-2 text-[14.5px]">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={kick}
+            onChange={(event) => setKick(event.target.checked)}
+          />
+          allow a kick of at most 3 s with every drain out
+        </label>
+        <Save action="Save" trouble={refused.elsewhere} />
+      </form>
+    </Section>
+  );
+}

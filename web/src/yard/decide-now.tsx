@@ -1,0 +1,70 @@
+import { Link } from 'react-router';
+import type { BoatLine, YardPlan } from '../api/client';
+import { protectionTone, protectionWords } from '../parts/protection';
+
+const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
+  'HELD',
+  'PLUG_MISSING',
+  'WORK_STOPPED_HALFWAY',
+  'FILLED_NOT_MEASURED',
+  'NOBODY_LOOKED',
+  'STILL_WET',
+];
+
+/** What must be decided, most urgent first: a tag for each boat, with one sentence and one action. */
+export function DecideNow({ boats, plan }: { boats: BoatLine[]; plan: YardPlan }) {
+  const berths = new Map(plan.berths.map((berth) => [berth.id, berth.name]));
+  const open = boats
+    .filter((boat) => boat.decisionKind)
+    .sort((a, b) => ORDER.indexOf(a.decisionKind!) - ORDER.indexOf(b.decisionKind!));
+  return (
+    <aside
+      aria-label="Decide now"
+      className="min-w-0 px-5 pt-3 pb-6 lg:max-h-[calc(100dvh-46px)] lg:overflow-y-auto"
+      tabIndex={0}
+    >
+      <h2 className="stencil text-[19px]">Decide now</h2>
+      <p className="text-soft m-0 text-[13.5px]">
+        {open.length === 0
+          ? 'Nothing is waiting for you.'
+          : `${open.length} ${open.length === 1 ? 'boat waits' : 'boats wait'}, most urgent first`}
+      </p>
+      <ul className="m-0 list-none p-0">
+        {open.map((boat) => {
+          const danger = boat.decisionKind === 'HELD' || boat.decisionKind === 'PLUG_MISSING';
+          return (
+            <li key={boat.id} className={`hang-tag mt-2.5 ml-2 ${danger ? 'danger' : ''}`}>
+              <h3 className="flex items-baseline justify-between gap-2 text-[15.5px] font-bold">
+                <Link to={`/boats/${boat.id}`} className="text-ink no-underline hover:underline">
+                  {boat.name}
+                </Link>
+                <span
+                  className={`font-stencil text-[15px] font-semibold whitespace-nowrap ${danger ? 'text-verm' : protectionTone(boat.protection)}`}
+                >
+                  {label(boat)} · {boat.berth ? berths.get(boat.berth) : 'no berth'}
+                </span>
+              </h3>
+              <p className="m-0 mt-0.5 text-[13.5px] leading-[1.36] text-[#33414a]">
+                {boat.decisionWords}{' '}
+                <Link to={target(boat)} className="plain text-ink font-bold whitespace-nowrap">
+                  {boat.decisionAction}
+                </Link>
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+    </aside>
+  );
+}
+
+function label(boat: BoatLine): string {
+  if (boat.decisionKind === 'PLUG_MISSING') return 'plug missing';
+  if (boat.decisionKind === 'FILLED_NOT_MEASURED') return 'filled';
+  return protectionWords(boat.protection);
+}
+
+function target(boat: BoatLine): string {
+  if (boat.decisionKind === 'FILLED_NOT_MEASURED') return `/bench/${boat.id}`;
+  return boat.openCard ? `/boats/${boat.id}/cards/${boat.openCard}` : `/boats/${boat.id}`;
+}

@@ -1,0 +1,116 @@
+import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { ToggleGroup } from 'radix-ui';
+import type { BoatLine, Protection } from '../api/client';
+import { boatsQuery, planQuery } from '../api/queries';
+import { useKey } from '../parts/keys';
+import { PROTECTIONS, ProtectionMark, protectionWords } from '../parts/protection';
+import { Loading, Trouble } from '../parts/states';
+import { BoatList } from './boat-list';
+import { DecideNow } from './decide-now';
+import { YardPlanDrawing } from './yard-plan';
+import { useMay } from '../parts/session';
+
+const AddBoat = lazy(() => import('./add-boat').then((m) => ({ default: m.AddBoat })));
+
+type Shown = 'plan' | 'list';
+const SHOWN_KEY = 'elsko.yard.shown';
+
+/** Which boats are in danger, and what has to be decided now? */
+export function Yard() {
+  const boats = useQuery(boatsQuery);
+  const plan = useQuery(planQuery);
+  const may = useMay();
+  const [shown, setShown] = useState<Shown>(() =>
+    localStorage.getItem(SHOWN_KEY) === 'list' || window.innerWidth < 700 ? 'list' : 'plan',
+  );
+  const [only, setOnly] = useState<Protection[]>([]);
+  const [adding, setAdding] = useState(false);
+  const show = useCallback((next: Shown) => {
+    setShown(next);
+    localStorage.setItem(SHOWN_KEY, next);
+  }, []);
+  useKey(
+    'l',
+    useCallback(() => show(shown === 'plan' ? 'list' : 'plan'), [show, shown]),
+  );
+  const counts = useMemo(() => count(boats.data ?? []), [boats.data]);
+  if (boats.isPending || plan.isPending) return <Loading what="the yard" />;
+  if (boats.error || plan.error) {
+    const again = () => void Promise.all([boats.refetch(), plan.refetch()]);
+    return <Trouble error={boats.error ?? plan.error} again={again} />;
+  }
+  const visible = (boat: BoatLine) => only.length === 0 || only.includes(boat.protection);
+  return (
+    <main className="grid flex-1 grid-rows-[auto_auto] lg:grid-cols-[1fr_366px] lg:grid-rows-1">
+      <h1 className="sr-only">Yard</h1>
+      <section aria-label="The yard" className="border-line flex min-w-0 flex-col lg:border-r">
+        <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b px-4 py-2 sm:px-5">
+          <ToggleGroup.Root
+            type="multiple"
+            value={only}
+            onValueChange={(value) => setOnly(value as Protection[])}
+            aria-label="Show only"
+            className="flex flex-wrap gap-x-1 gap-y-1"
+          >
+            {PROTECTIONS.filter((protection) => counts[protection]).map((protection) => (
+              <ToggleGroup.Item
+                key={protection}
+                value={protection}
+                className="data-[state=on]:border-ink data-[state=on]:bg-card flex min-h-8 items-center gap-1.5 rounded-[3px_9px_9px_3px] border-[1.25px] border-transparent px-2 text-[14px]"
+              >
+                <ProtectionMark of={protection} />
+                <b className="font-stencil text-[17px] font-semibold">{counts[protection]}</b>
+                {protection === 'FILLED' ? 'filled' : protectionWords(protection)}
+              </ToggleGroup.Item>
+            ))}
+          </ToggleGroup.Root>
+          <div className="ml-auto flex items-center gap-4 text-[14px]">
+            {only.length > 0 && (
+              <button type="button" className="plain" onClick={() => setOnly([])}>
+                show all
+              </button>
+            )}
+            {may.runYard && (
+              <button type="button" className="plain" onClick={() => setAdding(true)}>
+                add a boat
+              </button>
+            )}
+            <button
+              type="button"
+              className="plain"
+              onClick={() => show(shown === 'plan' ? 'list' : 'plan')}
+            >
+              {shown === 'plan' ? 'as a list' : 'as a plan'}
+            </button>
+          </div>
+        </div>
+        {boats.data.length === 0 && (
+          <p className="m-0 p-8">
+            No boats yet.{' '}
+            {may.runYard ? (
+              <button type="button" className="plain" onClick={() => setAdding(true)}>
+                Describe the first one
+              </button>
+            ) : (
+              'The coordinator adds them.'
+            )}
+          </p>
+        )}
+        {shown === 'plan' ? (
+          <YardPlanDrawing plan={plan.data} boats={boats.data} visible={visible} />
+        ) : (
+          <BoatList plan={plan.data} boats={boats.data.filter(visible)} />
+        )}
+      </section>
+      <DecideNow boats={boats.data} plan={plan.data} />
+      <Suspense>{adding && <AddBoat onClose={() => setAdding(false)} />}</Suspense>
+    </main>
+  );
+}
+
+function count(boats: BoatLine[]): Partial<Record<Protection, number>> {
+  const counts: Partial<Record<Protection, number>> = {};
+  for (const boat of boats) counts[boat.protection] = (counts[boat.protection] ?? 0) + 1;
+  return counts;
+}
