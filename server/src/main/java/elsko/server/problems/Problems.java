@@ -3,6 +3,8 @@ package elsko.server.problems;
 import elsko.core.Refused;
 import java.util.List;
 import java.util.Map;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
@@ -14,8 +16,12 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 
-/** One place where refusals become answers. Every problem names its field, where there is one. */
+/**
+ * One place where refusals become answers, before Spring's own. Every problem names its field,
+ * where there is one.
+ */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems {
   @ExceptionHandler
   ProblemDetail refused(Refused refused) {

@@ -1,0 +1,163 @@
+package elsko.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Starts the real application once for all server tests, in demo mode, and speaks HTTP to it. */
+public final class RunningElsko implements BeforeAllCallback {
+  public static final JsonMapper JSON = JsonMapper.builder().build();
+  private static ConfigurableApplicationContext context;
+
+  @Override
+  public void beforeAll(ExtensionContext extension) {
+    start();
+  }
+
+  static synchronized ConfigurableApplicationContext start() {
+    if (context == null) {
+      context =
+          SpringApplication.run(
+              Elsko.class,
+              "--server.port=0",
+              "--elsko.demo=true",
+              "--spring.datasource.url=jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1",
+              "--logging.level.root=ERROR",
+              "--logging.level.elsko=ERROR");
+    }
+    return context;
+  }
+
+  static <T> T bean(Class<T> type) {
+    return start().getBean(type);
+  }
+
+  static URI at(String path) {
+    String port = start().getEnvironment().getProperty("local.server.port");
+    return URI.create("http://localhost:" + port + path);
+  }
+
+  /** An API client with its own name and password. */
+  public static Client as(String account) {
+    return new Client(account);
+  }
+
+  /** What came back. */
+  public record Answer(int status, JsonNode body, HttpResponse<String> raw) {
+    public String field() {
+      return body.path("field").asString();
+    }
+
+    public String reason() {
+      return body.path("detail").asString();
+    }
+  }
+
+  /** Sends requests, by Basic or not signed in at all. */
+  public static final class Client {
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final String account;
+
+    private Client(String account) {
+      this.account = account;
+    }
+
+    public Answer get(String path) {
+      return send("GET", path, null, Map.of());
+    }
+
+    public Answer post(String path, Object body) {
+      return send("POST", path, body, Map.of());
+    }
+
+    public Answer put(String path, Object body, String ifMatch) {
+      return send("PUT", path, body, ifMatch == null ? Map.of() : Map.of("If-Match", ifMatch));
+    }
+
+    public Answer send(String method, String path, Object body, Map<String, String> headers) {
+      HttpRequest.Builder request =
+          HttpRequest.newBuilder(at(path)).method(method, publisher(body));
+      if (body != null) {
+        request.header("Content-Type", "application/json");
+      }
+      if (account != null) {
+        String pair = account + ":demo";
+        request.header(
+            "Authorization",
+            "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8)));
+      }
+      headers.forEach(request::header);
+      return answer(http, request.build());
+    }
+  }
+
+  /** A browser: cookies, a session, and the token that goes with it. */
+  public static final class Browser {
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    public Answer signIn(String name, String password) {
+      answer(http, HttpRequest.newBuilder(at("/api/session")).build());
+      return send("POST", "/api/session", Map.of("name", name, "password", password), true);
+    }
+
+    public Answer send(String method, String path, Object body, boolean withToken) {
+      HttpRequest.Builder request =
+          HttpRequest.newBuilder(at(path))
+              .header("Content-Type", "application/json")
+              .method(method, publisher(body));
+      if (withToken) {
+        request.header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
+      }
+      return answer(http, request.build());
+    }
+
+    public String cookie(String name) {
+      return cookies.getCookieStore().getCookies().stream()
+          .filter(cookie -> cookie.getName().equals(name))
+          .map(HttpCookie::getValue)
+          .findFirst()
+          .orElse("");
+    }
+  }
+
+  private static HttpRequest.BodyPublisher publisher(Object body) {
+    if (body == null) {
+      return BodyPublishers.noBody();
+    }
+    return BodyPublishers.ofString(
+        body instanceof String text ? text : JSON.writeValueAsString(body));
+  }
+
+  private static Answer answer(HttpClient http, HttpRequest request) {
+    try {
+      HttpResponse<String> raw = http.send(request, BodyHandlers.ofString());
+      String text = raw.body();
+      boolean json = !text.isEmpty() && (text.charAt(0) == '{' || text.charAt(0) == '[');
+      return new Answer(
+          raw.statusCode(), json ? JSON.readTree(text) : JSON.createObjectNode(), raw);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,144 @@
+package elsko.server;
+
+import static elsko.server.Yarn.jug;
+import static elsko.server.Yarn.sample;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Decision;
+import elsko.server.RunningElsko.Answer;
+import elsko.server.fleet.Fleet;
+import elsko.server.work.Log;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningElsko.class)
+class YardAndFleetTest {
+  private static Map<String, Object> described(String name) {
+    Map<String, Object> described = new HashMap<>();
+    described.put("name", name);
+    described.put("hullLengthM", 6.5);
+    described.put("layout", "STERNDRIVE");
+    described.put("drains", "ONE_CENTRAL_DRAIN");
+    described.put("waterUsedIn", "FRESH");
+    return described;
+  }
+
+  @Test
+  void theListIsWhatTheFoldSays() {
+    Fleet fleet = RunningElsko.bean(Fleet.class);
+    Log log = RunningElsko.bean(Log.class);
+    assertThat(fleet.lines()).hasSizeGreaterThanOrEqualTo(12);
+    assertThat(fleet.lines())
+        .allSatisfy(
+            line -> {
+              BoatState state = log.folded(line.id()).state();
+              assertThat(line.protection()).isEqualTo(state.protection());
+              assertThat(line.berth()).isEqualTo(state.berth());
+              assertThat(line.afloat()).isEqualTo(state.afloat());
+              assertThat(line.looseEnds()).isEqualTo(state.looseEnds().size());
+              Decision decision = Decision.of(state).orElse(null);
+              assertThat(line.decisionKind()).isEqualTo(decision == null ? null : decision.kind());
+              assertThat(line.decisionWords())
+                  .isEqualTo(decision == null ? null : decision.words());
+            });
+  }
+
+  @Test
+  void theDemonstrationHasItsTroubles() {
+    var boats = RunningElsko.as("viewer").get("/api/boats").body();
+    Map<String, String> decisions = new HashMap<>();
+    boats.forEach(
+        b -> decisions.put(b.path("name").asString(), b.path("decisionKind").asString("")));
+    assertThat(decisions)
+        .containsEntry("Marram", "HELD")
+        .containsEntry("Tide Table", "PLUG_MISSING")
+        .containsEntry("Quillwort", "FILLED_NOT_MEASURED")
+        .containsEntry("Saltglass", "STILL_WET");
+  }
+
+  @Test
+  void aStaleEditIsRefusedAndChangesNothing() {
+    Yarn yarn = new Yarn("Edited");
+    String path = "/api/boats/" + yarn.boat;
+    String etag = yarn.view().raw().headers().firstValue("ETag").orElseThrow();
+    var coordinator = RunningElsko.as("coordinator");
+    Answer unsaid = coordinator.put(path, described("Edited once"), null);
+    assertThat(unsaid.status()).isEqualTo(428);
+    Answer first = coordinator.put(path, described("Edited one " + yarn.boat), etag);
+    assertThat(first.status()).isEqualTo(200);
+    Answer stale = coordinator.put(path, described("Edited two " + yarn.boat), etag);
+    assertThat(stale.status()).isEqualTo(412);
+    assertThat(stale.reason()).contains("Somebody else changed this");
+    assertThat(yarn.view().body().path("description").path("name").asString())
+        .startsWith("Edited one");
+  }
+
+  @Test
+  void aBoatThatCannotBeIsRefusedAtItsField() {
+    Map<String, Object> boat = described("Impossible");
+    boat.put("hullLengthM", 300);
+    Answer tooLong = RunningElsko.as("coordinator").post("/api/boats", boat);
+    assertThat(tooLong.status()).isEqualTo(422);
+    assertThat(tooLong.field()).isEqualTo("hullLengthM");
+    Answer taken = RunningElsko.as("coordinator").post("/api/boats", described("marram"));
+    assertThat(taken.status()).isEqualTo(409);
+    assertThat(taken.field()).isEqualTo("name");
+  }
+
+  @Test
+  void aChangedDesignLowJudgesEveryStoredReadingAgain() {
+    Yarn yarn = new Yarn("Rejudged").filled();
+    yarn.kept(
+        jug(-19),
+        sample("block-port", -18.8),
+        sample("block-starboard", -18.8),
+        sample("manifold-port", -18.8),
+        sample("manifold-starboard", -18.8));
+    assertThat(yarn.protection()).isEqualTo("PROVEN");
+    var coordinator = RunningElsko.as("coordinator");
+    Answer yard = coordinator.get("/api/yard");
+    Map<String, Object> change = new HashMap<>();
+    change.put("name", yard.body().path("name").asString());
+    change.put("marginK", 5);
+    change.put("policy", "FREEZE");
+    change.put("kickAllowed", true);
+    change.put("designLowC", -20);
+    String etag = yard.raw().headers().firstValue("ETag").orElseThrow();
+    Answer strict = coordinator.put("/api/yard", change, etag);
+    assertThat(strict.status()).isEqualTo(200);
+    try {
+      assertThat(yarn.protection()).isEqualTo("HELD");
+      assertThat(line(yarn.boat)).isEqualTo("HELD");
+      assertThat(coordinator.put("/api/yard", change, etag).status()).isEqualTo(412);
+    } finally {
+      change.put("policy", "BURST");
+      coordinator.put("/api/yard", change, strict.raw().headers().firstValue("ETag").orElseThrow());
+    }
+    assertThat(line(yarn.boat)).isEqualTo("PROVEN");
+  }
+
+  @Test
+  void aZeroCheckIsSaidBeforeTheReadingIsTyped() {
+    var shelf = RunningElsko.as("viewer").get("/api/bench/shelf").body();
+    for (var instrument : shelf.path("instruments")) {
+      boolean checked = instrument.path("name").asString().equals("Bay glass");
+      assertThat(instrument.path("trusted").asBoolean()).isEqualTo(checked);
+    }
+    Answer silly =
+        RunningElsko.as("technician")
+            .post("/api/bench/instruments/" + Yarn.glass() + "/zero-checks", Map.of());
+    assertThat(silly.field()).isEqualTo("reading");
+  }
+
+  private static String line(String boat) {
+    for (var line : RunningElsko.as("viewer").get("/api/boats").body()) {
+      if (line.path("id").asString().equals(boat)) {
+        return line.path("protection").asString();
+      }
+    }
+    throw new IllegalStateException(boat);
+  }
+}
