@@ -54,7 +54,7 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
             </>
           )}
         </p>
-        <span className="ml-auto flex items-center gap-2" role="status">
+        <span className="ml-auto flex items-center gap-2" role="status" aria-label="Protection">
           <ProtectionMark of={circuit.protection} size={22} />
           <b className={`stencil text-[19px] ${protectionTone(circuit.protection)}`}>
             {protectionWords(circuit.protection)}

@@ -51,7 +51,6 @@ export function Bottles({ points, chosen, choose }: BottlesProps) {
             key={point.key}
             type="button"
             aria-pressed={point.key === chosen}
-            aria-label={`${sentence(point.name)}, ${point.massFraction == null ? 'not read' : percent(point.massFraction)}`}
             onClick={() => choose(point.key)}
             className={`w-[118px] rounded-[3px_12px_12px_3px] border-[1.5px] px-1 pt-2 pb-1.5 text-center ${point.key === chosen ? 'border-ink bg-card' : 'border-transparent'}`}
           >

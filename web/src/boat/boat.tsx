@@ -80,6 +80,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <div
           className={`bg-card ml-auto flex items-center gap-3 rounded-[3px_14px_14px_3px] border-2 py-1.5 pr-4 pl-3 ${boat.protection === 'HELD' ? 'border-verm' : 'border-ink'}`}
           role="status"
+          aria-label="Protection"
         >
           <ProtectionMark of={boat.protection} size={22} />
           <b className={`stencil text-[20px] font-bold ${protectionTone(boat.protection)}`}>

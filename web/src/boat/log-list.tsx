@@ -41,6 +41,9 @@ export function LogList({ boat, mayWork }: { boat: string; mayWork: boolean }) {
             <span className="text-soft">{clock(entry.deviceTime)}</span>
             <span className={entry.replaced ? 'text-soft line-through' : ''}>
               {entry.words}
+              {entry.step &&
+                entry.kind.startsWith('STEP_') &&
+                `: ${entry.step.replaceAll('-', ' ')}`}
               <span className="text-soft"> · {entry.person}</span>
               {entry.corrects && <span className="text-soft"> · corrects an earlier entry</span>}
               {mayWork && mayTakeBack(entry) && (

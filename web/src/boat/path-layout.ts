@@ -30,7 +30,7 @@ export interface PathLayout {
 
 const GAP = 30;
 const LEFT = 84;
-const RIGHT = 84;
+const RIGHT = 70;
 const BRANCH_APART = 206;
 /** Water rises on its way to the exhaust. */
 const RISE = 34;
@@ -113,7 +113,7 @@ function run(
           RISE,
         ),
       );
-      x = Math.max(...ends.map((end) => end.x));
+      x = Math.max(...ends.map((end) => end.x)) + GAP;
       open = ends.flatMap((end) => end.open);
     }
   });

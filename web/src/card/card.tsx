@@ -54,7 +54,11 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
         </Link>
         <span className="ml-auto flex items-center gap-2 text-[15px]">
           <ProtectionMark of={card.protection} size={20} />
-          <span className={`font-semibold ${protectionTone(card.protection)}`} role="status">
+          <span
+            className={`font-semibold ${protectionTone(card.protection)}`}
+            role="status"
+            aria-label="Protection"
+          >
             {protectionWords(card.protection)}
           </span>
         </span>

@@ -9,7 +9,7 @@ interface SectionProps {
 /** One subject of the settings. */
 export function Section({ title, more, children }: SectionProps) {
   return (
-    <section aria-label={title} className="grid content-start gap-3">
+    <section aria-label={title} className="mb-8 grid break-inside-avoid content-start gap-3">
       <div className="border-ink border-b-[1.5px] pb-1">
         <h2 className="stencil text-[19px]">{title}</h2>
         {more && <p className="text-soft m-0 text-[13.5px]">{more}</p>}

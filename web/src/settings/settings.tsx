@@ -22,14 +22,12 @@ export function Settings() {
     return <p className="p-8">Only the coordinator changes how the yard works.</p>;
   }
   return (
-    <main className="grid flex-1 content-start gap-x-10 gap-y-8 px-5 py-5 md:grid-cols-2 xl:grid-cols-3">
+    <main className="flex-1 gap-x-10 px-5 py-5 md:columns-2 xl:columns-3">
       <h1 className="sr-only">Settings</h1>
       <NeedForm key={yard.data.version} yard={yard.data} />
       <PeopleSection />
-      <div className="grid content-start gap-8">
-        <AddLot shelf={shelf.data} />
-        <AddProduct shelf={shelf.data} />
-      </div>
+      <AddLot shelf={shelf.data} />
+      <AddProduct shelf={shelf.data} />
       <AddInstrument shelf={shelf.data} />
       {plan && <AddLine plan={plan} />}
       <ChangePassword />

@@ -30,7 +30,7 @@ export function YardPlanDrawing({ plan, boats, visible }: PlanProps) {
     <div className="flex flex-1 flex-col">
       <svg
         viewBox={`0 0 ${plan.widthM * PX} ${plan.heightM * PX}`}
-        className="max-h-[calc(100dvh-100px)] w-full flex-1"
+        className="max-h-[calc(100dvh-100px)] w-full flex-1 overflow-visible"
         role="group"
         aria-label="Plan of the yard"
       >
@@ -83,7 +83,7 @@ function Water({ from, width, height }: { from: number; width: number; height: n
   return (
     <g aria-hidden="true">
       <path
-        d={`M0 ${shore + 8} C${width * 0.2} ${shore - 10} ${width * 0.35} ${shore + 16} ${width * 0.55} ${shore} S${width * 0.85} ${shore - 8} ${width} ${shore + 8} V${height} H0Z`}
+        d={`M-600 ${shore + 8} H0 C${width * 0.2} ${shore - 10} ${width * 0.35} ${shore + 16} ${width * 0.55} ${shore} S${width * 0.85} ${shore - 8} ${width} ${shore + 8} H${width + 600} V${height + 400} H-600Z`}
         fill="#dbe6ea"
       />
       {[0.12, 0.34, 0.58, 0.8].map((part, i) => (

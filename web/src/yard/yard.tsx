@@ -44,7 +44,10 @@ export function Yard() {
   return (
     <main className="grid flex-1 grid-rows-[auto_auto] lg:grid-cols-[1fr_366px] lg:grid-rows-1">
       <h1 className="sr-only">Yard</h1>
-      <section aria-label="The yard" className="border-line flex min-w-0 flex-col lg:border-r">
+      <section
+        aria-label="The yard"
+        className="border-line flex min-w-0 flex-col overflow-hidden lg:border-r"
+      >
         <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b px-4 py-2 sm:px-5">
           <ToggleGroup.Root
             type="multiple"

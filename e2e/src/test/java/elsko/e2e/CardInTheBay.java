@@ -1,0 +1,96 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
+
+/** A card on the screen, used as a technician would. */
+final class CardInTheBay {
+  final Page page;
+
+  CardInTheBay(Page page) {
+    this.page = page;
+  }
+
+  void onStep(String title) {
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .hasText(title);
+  }
+
+  void pick(String title) {
+    page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps"))
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(title))
+        .click();
+    onStep(title);
+  }
+
+  void tap(String label) {
+    Locator button =
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label).setExact(true));
+    button.click();
+    assertThat(button).hasAttribute("aria-pressed", "true");
+  }
+
+  void number(String label, String value) {
+    Locator box = box(label);
+    box.fill(value);
+    box.press("Enter");
+    assertThat(box).hasValue("");
+  }
+
+  Locator box(String label) {
+    return page.getByRole(
+        AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label)));
+  }
+
+  void opened(String point, String seen) {
+    Locator section = section(point);
+    section.getByText(seen, new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(section).containsText(Pattern.compile(seen, Pattern.CASE_INSENSITIVE));
+    assertThat(section.getByRole(AriaRole.BUTTON)).hasCount(0);
+  }
+
+  void choose(String label, String startsWith) {
+    Locator select = page.getByLabel(label);
+    String value =
+        select
+            .locator("option")
+            .filter(new Locator.FilterOptions().setHasText(startsWith))
+            .first()
+            .getAttribute("value");
+    select.selectOption(new SelectOption().setValue(value));
+  }
+
+  void jug(String reading) {
+    Locator box = page.getByLabel("Jug reads");
+    box.fill(reading);
+    box.press("Enter");
+    assertThat(box).hasValue("");
+  }
+
+  void sample(String point, String reading, String outcome) {
+    Locator section = section(point);
+    section.getByText("Drain out for the bottle").click();
+    section.getByText("Bottle full, drain IN").click();
+    assertThat(section.getByText("Drain out for the bottle")).isVisible();
+    Locator box = section.getByLabel("Sample reads");
+    box.fill(reading);
+    box.press("Enter");
+    assertThat(section).containsText(outcome);
+  }
+
+  void done(String title, String next) {
+    onStep(title);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step")).click();
+    onStep(next);
+  }
+
+  Locator section(String name) {
+    return page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+}

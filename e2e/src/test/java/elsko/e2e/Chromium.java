@@ -1,0 +1,70 @@
+package elsko.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Debian's Chromium, without a window. */
+final class Chromium implements AutoCloseable {
+  private final Playwright playwright = Playwright.create();
+  private final Browser browser;
+
+  Chromium() {
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(executable())
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+  }
+
+  /** A window of its own, with its own cookies. */
+  Page window(int width, int height) {
+    BrowserContext context =
+        browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    Page page = context.newPage();
+    page.setDefaultTimeout(20_000);
+    return page;
+  }
+
+  /** A window in which somebody has come in by the demonstration's button. */
+  Page signedIn(ElskoProcess elsko, String account, int width, int height) {
+    Page page = window(width, height);
+    page.navigate(elsko.at("/sign-in"));
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(account).setExact(true))
+        .click();
+    page.waitForURL(elsko.at("/"));
+    return page;
+  }
+
+  private static Path executable() {
+    return Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome")
+        .map(Path::of)
+        .filter(Files::isExecutable)
+        .findFirst()
+        .orElseThrow(
+            () -> new IllegalStateException("Chromium is missing: ./elsko test installs it"));
+  }
+
+  @Override
+  public void close() {
+    browser.close();
+    playwright.close();
+  }
+}

@@ -1,0 +1,105 @@
+package elsko.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+
+/** The built application as a process of its own, on a data folder of its own. */
+final class ElskoProcess implements AutoCloseable {
+  private static final Duration PATIENCE = Duration.ofMinutes(3);
+  private final Path data;
+  private final int port;
+  private Process process;
+
+  ElskoProcess() {
+    try {
+      data = Files.createTempDirectory("elsko-e2e");
+      try (ServerSocket free = new ServerSocket(0)) {
+        port = free.getLocalPort();
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    start();
+  }
+
+  void start() {
+    File log = data.resolve("server.log").toFile();
+    try {
+      process =
+          new ProcessBuilder(
+                  ProcessHandle.current().info().command().orElse("java"),
+                  "-XX:TieredStopAtLevel=1",
+                  "-jar",
+                  System.getProperty("elsko.app"),
+                  "--elsko.demo=true",
+                  "--elsko.data=" + data,
+                  "--server.port=" + port)
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.appendTo(log))
+              .start();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    Instant end = Instant.now().plus(PATIENCE);
+    while (!answers()) {
+      assertThat(process.isAlive()).as("the server runs; its log is " + log).isTrue();
+      assertThat(Instant.now()).as("the server answers in time").isBefore(end);
+      pause();
+    }
+  }
+
+  /** SIGKILL: no chance to tidy up. */
+  void kill() {
+    process.destroyForcibly();
+    try {
+      process.waitFor();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  String at(String path) {
+    return "http://localhost:" + port + path;
+  }
+
+  private boolean answers() {
+    try {
+      return HttpClient.newHttpClient()
+              .send(
+                  HttpRequest.newBuilder(URI.create(at("/api/welcome"))).build(),
+                  BodyHandlers.discarding())
+              .statusCode()
+          == 200;
+    } catch (IOException notYet) {
+      return false;
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
+  }
+
+  private static void pause() {
+    try {
+      Thread.sleep(200);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  @Override
+  public void close() {
+    kill();
+  }
+}

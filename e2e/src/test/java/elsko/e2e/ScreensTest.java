@@ -1,0 +1,200 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Every screen: for people who cannot see it, for people without a mouse, and under our own policy.
+ */
+class ScreensTest {
+  private static ElskoProcess elsko;
+  private static Chromium chromium;
+
+  @BeforeAll
+  static void start() {
+    elsko = new ElskoProcess();
+    chromium = new Chromium();
+  }
+
+  @AfterAll
+  static void stop() {
+    chromium.close();
+    elsko.close();
+  }
+
+  private static String boat(Page page, String name) {
+    return (String)
+        page.evaluate(
+            "async (name) => (await (await fetch('/api/boats')).json())"
+                + ".find((boat) => boat.name === name).id",
+            name);
+  }
+
+  private static String openCard(Page page, String name) {
+    return (String)
+        page.evaluate(
+            "async (name) => (await (await fetch('/api/boats')).json())"
+                + ".find((boat) => boat.name === name).openCard",
+            name);
+  }
+
+  private static List<String> violations(Page page) {
+    try {
+      Path axe = Path.of(System.getProperty("elsko.root"), "web/node_modules/axe-core/axe.min.js");
+      page.evaluate(Files.readString(axe));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    Object found =
+        page.evaluate(
+            "async () => (await axe.run()).violations"
+                + ".filter((v) => ['serious', 'critical'].includes(v.impact))"
+                + ".map((v) => v.id + ': ' + v.nodes.map((n) => n.html).slice(0, 3).join(' | '))");
+    List<String> texts = new ArrayList<>();
+    ((List<?>) found).forEach(text -> texts.add((String) text));
+    return texts;
+  }
+
+  @Test
+  void axeFindsNothingSeriousOnAnyScreen() {
+    Page signIn = chromium.window(1280, 800);
+    List<String> complaints = new ArrayList<>();
+    signIn.onConsoleMessage(
+        message -> {
+          if (message.text().contains("Content Security Policy")) {
+            complaints.add(message.text());
+          }
+        });
+    signIn.navigate(elsko.at("/sign-in"));
+    assertThat(signIn.getByRole(AriaRole.HEADING)).hasCount(2);
+    assertThat(violations(signIn)).as("sign-in").isEmpty();
+
+    Page page = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    page.onConsoleMessage(
+        message -> {
+          if (message.text().contains("Content Security Policy")) {
+            complaints.add(message.text());
+          }
+        });
+    String marram = boat(page, "Marram");
+    String scurvygrass = boat(page, "Scurvygrass");
+    List<String> paths =
+        List.of(
+            "/",
+            "/boats/" + marram,
+            "/boats/" + boat(page, "Saltglass"),
+            "/boats/" + boat(page, "Tide Table"),
+            "/bench",
+            "/bench/" + marram,
+            "/settings",
+            "/boats/" + marram + "/cards/" + openCard(page, "Marram"),
+            "/boats/" + scurvygrass + "/cards/" + openCard(page, "Scurvygrass"));
+    for (String path : paths) {
+      page.navigate(elsko.at(path));
+      assertThat(page.getByRole(AriaRole.HEADING).first()).isAttached();
+      assertThat(page.getByText(Pattern.compile("Fetching"))).hasCount(0);
+      assertThat(violations(page)).as(path).isEmpty();
+    }
+    page.navigate(elsko.at("/"));
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram, C2, held"))
+        .waitFor();
+    page.keyboard().press("l");
+    assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
+    assertThat(violations(page)).as("list").isEmpty();
+    page.keyboard().press("l");
+    page.getByText("add a boat").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    assertThat(violations(page)).as("add a boat").isEmpty();
+    assertThat(complaints).as("content-security-policy").isEmpty();
+  }
+
+  @Test
+  void everythingWorksWithoutAMouse() {
+    Page page = chromium.window(1280, 800);
+    page.navigate(elsko.at("/sign-in"));
+    page.getByLabel("Name").waitFor();
+    page.keyboard().type("technician");
+    page.keyboard().press("Tab");
+    page.keyboard().type("wrong");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).hasText("Name and password do not fit together.");
+    assertThat(page.getByLabel("Name")).hasValue("technician");
+    page.getByLabel("Password").focus();
+    page.keyboard().press("Control+a");
+    page.keyboard().type("demo");
+    page.keyboard().press("Enter");
+    page.waitForURL(elsko.at("/"));
+
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sea Rocket, D9, wet"))
+        .waitFor();
+    page.keyboard().press("/");
+    page.keyboard().type("sea r");
+    page.keyboard().press("Enter");
+    Locator drain =
+        page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("port block drain, IN"));
+    drain.focus();
+    page.keyboard().press("Enter");
+    page.keyboard().press("ArrowDown");
+    assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("OUT, bagged")))
+        .isChecked();
+    page.keyboard().press("Tab");
+    page.keyboard().type("looking for silt");
+    page.keyboard().press("Tab");
+    page.keyboard().press("Enter");
+    assertThat(
+            page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName("port block drain, OUT, bagged")))
+        .isVisible();
+    Locator undo =
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo").setExact(true));
+    undo.focus();
+    page.keyboard().press("Enter");
+    assertThat(drain).isVisible();
+    page.keyboard().press("?");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    page.keyboard().press("b");
+    assertThat(page.getByText("Boats with antifreeze in them")).isVisible();
+  }
+
+  @Test
+  void aViewerIsOfferedNothingThatWouldBeRefused() {
+    Page page = chromium.signedIn(elsko, "viewer", 1280, 800);
+    assertThat(page.getByText("Settings")).hasCount(0);
+    assertThat(page.getByText("add a boat")).hasCount(0);
+    page.navigate(elsko.at("/boats/" + boat(page, "Saltglass")));
+    assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
+        .hasText("wet");
+    assertThat(page.getByText("Open the card")).hasCount(0);
+    assertThat(page.getByText("take back")).hasCount(0);
+  }
+
+  @Test
+  void aYardHandLaunchesOnlyABoatWithoutHoles() {
+    Page page = chromium.signedIn(elsko, "yardhand", 1280, 800);
+    page.navigate(elsko.at("/boats/" + boat(page, "Eelgrass")));
+    page.getByText("move it").click();
+    Locator to = page.getByLabel("Move to");
+    to.selectOption("W7");
+    page.getByText("Move it", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Not launched: the hull plug is OUT");
+    assertThat(to).not().hasValue("");
+  }
+}

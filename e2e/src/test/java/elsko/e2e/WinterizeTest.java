@@ -1,0 +1,177 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** One boat from water to proof, in two browsers, with the server killed at the end. */
+class WinterizeTest {
+  private static final String WARM = "Warm the engine until the thermostat opens";
+  private static final String DRAIN = "Open the four drains, lowest first";
+  private static final String LOW = "Take two hoses off and hold them low";
+  private static final String PLUGS = "Put the drains back IN";
+  private static final String POUR = "Pour into the five hoses";
+  private static final String CLAMP = "Clamp the five hoses";
+  private static final String PROVE = "Sample every low point";
+  private static final String MEND = "Make it good: starboard block";
+  private static final String AGAIN = "Sample every low point again";
+  private static final List<String> POINTS =
+      List.of("Starboard block", "Starboard manifold", "Port block", "Port manifold");
+  private static final List<String> HOSES =
+      List.of(
+          "Recirculation hose",
+          "Port manifold hose",
+          "Starboard manifold hose",
+          "Cooler hose",
+          "Pump hose");
+
+  @Test
+  void aBoatIsWinterizedHeldMendedProvenAndKeptThroughAKill() {
+    try (ElskoProcess elsko = new ElskoProcess();
+        Chromium chromium = new Chromium()) {
+      Page yard = chromium.signedIn(elsko, "coordinator", 1280, 800);
+      assertThat(hull(yard, "wet")).isVisible();
+      Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+      openCard(phone);
+      CardInTheBay card = new CardInTheBay(phone);
+      drain(card);
+      beRefusedAFill(card);
+      fill(card);
+      comeOutShort(card);
+      assertThat(hull(yard, "held")).isVisible();
+      mend(card);
+      assertThat(hull(yard, "proven")).isVisible();
+
+      String address = phone.url();
+      phone
+          .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Note").setExact(true))
+          .click();
+      phone.getByLabel("Note", new Page.GetByLabelOptions().setExact(true)).fill("last words");
+      phone.getByText("Write it down").click();
+      assertThat(phone.getByText("Note: last words")).isVisible();
+      elsko.kill();
+      elsko.start();
+
+      Page after = chromium.signedIn(elsko, "viewer", 1280, 800);
+      assertThat(hull(after, "proven")).isVisible();
+      after.navigate(address);
+      assertThat(after.getByText("Note: last words")).isVisible();
+      hullPage(after, elsko);
+      assertThat(
+              after.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
+          .hasText("proven");
+      assertThat(after.getByText("Poured 4.5 L of lot P38-112 into recirculation hose"))
+          .isVisible();
+    }
+  }
+
+  private static Locator hull(Page page, String protection) {
+    return page.getByRole(
+        AriaRole.LINK,
+        new Page.GetByRoleOptions().setName("Saltglass, A3, " + protection).setExact(true));
+  }
+
+  private static void hullPage(Page page, ElskoProcess elsko) {
+    page.navigate(elsko.at("/"));
+    hull(page, "proven").click();
+  }
+
+  private static void openCard(Page phone) {
+    phone
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Saltglass"))
+        .first()
+        .click();
+    phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the card")).click();
+  }
+
+  private static void drain(CardInTheBay card) {
+    card.onStep(WARM);
+    card.page
+        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done · 4 still open"))
+        .click();
+    assertThat(card.page.getByRole(AriaRole.ALERT)).containsText("Still open: muffs on");
+    card.tap("Muffs on, water on");
+    card.tap("Start");
+    card.number("Gauge holds at", "74");
+    assertThat(card.page.getByText("Good: between 71 and 79 °C.")).isVisible();
+    card.tap("Stop");
+    card.tap("Water off");
+    card.done(WARM, DRAIN);
+    card.tap("Battery OFF");
+    card.tap("Hull plug OUT, bagged");
+    POINTS.forEach(point -> card.opened(point, "Ran clear"));
+    card.number("Plugs in the bag", "5");
+    card.done(DRAIN, LOW);
+    card.opened("Recirculation hose", "Ran clear");
+    card.opened("Pump and coolers", "Ran clear");
+    card.done(LOW, PLUGS);
+    assertThat(
+            card.page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
+        .hasText("drained");
+  }
+
+  private static void beRefusedAFill(CardInTheBay card) {
+    card.pick(POUR);
+    card.choose("Lot on the jug", "P38-112");
+    Locator liters = card.box("Recirculation hose and block");
+    liters.fill("10");
+    liters.press("Enter");
+    assertThat(card.page.getByRole(AriaRole.ALERT)).containsText("are OUT. Put them back IN");
+    assertThat(liters).hasValue("10");
+    card.page.reload();
+    card.pick(POUR);
+    assertThat(liters).hasValue("10");
+    card.pick(PLUGS);
+  }
+
+  private static void fill(CardInTheBay card) {
+    POINTS.forEach(point -> card.tap(point + " drain IN"));
+    card.number("Plugs left in the bag", "1");
+    card.done(PLUGS, POUR);
+    for (String hose : List.of("Port manifold hose", "Starboard manifold hose", "Cooler hose")) {
+      card.tap(hose + " OFF");
+    }
+    card.number("Recirculation hose and block", "10");
+    card.number("Port manifold", "2.9");
+    card.number("Starboard manifold", "2,9");
+    card.number("Fuel and steering coolers", "0.7");
+    card.number("Pump and intake hose", "1.2");
+    card.done(POUR, CLAMP);
+    HOSES.forEach(hose -> card.tap(hose + " clamped"));
+    card.done(CLAMP, PROVE);
+    assertThat(
+            card.page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
+        .hasText("filled, not measured");
+  }
+
+  private static void comeOutShort(CardInTheBay card) {
+    card.choose("Read with", "Bay glass");
+    card.jug("-19.1");
+    card.sample("Starboard block", "-7.6", "Held.");
+    assertThat(card.section("Starboard block")).containsText("refill 4.5 L");
+    card.sample("Starboard manifold", "-18.5", "Proven.");
+    card.sample("Port block", "-18.7", "Proven.");
+    card.sample("Port manifold", "−18.6", "Proven.");
+    card.done(PROVE, MEND);
+  }
+
+  private static void mend(CardInTheBay card) {
+    card.opened("Starboard block", "Ran after rodding");
+    card.tap("Starboard block drain IN");
+    card.tap("Recirculation hose OFF");
+    card.number("Into the recirculation hose", "4.5");
+    card.tap("Recirculation hose clamped");
+    card.done(MEND, AGAIN);
+    POINTS.forEach(point -> card.sample(point, "-18.8", "Proven."));
+    assertThat(
+            card.page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
+        .hasText("proven");
+    assertThat(card.page.getByText("Done, next step")).isVisible();
+    assertThat(card.page.url()).contains("/cards/");
+  }
+}
