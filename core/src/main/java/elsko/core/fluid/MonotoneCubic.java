@@ -8,7 +8,9 @@ import java.util.Arrays;
  * them.
  */
 final class MonotoneCubic {
-  private static final double SIGN_FLIP_LIMIT = 3;
+  private static final double STEEPEST_END = 3;
+  private static final int MOST_STEPS = 60;
+  private static final double EXACT_ENOUGH = 1e-12;
   private final double[] x;
   private final double[] y;
   private final double[] slope;
@@ -53,35 +55,40 @@ final class MonotoneCubic {
     return Math.max(0, Math.min(i, x.length - 2));
   }
 
-  /** Regula falsi with halving (Illinois): stays bracketed, converges in a few steps. */
+  /** Newton's steps inside a bracket that shrinks; a step that would leave it is halved instead. */
   private double rootIn(int i, double target) {
-    double a = x[i];
-    double b = x[i + 1];
-    double fa = y[i] - target;
-    double fb = y[i + 1] - target;
-    if (fa == 0) {
-      return a;
+    double low = x[i];
+    double high = x[i + 1];
+    if (y[i] == target) {
+      return low;
     }
-    if (fb == 0) {
-      return b;
+    if (y[i + 1] == target) {
+      return high;
     }
-    double root = a;
-    for (int step = 0; step < 100; step++) {
-      root = (a * fb - b * fa) / (fb - fa);
+    double root = low + (high - low) * (target - y[i]) / (y[i + 1] - y[i]);
+    for (int step = 0; step < MOST_STEPS; step++) {
       double f = valueIn(i, root) - target;
-      if (Math.abs(f) < 1e-12) {
+      if (Math.abs(f) < EXACT_ENOUGH) {
         return root;
       }
-      if (f * fb < 0) {
-        a = b;
-        fa = fb;
+      if (f > 0) {
+        low = root;
       } else {
-        fa /= 2;
+        high = root;
       }
-      b = root;
-      fb = f;
+      double next = root - f / slopeIn(i, root);
+      root = next > low && next < high ? next : (low + high) / 2;
     }
     return root;
+  }
+
+  private double slopeIn(int i, double at) {
+    double h = x[i + 1] - x[i];
+    double t = (at - x[i]) / h;
+    double s = 1 - t;
+    return 6 * t * s * (y[i + 1] - y[i]) / h
+        + s * (1 - 3 * t) * slope[i]
+        + t * (3 * t - 2) * slope[i + 1];
   }
 
   private static double[] slopes(double[] x, double[] y) {
@@ -109,6 +116,6 @@ final class MonotoneCubic {
     if (d * s0 <= 0) {
       return 0;
     }
-    return Math.abs(d) > SIGN_FLIP_LIMIT * Math.abs(s0) ? SIGN_FLIP_LIMIT * s0 : d;
+    return Math.abs(d) > STEEPEST_END * Math.abs(s0) ? STEEPEST_END * s0 : d;
   }
 }

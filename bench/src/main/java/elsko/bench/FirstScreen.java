@@ -1,0 +1,39 @@
+package elsko.bench;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.GZIPOutputStream;
+
+/** How much JavaScript the first screen fetches. */
+final class FirstScreen {
+  private static final Pattern SCRIPT = Pattern.compile("(?:src|href)=\"/(assets/[^\"]+\\.js)\"");
+
+  private FirstScreen() {}
+
+  static Measured measure(Path pages) throws IOException {
+    Matcher scripts = SCRIPT.matcher(Files.readString(pages.resolve("index.html")));
+    long bytes = 0;
+    while (scripts.find()) {
+      bytes += zipped(Files.readAllBytes(pages.resolve(scripts.group(1))));
+    }
+    double kilobytes = bytes / 1000.0;
+    return new Measured(
+        "JavaScript of the first screen, gzip",
+        String.format(Locale.ROOT, "%.0f kB", kilobytes),
+        "at most 180 kB",
+        bytes > 0 && kilobytes <= 180);
+  }
+
+  private static int zipped(byte[] script) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (GZIPOutputStream gzip = new GZIPOutputStream(out)) {
+      gzip.write(script);
+    }
+    return out.size();
+  }
+}

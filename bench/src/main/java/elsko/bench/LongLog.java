@@ -1,0 +1,104 @@
+package elsko.bench;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.BoatDescription;
+import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.Layout;
+import elsko.core.boat.WaterUsedIn;
+import elsko.core.fluid.Base;
+import elsko.core.fluid.GlycolCurve;
+import elsko.core.fluid.Instrument;
+import elsko.core.fluid.InstrumentKind;
+import elsko.core.fluid.LabelRates;
+import elsko.core.fluid.Need;
+import elsko.core.fluid.Product;
+import elsko.core.fluid.Scale;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.InstrumentUse;
+import elsko.core.ledger.Ledger;
+import elsko.core.ledger.Lot;
+import elsko.core.ledger.Method;
+import elsko.core.procedure.Ask;
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Step;
+import elsko.core.procedure.UsualAnswers;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** A boat winterized by its card over and over, until its log is as long as asked for. */
+final class LongLog {
+  private static final Lot LOT =
+      new Lot("P38-1", "Skeldra Rose 38", new Product(Base.PG, 0.38, -59.4, LabelRates.BURST));
+  private static final InstrumentUse GLASS =
+      new InstrumentUse(
+          "bay glass",
+          new Instrument(InstrumentKind.REFRACTOMETER, Scale.PG_FREEZE, 0.5, 5, 35, 0, 1));
+
+  final Boat boat =
+      Boat.of(
+          new BoatDescription(
+              "Measured",
+              7.4,
+              Layout.STERNDRIVE,
+              DrainArrangement.FOUR_DRAINS,
+              WaterUsedIn.SALT,
+              600.0,
+              "",
+              ""));
+  final List<Entry> log = new ArrayList<>();
+
+  LongLog(int entries) {
+    List<Entry> season = season();
+    while (log.size() < entries) {
+      UUID card = UUID.randomUUID();
+      for (Entry entry : season) {
+        if (log.size() < entries) {
+          add(entry.card() == null ? null : card, entry.step(), entry.fact(), log);
+        }
+      }
+    }
+  }
+
+  private List<Entry> season() {
+    List<Entry> season = new ArrayList<>();
+    UUID card = UUID.randomUUID();
+    add(null, null, new Fact.CircuitSeen("engine", false), season);
+    add(card, null, new Fact.CardOpened(Method.POUR), season);
+    UsualAnswers usual =
+        new UsualAnswers(LOT, GLASS, GlycolCurve.of(Base.PG).freezePointC(0.38), Map.of());
+    Step next = next(season, card);
+    while (next != null) {
+      for (Ask ask : next.asks()) {
+        for (Fact fact : usual.to(ask, state(season))) {
+          add(card, next.key(), fact, season);
+        }
+      }
+      add(card, next.key(), new Fact.StepDone(), season);
+      next = next(season, card);
+    }
+    return season;
+  }
+
+  private Step next(List<Entry> season, UUID card) {
+    BoatState state = state(season);
+    return CardWriter.write(new CardRequest(state, Method.POUR, true)).steps().stream()
+        .filter(step -> !state.card(card).isSettled(step.key()))
+        .findFirst()
+        .orElse(null);
+  }
+
+  private BoatState state(List<Entry> season) {
+    return Ledger.fold(boat, Need.DEFAULT, season);
+  }
+
+  private static void add(UUID card, String step, Fact fact, List<Entry> to) {
+    Instant at = Instant.EPOCH.plusSeconds(to.size());
+    to.add(new Entry(UUID.randomUUID(), "technician", at, at, card, step, null, fact));
+  }
+}

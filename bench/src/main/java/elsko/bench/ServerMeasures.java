@@ -1,0 +1,145 @@
+package elsko.bench;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+
+/** The running application, started by its launcher and asked over HTTP. */
+final class ServerMeasures {
+  private final Path root;
+  private final boolean quick;
+  private final HttpClient http = HttpClient.newHttpClient();
+
+  ServerMeasures(Path root, boolean quick) {
+    this.root = root;
+    this.quick = quick;
+  }
+
+  List<Measured> run() throws IOException, InterruptedException {
+    Path data = Files.createTempDirectory("elsko-bench");
+    Measured list;
+    try (Running first = new Running("serve", data)) {
+      list = listOf1000(first);
+    }
+    double seconds;
+    try (Running second = new Running("serve", data)) {
+      seconds = second.seconds;
+    }
+    return List.of(
+        list,
+        new Measured(
+            "second start to first answered page",
+            String.format(Locale.ROOT, "%.1f s", seconds),
+            "under 8 s",
+            seconds < 8));
+  }
+
+  private Measured listOf1000(Running server) throws IOException, InterruptedException {
+    for (int i = 0; i < 1000; i++) {
+      String boat =
+          "{\"name\":\"Boat %04d\",\"hullLengthM\":7.1,\"layout\":\"STERNDRIVE\",\"drains\":\"FOUR_DRAINS\",\"waterUsedIn\":\"SALT\"}"
+              .formatted(i);
+      HttpResponse<String> made =
+          send(server.request("/api/boats").POST(BodyPublishers.ofString(boat)));
+      if (made.statusCode() != 201) {
+        throw new IllegalStateException(made.body());
+      }
+    }
+    int runs = quick ? 300 : 1500;
+    HttpRequest.Builder list = server.request("/api/boats").GET();
+    for (int i = 0; i < runs; i++) {
+      send(list);
+    }
+    double[] millis = new double[runs];
+    for (int i = 0; i < runs; i++) {
+      long from = System.nanoTime();
+      send(list);
+      millis[i] = (System.nanoTime() - from) / 1e6;
+    }
+    Arrays.sort(millis);
+    double p99 = millis[(int) (runs * 0.99)];
+    return new Measured(
+        "list of 1,000 boats over the API, warm",
+        String.format(Locale.ROOT, "p50 %.1f ms, p99 %.1f ms", millis[runs / 2], p99),
+        "p99 under 50 ms",
+        p99 < 50);
+  }
+
+  private HttpResponse<String> send(HttpRequest.Builder request)
+      throws IOException, InterruptedException {
+    return http.send(request.build(), BodyHandlers.ofString());
+  }
+
+  /** The application from the launcher's call to its word that it is ready. */
+  private final class Running implements AutoCloseable {
+    private final Process process;
+    private final int port;
+    private String password = "";
+    final double seconds;
+
+    Running(String command, Path data) throws IOException {
+      try (ServerSocket free = new ServerSocket(0)) {
+        port = free.getLocalPort();
+      }
+      long from = System.nanoTime();
+      process =
+          new ProcessBuilder(
+                  root.resolve("elsko").toString(),
+                  command,
+                  "--port",
+                  Integer.toString(port),
+                  "--data",
+                  data.toString())
+              .redirectErrorStream(true)
+              .start();
+      BufferedReader said =
+          new BufferedReader(
+              new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+      String line = said.readLine();
+      while (line != null && !line.startsWith("Elsko is ready")) {
+        if (line.contains("with the password ")) {
+          password = line.substring(line.lastIndexOf(' ') + 1);
+        }
+        line = said.readLine();
+      }
+      if (line == null) {
+        throw new IllegalStateException("the application did not start");
+      }
+      seconds = (System.nanoTime() - from) / 1e9;
+    }
+
+    HttpRequest.Builder request(String path) {
+      String pair = "coordinator:" + password;
+      return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+          .header("Content-Type", "application/json")
+          .header(
+              "Authorization",
+              "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Override
+    public void close() {
+      process.destroy();
+      try {
+        process.waitFor(20, TimeUnit.SECONDS);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+    }
+  }
+}

@@ -1,0 +1,66 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/**
+ * Takes the pictures in docs/screenshots anew: mvn -pl e2e test -Dtest=PicturesTest
+ * -Delsko.pictures=true
+ */
+@EnabledIfSystemProperty(named = "elsko.pictures", matches = "true")
+class PicturesTest {
+  private static final Path SHOTS = Path.of(System.getProperty("elsko.root"), "docs/screenshots");
+
+  @Test
+  void oneOfEachMainView() {
+    try (ElskoProcess elsko = new ElskoProcess();
+        Chromium chromium = new Chromium()) {
+      Page signIn = chromium.window(1280, 800);
+      signIn.navigate(elsko.at("/sign-in"));
+      assertThat(signIn.getByText("come in as")).isVisible();
+      take(signIn, "sign-in");
+
+      Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+      desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram, C2, held"))
+          .waitFor();
+      take(desk, "yard");
+      desk.keyboard().press("l");
+      take(desk, "yard-list");
+      desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram")).first().click();
+      assertThat(desk.getByText("Go on with the card")).isVisible();
+      take(desk, "boat");
+      desk.getByText("Samples", new Page.GetByTextOptions().setExact(true)).click();
+      assertThat(desk.getByText("needed: burst")).isVisible();
+      take(desk, "bench-samples");
+      desk.navigate(elsko.at("/bench"));
+      assertThat(desk.getByText("Boats with antifreeze in them")).isVisible();
+      take(desk, "bench");
+      desk.navigate(elsko.at("/settings"));
+      assertThat(desk.getByText("What the yard guards against")).isVisible();
+      take(desk, "settings");
+
+      Page bay = chromium.signedIn(elsko, "technician", 1280, 800);
+      bay.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Rod and refill")).click();
+      assertThat(bay.getByText("Note").first()).isVisible();
+      take(bay, "card");
+
+      Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+      phone
+          .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on with its card"))
+          .last()
+          .click();
+      assertThat(phone.getByText("Note").first()).isVisible();
+      take(phone, "card-phone");
+    }
+  }
+
+  private static void take(Page page, String name) {
+    page.waitForTimeout(700);
+    page.screenshot(new Page.ScreenshotOptions().setPath(SHOTS.resolve(name + ".png")));
+  }
+}
