@@ -1,8 +1,17 @@
-import { QueryClient, queryOptions } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClient, queryOptions } from '@tanstack/react-query';
 import { api, got } from './client';
 import { Refusal } from './refusal';
 
-export const queryClient = new QueryClient({
+/** When a session has ended, the screen goes to the sign-in page and comes back after it. */
+function noticeEndOfSession(error: unknown) {
+  if (error instanceof Refusal && error.status === 401) {
+    queryClient.setQueryData(['session'], null);
+  }
+}
+
+export const queryClient: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError: noticeEndOfSession }),
+  mutationCache: new MutationCache({ onError: noticeEndOfSession }),
   defaultOptions: {
     queries: {
       staleTime: 30_000,

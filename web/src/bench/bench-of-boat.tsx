@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { BoatView, CircuitView, PointView } from '../api/client';
 import { boatQuery, yardQuery } from '../api/queries';
-import { SampleWith } from '../card/sample-with';
+import { SampleWith } from './sample-with';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
@@ -78,7 +78,7 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
         )}
         {filled && may.work && (
           <>
-            <SampleWith instrument />
+            <SampleWith instrument filledWith={circuit.lot} />
             <h2 className="stencil mt-4 text-[17px]">Jug</h2>
             <JugForm boat={boat} again={points.some((p) => p.jugReading != null)} />
             <h2 className="stencil mt-4 text-[17px]">Sample, {point.name}</h2>

@@ -21,12 +21,12 @@ function tint(kept: number): string {
 export function Bottles({ points, chosen, choose }: BottlesProps) {
   const jug = points.find((point) => point.jugReading != null);
   return (
-    <div className="flex flex-wrap items-end gap-3">
-      <figure className="m-0 w-[104px] text-center">
+    <div className="flex flex-wrap items-start gap-2">
+      <figure className="m-0 w-[104px] pt-2 text-center">
         <svg
           viewBox="0 0 80 96"
-          width={80}
-          height={96}
+          width={70}
+          height={84}
           aria-hidden="true"
           className="mx-auto block"
         >
@@ -52,7 +52,7 @@ export function Bottles({ points, chosen, choose }: BottlesProps) {
             type="button"
             aria-pressed={point.key === chosen}
             onClick={() => choose(point.key)}
-            className={`w-[118px] rounded-[3px_12px_12px_3px] border-[1.5px] px-1 pt-2 pb-1.5 text-center ${point.key === chosen ? 'border-ink bg-card' : 'border-transparent'}`}
+            className={`w-[138px] rounded-[3px_12px_12px_3px] border-[1.5px] px-1 pt-2 pb-1.5 text-center ${point.key === chosen ? 'border-ink bg-card' : 'border-transparent'}`}
           >
             <svg
               viewBox="0 0 60 84"

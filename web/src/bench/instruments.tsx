@@ -7,7 +7,7 @@ import { useDraft } from '../parts/draft';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
-import { ago, celsius, number, percent, typedNumber } from '../parts/words';
+import { ago, celsius, day, number, percent, typedNumber } from '../parts/words';
 
 /** Instruments with their zero check, and what is in the jugs. */
 export function Instruments({ shelf }: { shelf: ShelfView }) {
@@ -38,7 +38,8 @@ export function Instruments({ shelf }: { shelf: ShelfView }) {
                   `${percent(product.massFraction)} ${product.base} by mass`}
                 {product?.labelRatingC != null &&
                   ` · label ${celsius(product.labelRatingC)} ${product.labelRates?.toLowerCase()}`}
-                {lot.expiresOn && ` · ${lot.expired ? 'expired' : 'good until'} ${lot.expiresOn}`}
+                {lot.expiresOn &&
+                  ` · ${lot.expired ? 'expired' : 'good until'} ${day(lot.expiresOn)}`}
               </span>
             </li>
           );

@@ -84,7 +84,7 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
         {may.work && <InTheBay boat={boat} card={card} me={may.name} />}
       </nav>
       <main className="min-w-0 pb-32 lg:pb-28">
-        {card.closed ? (
+        {card.closed && !picked ? (
           <Closed card={card} boat={boat} />
         ) : (
           <StepShown

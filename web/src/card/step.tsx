@@ -5,7 +5,7 @@ import { useDraft } from '../parts/draft';
 import { useRefused } from '../parts/refused';
 import { clock } from '../parts/words';
 import { AskShown } from './ask';
-import { SampleWith } from './sample-with';
+import { SampleWith } from '../bench/sample-with';
 
 interface StepProps {
   card: CardView;
@@ -42,7 +42,12 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       {step.waitsFor.length > 0 && open && (
         <p className="text-brass m-0 mt-3 font-semibold">First: {step.waitsFor.join('; ')}</p>
       )}
-      {(measures || fills) && open && mayWork && <SampleWith instrument={measures} />}
+      {(measures || fills) && open && mayWork && (
+        <SampleWith
+          instrument={measures}
+          filledWith={boat.circuits.find((c) => c.lot)?.lot ?? null}
+        />
+      )}
       <div
         className="mt-4 grid gap-2.5 sm:grid-cols-2"
         role="group"
@@ -64,17 +69,46 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       {open ? (
         mayWork && <StepEnd card={card} boat={boat} step={step} left={left} next={next} />
       ) : (
-        <p className="text-soft m-0 mt-5">
-          {step.standing === 'DONE' ? 'Done' : 'Skipped'} by {step.by}
-          {step.at && `, ${clock(step.at)}`}
-          {step.skippedBecause && `: ${step.skippedBecause}`}
-        </p>
+        <Settled step={step} boat={boat} may={mayWork} />
       )}
       <p className="text-soft m-0 mt-8 max-w-[66ch] text-[13.5px]">
         This is a work record and a calculation aid. The engine maker's manual, local rules and
         licensed practice come first; when they differ, follow them and note it here.
       </p>
     </article>
+  );
+}
+
+function Settled({ step, boat, may }: { step: StepView; boat: BoatView; may: boolean }) {
+  const { enter, sending } = useEnter(boat.id);
+  const refused = useRefused([]);
+  const settling = step.said.findLast((said) => said.kind === 'STEP_DONE' || said.kind === 'STEP_SKIPPED');
+  const openAgain = () =>
+    void refused.attempt(() =>
+      enter({
+        entries: [{ kind: 'WITHDRAWN', corrects: settling?.id, reason: 'opened again' }],
+      }),
+    );
+  return (
+    <div className="mt-5 grid gap-2">
+      <p className="text-soft m-0">
+        {step.standing === 'DONE' ? 'Done' : 'Skipped'} by {step.by}
+        {step.at && `, ${clock(step.at)}`}
+        {step.skippedBecause && `: ${step.skippedBecause}`}
+      </p>
+      {may && settling && (
+        <div>
+          <button type="button" className="btn" disabled={sending} onClick={openAgain}>
+            Open it again
+          </button>
+        </div>
+      )}
+      {refused.elsewhere && (
+        <p role="alert" className="field-error m-0">
+          {refused.elsewhere}
+        </p>
+      )}
+    </div>
   );
 }
 

@@ -25,12 +25,11 @@ function subscribe(listener: () => void) {
   return () => listeners.delete(listener);
 }
 
+const chooseLot = (lot: string) => change({ lot });
+const chooseInstrument = (instrument: string) => change({ instrument });
+
 /** The lot and the instrument this device works with, kept until another is chosen. */
 export function useUsing() {
   const using = useSyncExternalStore(subscribe, () => current);
-  return {
-    ...using,
-    useLot: (lot: string) => change({ lot }),
-    useInstrument: (instrument: string) => change({ instrument }),
-  };
+  return { ...using, chooseLot, chooseInstrument };
 }

@@ -1,4 +1,4 @@
-import { format, formatDistanceToNowStrict } from 'date-fns';
+import { format, formatDistanceToNowStrict, parseISO } from 'date-fns';
 
 const MINUS = '\u2212';
 
@@ -25,5 +25,8 @@ export function typedNumber(text: string): number | null {
 
 export const clock = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
 export const ago = (iso: string) => `${formatDistanceToNowStrict(new Date(iso))} ago`;
+
+/** A plain date, in the order this product writes dates. */
+export const day = (isoDate: string) => format(parseISO(isoDate), 'd MMM yyyy');
 
 export const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -151,133 +151,77 @@ public record CardView(
       @Nullable String pourPoint,
       @Nullable String watch) {
     static AskView of(Ask ask, boolean answered) {
-      if (ask instanceof Ask.Set a) {
-        return new AskView(
-            AskKind.SET,
-            a.label(),
-            answered,
-            a.fitting(),
-            a.to(),
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null);
-      }
-      if (ask instanceof Ask.Open a) {
-        return new AskView(
-            AskKind.OPEN,
-            a.label(),
-            answered,
-            a.fitting(),
-            a.to(),
-            a.lowPoint(),
-            a.liters(),
-            null,
-            null,
-            null,
-            null,
-            null,
-            null);
-      }
-      if (ask instanceof Ask.Engine a) {
-        return new AskView(
-            AskKind.ENGINE,
-            a.label(),
-            answered,
-            null,
-            null,
-            null,
-            null,
-            a.start(),
-            null,
-            null,
-            null,
-            null,
-            null);
-      }
-      if (ask instanceof Ask.Read a) {
-        return new AskView(
-            AskKind.READ,
-            a.label(),
-            answered,
-            null,
-            null,
-            null,
-            null,
-            null,
-            a.limit(),
-            a.unit(),
-            null,
-            null,
-            null);
-      }
-      if (ask instanceof Ask.Fill a) {
-        return new AskView(
-            AskKind.FILL,
-            a.label(),
-            answered,
-            null,
-            null,
-            null,
-            a.liters(),
-            null,
-            null,
-            null,
-            a.circuit(),
-            a.pourPoint(),
-            a.watch());
-      }
-      if (ask instanceof Ask.Count a) {
-        return new AskView(
-            AskKind.COUNT,
-            a.label(),
-            answered,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null);
-      }
-      if (ask instanceof Ask.Jug a) {
-        return new AskView(
-            AskKind.JUG,
-            a.label(),
-            answered,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            a.circuit(),
-            null,
-            null);
-      }
-      Ask.Sample a = (Ask.Sample) ask;
+      Fields of = new Fields();
+      AskKind kind = of.fill(ask);
       return new AskView(
-          AskKind.SAMPLE,
-          a.label(),
+          kind,
+          ask.label(),
           answered,
-          a.drain(),
-          null,
-          a.lowPoint(),
-          null,
-          null,
-          null,
-          null,
-          null,
-          null,
-          null);
+          of.fitting,
+          of.to,
+          of.lowPoint,
+          of.liters,
+          of.start,
+          of.limit,
+          of.unit,
+          of.circuit,
+          of.pourPoint,
+          of.watch);
+    }
+
+    /** The fields while they are filled; those of other kinds stay null. */
+    private static final class Fields {
+      private String fitting;
+      private FittingState to;
+      private String lowPoint;
+      private Double liters;
+      private Boolean start;
+      private String limit;
+      private String unit;
+      private String circuit;
+      private String pourPoint;
+      private String watch;
+
+      AskKind fill(Ask ask) {
+        if (ask instanceof Ask.Set set) {
+          fitting = set.fitting();
+          to = set.to();
+          return AskKind.SET;
+        }
+        if (ask instanceof Ask.Open open) {
+          fitting = open.fitting();
+          to = open.to();
+          lowPoint = open.lowPoint();
+          liters = open.liters();
+          return AskKind.OPEN;
+        }
+        if (ask instanceof Ask.Engine engine) {
+          start = engine.start();
+          return AskKind.ENGINE;
+        }
+        if (ask instanceof Ask.Read read) {
+          limit = read.limit();
+          unit = read.unit();
+          return AskKind.READ;
+        }
+        if (ask instanceof Ask.Fill fill) {
+          circuit = fill.circuit();
+          pourPoint = fill.pourPoint();
+          liters = fill.liters();
+          watch = fill.watch();
+          return AskKind.FILL;
+        }
+        if (ask instanceof Ask.Jug jug) {
+          circuit = jug.circuit();
+          return AskKind.JUG;
+        }
+        if (ask instanceof Ask.Sample sample) {
+          lowPoint = sample.lowPoint();
+          fitting = sample.drain();
+          return AskKind.SAMPLE;
+        }
+        return AskKind.COUNT;
+      }
     }
   }
 }

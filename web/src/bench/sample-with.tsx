@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { shelfQuery } from '../api/queries';
@@ -5,10 +6,23 @@ import { Choice } from '../parts/field';
 import { useUsing } from '../parts/using';
 import { ago, number } from '../parts/words';
 
+interface SampleWithProps {
+  instrument: boolean;
+  /** The lot that went into the boat, if one did. */
+  filledWith: string | null;
+}
+
 /** Which lot and which instrument the next entries are made with; said before anything is typed. */
-export function SampleWith({ instrument }: { instrument: boolean }) {
+export function SampleWith({ instrument, filledWith }: SampleWithProps) {
   const { data: shelf } = useQuery(shelfQuery);
   const using = useUsing();
+  const { lot: usedLot, instrument: usedInstrument, chooseLot, chooseInstrument } = using;
+  // What is in the boat, and an instrument that can be trusted now, are the likely choices.
+  useEffect(() => {
+    if (!usedLot && filledWith) chooseLot(filledWith);
+    const likely = shelf?.instruments.find((i) => i.trusted && i.scale === 'PG_FREEZE');
+    if (!usedInstrument && likely) chooseInstrument(likely.id);
+  }, [usedLot, usedInstrument, chooseLot, chooseInstrument, filledWith, shelf]);
   if (!shelf) return null;
   const lot = shelf.lots.find((l) => l.number === using.lot);
   const glass = shelf.instruments.find((i) => i.id === using.instrument);
@@ -17,7 +31,7 @@ export function SampleWith({ instrument }: { instrument: boolean }) {
       <Choice
         label="Lot on the jug"
         value={using.lot}
-        onChoose={using.useLot}
+        onChoose={using.chooseLot}
         error={lot?.expired ? `Lot ${lot.number} has expired.` : null}
       >
         <option value="">choose</option>
@@ -32,7 +46,7 @@ export function SampleWith({ instrument }: { instrument: boolean }) {
           <Choice
             label="Read with"
             value={using.instrument}
-            onChoose={using.useInstrument}
+            onChoose={using.chooseInstrument}
             error={
               glass && !glass.trusted
                 ? 'No zero check on clean water that counts today: readings would have to be taken again.'
