@@ -82,7 +82,9 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
 function Settled({ step, boat, may }: { step: StepView; boat: BoatView; may: boolean }) {
   const { enter, sending } = useEnter(boat.id);
   const refused = useRefused([]);
-  const settling = step.said.findLast((said) => said.kind === 'STEP_DONE' || said.kind === 'STEP_SKIPPED');
+  const settling = step.said.findLast(
+    (said) => said.kind === 'STEP_DONE' || said.kind === 'STEP_SKIPPED',
+  );
   const openAgain = () =>
     void refused.attempt(() =>
       enter({

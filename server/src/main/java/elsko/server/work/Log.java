@@ -212,6 +212,9 @@ public class Log {
       if (entry.fact() instanceof Fact.Withdrawn) {
         throw Refused.value("corrects", "Say which entry is taken back.");
       }
+      if (entry.fact() instanceof Fact.CardOpened) {
+        required("card", entry.card());
+      }
       Interlocks.check(state, entry.person(), entry.fact(), kickAllowed);
       if (entry.fact() instanceof Fact.BerthMoved moved && fleet.isTaken(moved.berth(), row.id())) {
         throw Refused.state("berth", moved.berthName() + " is taken by another boat.");
@@ -223,7 +226,6 @@ public class Log {
     private void onCard(Entry entry) {
       CardProgress progress = entry.card() == null ? null : state.card(entry.card());
       if (entry.fact() instanceof Fact.CardOpened) {
-        required("card", entry.card());
         if (progress != null) {
           throw Refused.state("card", "A card with this id is open already.");
         }

@@ -1,0 +1,58 @@
+package elsko.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.server.fleet.Fleet;
+import elsko.server.people.People;
+import elsko.server.people.Role;
+import elsko.server.yard.Yards;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** A yard of one's own, on an empty folder and again on the same one. */
+class FirstStartTest {
+  @TempDir Path data;
+
+  private String start(Consumer<ConfigurableApplicationContext> look) {
+    PrintStream before = System.out;
+    ByteArrayOutputStream said = new ByteArrayOutputStream();
+    System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
+    try (ConfigurableApplicationContext context =
+        SpringApplication.run(
+            Elsko.class,
+            "--server.port=0",
+            "--elsko.demo=false",
+            "--elsko.data=" + data,
+            "--logging.level.root=ERROR",
+            "--logging.level.elsko=ERROR")) {
+      look.accept(context);
+    } finally {
+      System.setOut(before);
+    }
+    return said.toString(StandardCharsets.UTF_8);
+  }
+
+  @Test
+  void oneCoordinatorWithAPasswordThatIsPrintedOnce() {
+    String first =
+        start(
+            context -> {
+              assertThat(context.getBean(People.class).all())
+                  .singleElement()
+                  .satisfies(person -> assertThat(person.role()).isEqualTo(Role.COORDINATOR));
+              assertThat(context.getBean(Fleet.class).lines()).isEmpty();
+              assertThat(context.getBean(Yards.class).plan().berths()).hasSize(12);
+              context.getBean(People.class).add("Ola", Role.TECHNICIAN, "long enough");
+            });
+    assertThat(first).containsPattern("password [a-z2-9-]{19}\\R");
+    String second = start(context -> assertThat(context.getBean(People.class).all()).hasSize(2));
+    assertThat(second).doesNotContain("password");
+  }
+}
