@@ -47,7 +47,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
   };
   const d = boat.description;
   return (
-    <main className="grid flex-1 content-start lg:grid-cols-[1fr_336px]">
+    <main className="grid flex-1 content-start lg:grid-cols-[1fr_336px] lg:grid-rows-[auto_auto_1fr]">
       <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-6 gap-y-2 border-b px-5 py-2.5 lg:col-span-2">
         <h1 className="font-stencil text-[35px] leading-none font-bold tracking-[0.03em] uppercase">
           {d.name}
@@ -88,7 +88,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
           </b>
         </div>
       </div>
-      <div className="border-line flex min-w-0 flex-col lg:border-r">
+      <div className="border-line min-w-0 lg:border-r">
         {boat.circuits.map((circuit) => (
           <section key={circuit.key} aria-label={sentence(circuit.name)} className="px-5 pt-3">
             <h2 className="stencil text-[18px]">{circuit.name}</h2>
@@ -97,7 +97,14 @@ function BoatShown({ boat }: { boat: BoatView }) {
               {circuit.lot &&
                 ` · ${liters(circuit.litersUsed)} of ${circuit.product}, lot ${circuit.lot}, ${circuit.filledBy === 'DRAW' ? 'drawn' : 'poured'}`}
             </p>
-            <WaterPath circuit={circuit} fittings={boat.fittings} chosen={chosen} choose={choose} />
+            <div className="overflow-x-auto">
+              <WaterPath
+                circuit={circuit}
+                fittings={boat.fittings}
+                chosen={chosen}
+                choose={choose}
+              />
+            </div>
             <details className="mb-2">
               <summary className="text-soft cursor-pointer text-[14px]">
                 The same as a table
@@ -106,11 +113,11 @@ function BoatShown({ boat }: { boat: BoatView }) {
             </details>
           </section>
         ))}
-        <div className="border-line border-t">
-          <LogList boat={boat.id} mayWork={may.work} />
-        </div>
       </div>
-      <aside aria-label="What to do" className="grid content-start gap-5 px-[18px] py-3.5">
+      <aside
+        aria-label="What to do"
+        className="grid content-start gap-5 px-[18px] py-3.5 lg:col-start-2 lg:row-span-2 lg:row-start-2"
+      >
         {open === 'move' && <MoveBoat boat={boat} done={() => setOpen(null)} />}
         {fitting && (
           <SetFitting
@@ -124,6 +131,9 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <LooseEnds fittings={boat.fittings} choose={choose} maySet={maySet} />
         <Bag boat={boat} />
       </aside>
+      <div className="border-line min-w-0 border-t lg:border-r">
+        <LogList boat={boat.id} mayWork={may.work} mayMove={may.move} />
+      </div>
       {open === 'describe' && <Describe boat={boat} onClose={() => setOpen(null)} />}
     </main>
   );

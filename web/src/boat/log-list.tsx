@@ -11,8 +11,14 @@ import { clock } from '../parts/words';
 
 const PAGE = 40;
 
+interface LogListProps {
+  boat: string;
+  mayWork: boolean;
+  mayMove: boolean;
+}
+
 /** What happened to the boat, newest first; entries can be taken back with a reason. */
-export function LogList({ boat, mayWork }: { boat: string; mayWork: boolean }) {
+export function LogList({ boat, mayWork, mayMove }: LogListProps) {
   const log = useInfiniteQuery({
     queryKey: ['boat', boat, 'log'],
     queryFn: ({ pageParam }) =>
@@ -37,7 +43,7 @@ export function LogList({ boat, mayWork }: { boat: string; mayWork: boolean }) {
       )}
       <ol className="m-0 list-none p-0 text-[14px]">
         {entries.map((entry) => (
-          <li key={entry.id} className="grid grid-cols-[104px_1fr] gap-x-3 py-0.5">
+          <li key={entry.id} className="group grid grid-cols-[104px_1fr] gap-x-3 py-0.5">
             <span className="text-soft">{clock(entry.deviceTime)}</span>
             <span className={entry.replaced ? 'text-soft line-through' : ''}>
               {entry.words}
@@ -46,10 +52,10 @@ export function LogList({ boat, mayWork }: { boat: string; mayWork: boolean }) {
                 `: ${entry.step.replaceAll('-', ' ')}`}
               <span className="text-soft"> · {entry.person}</span>
               {entry.corrects && <span className="text-soft"> · corrects an earlier entry</span>}
-              {mayWork && mayTakeBack(entry) && (
+              {(entry.kind === 'BERTH_MOVED' ? mayMove : mayWork) && mayTakeBack(entry) && (
                 <button
                   type="button"
-                  className="plain text-soft ml-3 text-[13px]"
+                  className="plain text-soft ml-3 text-[13px] opacity-100 [@media(hover:hover)]:not-focus:not-group-hover:opacity-0"
                   aria-label={`Take back: ${entry.words}`}
                   onClick={() => setCorrecting(correcting === entry.id ? null : entry.id)}
                 >

@@ -19,7 +19,7 @@ export function WaterPath({ circuit, fittings, chosen, choose }: WaterPathProps)
   return (
     <svg
       viewBox={`0 ${layout.top} ${layout.width} ${layout.height}`}
-      className="w-full"
+      className="w-full min-w-[700px]"
       role="group"
       aria-label={`Water path: ${circuit.name}`}
     >
@@ -132,7 +132,7 @@ function Thermostat({ at: [x, y] }: { at: [number, number] }) {
       >
         T
       </text>
-      <text x={x} y={y + 38} textAnchor="middle" fontSize={11.5} fill="var(--color-soft)">
+      <text x={x - 8} y={y + 34} textAnchor="end" fontSize={11.5} fill="var(--color-soft)">
         thermostat
       </text>
     </g>

@@ -19,6 +19,7 @@ export function DecideNow({ boats, plan }: { boats: BoatLine[]; plan: YardPlan }
     .sort((a, b) => ORDER.indexOf(a.decisionKind!) - ORDER.indexOf(b.decisionKind!));
   return (
     <aside
+      id="decide-now"
       aria-label="Decide now"
       className="min-w-0 px-5 pt-3 pb-6 lg:max-h-[calc(100dvh-46px)] lg:overflow-y-auto"
       tabIndex={0}

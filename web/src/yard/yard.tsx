@@ -69,6 +69,9 @@ export function Yard() {
             ))}
           </ToggleGroup.Root>
           <div className="ml-auto flex items-center gap-4 text-[14px]">
+            <a href="#decide-now" className="plain lg:hidden">
+              decide now
+            </a>
             {only.length > 0 && (
               <button type="button" className="plain" onClick={() => setOnly([])}>
                 show all
