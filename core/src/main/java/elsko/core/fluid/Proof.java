@@ -66,7 +66,8 @@ public final class Proof {
       return verdict(Outcome.CHANGE_PRODUCT, null);
     }
     boolean keptEnough = strengthKept >= STRENGTH_KEPT - ROUNDING;
-    boolean protects = need.policy() == Policy.LABEL ? keptEnough : passes(worst);
+    boolean protects =
+        need.policy() == Policy.LABEL ? keptEnough : passes(question.sampleReading());
     if (need.policy() == Policy.LABEL) {
       reasons.add(Reason.RESTS_ON_LABEL);
     } else {
@@ -155,20 +156,22 @@ public final class Proof {
               : Reason.NEED_BELOW_ANY_MIXTURE);
       return false;
     }
-    double weakest =
-        question
-            .instrument()
-            .scale()
-            .weaker(question.jugReading(), question.instrument().accuracy());
-    return passes(curve.massFractionFreezingAt("jugReading", weakest));
+    return passes(question.jugReading());
   }
 
-  private boolean passes(double massFraction) {
-    double withstands =
+  /**
+   * Whether a reading, moved by the accuracy toward weak, still meets the need. Stronger mixtures
+   * read colder, so readings are compared with what the weakest mixture that is good enough would
+   * read.
+   */
+  private boolean passes(double reading) {
+    double weakest =
+        question.instrument().scale().weaker(reading, question.instrument().accuracy());
+    double enough =
         need.policy() == Policy.FREEZE
-            ? curve.freezePointC(massFraction)
-            : curve.burstPointC(massFraction);
-    return withstands <= need.temperatureC() + ROUNDING;
+            ? need.temperatureC()
+            : curve.freezePointC(neededMassFraction);
+    return weakest <= enough + ROUNDING;
   }
 
   /** The weakest fraction the policy accepts, or null when no mixture can or the label decides. */

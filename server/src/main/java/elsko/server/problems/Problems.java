@@ -59,7 +59,8 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail taken(DataIntegrityViolationException violation) {
-    return problem(HttpStatus.CONFLICT, "Not now", "name", "That name, number or id is already taken.");
+    return problem(
+        HttpStatus.CONFLICT, "Not now", "name", "That name, number or id is already taken.");
   }
 
   @ExceptionHandler
