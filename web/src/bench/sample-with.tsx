@@ -54,7 +54,7 @@ export function SampleWith({ instrument, filledWith }: SampleWithProps) {
             }
             hint={
               glass?.zeroCheckedAt
-                ? `${glass.scaleWords}, ±${number(glass.accuracy)} ${glass.unit}; water read ${number(glass.zeroReading!)} ${ago(glass.zeroCheckedAt)}`
+                ? `${glass.scaleWords}, ±${number(glass.accuracy)} ${glass.unit}; water read ${number(glass.zeroReading!)}, ${ago(glass.zeroCheckedAt)}`
                 : undefined
             }
           >

@@ -17,7 +17,7 @@ interface FieldProps extends Common, Omit<InputHTMLAttributes<HTMLInputElement>,
 export function Field({ label, error, hint, value, onType, unit, ...rest }: FieldProps) {
   const id = useId();
   return (
-    <div className="grid gap-1">
+    <div className="grid content-start gap-1">
       <label htmlFor={id} className="text-[14px] font-semibold">
         {label}
       </label>
@@ -48,7 +48,7 @@ interface ChoiceProps extends Common {
 export function Choice({ label, error, hint, value, onChoose, children }: ChoiceProps) {
   const id = useId();
   return (
-    <div className="grid gap-1">
+    <div className="grid content-start gap-1">
       <label htmlFor={id} className="text-[14px] font-semibold">
         {label}
       </label>

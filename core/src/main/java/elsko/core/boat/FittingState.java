@@ -1,5 +1,7 @@
 package elsko.core.boat;
 
+import java.util.Locale;
+
 /**
  * The ways a fitting can stand. Which of them a fitting knows is said by its {@link FittingKind}.
  */
@@ -34,7 +36,7 @@ public enum FittingState {
       case ON_SEACOCK -> "on the seacock";
       case SHRINK_WRAP -> "shrink-wrap";
       case SUCTION_CUP -> "suction cup";
-      case HELM, OFFICE, TARP, HOSE, BUCKET, TANK -> name().toLowerCase(java.util.Locale.ROOT);
+      case HELM, OFFICE, TARP, HOSE, BUCKET, TANK -> name().toLowerCase(Locale.ROOT);
       default -> name();
     };
   }

@@ -1,5 +1,6 @@
 package elsko.core.procedure;
 
+import elsko.core.Words;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
@@ -99,7 +100,7 @@ final class Prove implements Contributor {
     if (drawn > 0) {
       all.addAll(Draw.asks(request, drawn));
     }
-    return Step.called(key, "Make it good: " + elsko.core.Words.list(shorts))
+    return Step.called(key, "Make it good: " + Words.list(shorts))
         .how("Do what the samples call for, then sample every low point again.")
         .why(
             "A point that is short was left with water in it. More of the same color on top does not"

@@ -1,5 +1,6 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Fact;
@@ -52,8 +53,8 @@ public record UsualAnswers(
     Ask.Sample sample = (Ask.Sample) ask;
     LowPoint point = state.boat().lowPoint(sample.lowPoint());
     return List.of(
-        new Fact.FittingSet(point.opens(), elsko.core.boat.FittingState.OUT_BAGGED, true, ""),
-        new Fact.FittingSet(point.opens(), elsko.core.boat.FittingState.IN, true, ""),
+        new Fact.FittingSet(point.opens(), FittingState.OUT_BAGGED, true, ""),
+        new Fact.FittingSet(point.opens(), FittingState.IN, true, ""),
         new Fact.SampleRead(
             point.key(),
             lot,

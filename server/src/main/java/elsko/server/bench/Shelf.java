@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -89,7 +90,7 @@ public class Shelf {
     return new ShelfView(
         byId.values().stream()
             .map(row -> ProductView.of(row.id(), row.name(), row.color(), row.product()))
-            .sorted(java.util.Comparator.comparing(ProductView::name))
+            .sorted(Comparator.comparing(ProductView::name))
             .toList(),
         lots.findAllByOrderByNumber().stream()
             .map(

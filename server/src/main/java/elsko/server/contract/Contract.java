@@ -8,6 +8,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -65,7 +66,7 @@ class Contract {
 
   private static Schema<?> orNull(Schema<?> property) {
     if (property.get$ref() == null && property.getTypes() != null) {
-      property.setTypes(new java.util.TreeSet<>(property.getTypes()));
+      property.setTypes(new TreeSet<>(property.getTypes()));
       property.addType("null");
       if (property.getEnum() != null) {
         @SuppressWarnings("unchecked")

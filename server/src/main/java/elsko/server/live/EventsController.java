@@ -9,6 +9,7 @@ import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Server-sent events: one line to each open screen for each committed change. */
@@ -41,8 +42,7 @@ class EventsController {
   }
 
   private void send(SseEmitter.SseEventBuilder event) {
-    Set<org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter.DataWithMediaType>
-        parts = event.build();
+    Set<ResponseBodyEmitter.DataWithMediaType> parts = event.build();
     for (SseEmitter listener : listeners) {
       try {
         listener.send(parts);

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -64,6 +65,6 @@ class AttemptThrottle {
   }
 
   private static String key(String name, String address) {
-    return address + " " + (name == null ? "" : name.toLowerCase(java.util.Locale.ROOT));
+    return address + " " + (name == null ? "" : name.toLowerCase(Locale.ROOT));
   }
 }

@@ -1,6 +1,7 @@
 package elsko.server.people;
 
 import elsko.core.Refused;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -70,7 +71,7 @@ public class People {
     if (password == null || password.length() < SHORTEST_PASSWORD) {
       throw Refused.value(field, "A password has at least 8 characters.");
     }
-    if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > 72) {
+    if (password.getBytes(StandardCharsets.UTF_8).length > 72) {
       throw Refused.value(field, "A password has at most 72 bytes.");
     }
   }

@@ -1,5 +1,6 @@
 package elsko.server.work;
 
+import elsko.core.ledger.Entry;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -40,7 +41,7 @@ class EntryRow {
 
   protected EntryRow() {}
 
-  EntryRow(UUID boatId, elsko.core.ledger.Entry entry, String factJson, String fingerprint) {
+  EntryRow(UUID boatId, Entry entry, String factJson, String fingerprint) {
     this.id = entry.id();
     this.boatId = boatId;
     this.cardId = entry.card();
