@@ -25,6 +25,18 @@ export function AskEngine(props: AskProps) {
   );
 }
 
+/** The engine to be kicked over once: one tap. */
+export function AskKick(props: AskProps) {
+  const seconds = props.ask.seconds!;
+  return (
+    <Tap
+      {...props}
+      entries={[{ kind: 'ENGINE_STARTED', basis: 'KICK', seconds }]}
+      words={`engine kicked for ${seconds} s`}
+    />
+  );
+}
+
 function Tap({
   ask,
   card,

@@ -1,6 +1,6 @@
 import type { AskView, BoatView, CardView, StepView } from '../api/client';
 import { AskCount, AskFill, AskRead } from './ask-number';
-import { AskEngine, AskSet } from './ask-tap';
+import { AskEngine, AskKick, AskSet } from './ask-tap';
 import { AskJug, AskSample } from './ask-sample';
 import { AskOpen } from './ask-open';
 
@@ -24,6 +24,8 @@ function shown(props: AskProps) {
       return <AskSet {...props} />;
     case 'ENGINE':
       return <AskEngine {...props} />;
+    case 'KICK':
+      return <AskKick {...props} />;
     case 'OPEN':
       return <AskOpen {...props} />;
     case 'READ':

@@ -21,7 +21,7 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
   const left = step.asks.filter((ask) => !ask.answered).length;
   const measures = step.asks.some((ask) => ask.kind === 'JUG' || ask.kind === 'SAMPLE');
   const fills = step.asks.some((ask) => ask.kind === 'FILL');
-  const tiles = step.asks.filter((ask) => ask.kind === 'SET' || ask.kind === 'ENGINE');
+  const tiles = step.asks.filter((ask) => ['SET', 'ENGINE', 'KICK'].includes(ask.kind));
   return (
     <article className="px-[18px] pt-4 lg:px-8">
       <h1 className="font-stencil text-[33px] leading-[1.08] font-bold">{step.title}</h1>

@@ -12,7 +12,6 @@ final class CardFold {
   private final Entry opening;
   private final Method method;
   private final Map<String, StepFold> steps = new LinkedHashMap<>();
-  private final List<Fact.ReadingTaken> readings = new ArrayList<>();
   private String heldBy;
 
   CardFold(Entry opening, Method method) {
@@ -24,8 +23,6 @@ final class CardFold {
   void apply(Entry entry) {
     if (entry.fact() instanceof Fact.CardTaken) {
       heldBy = entry.person();
-    } else if (entry.fact() instanceof Fact.ReadingTaken reading) {
-      readings.add(reading);
     }
     if (entry.step() != null) {
       steps.computeIfAbsent(entry.step(), key -> new StepFold()).apply(entry);
@@ -36,13 +33,7 @@ final class CardFold {
     Map<String, StepProgress> progress = new LinkedHashMap<>();
     steps.forEach((key, step) -> progress.put(key, step.progress()));
     return new CardProgress(
-        opening.card(),
-        method,
-        opening.person(),
-        opening.deviceTime(),
-        heldBy,
-        progress,
-        List.copyOf(readings));
+        opening.card(), method, opening.person(), opening.deviceTime(), heldBy, progress);
   }
 
   private static final class StepFold {

@@ -17,8 +17,7 @@ public record CardProgress(
     String openedBy,
     Instant openedAt,
     String heldBy,
-    Map<String, StepProgress> steps,
-    List<Fact.ReadingTaken> readings) {
+    Map<String, StepProgress> steps) {
 
   /** Key of the step that ends every winterizing card. */
   public static final String LAST_STEP = "close";

@@ -31,7 +31,6 @@ final class CircuitFold {
   private final Map<String, Seen> seen = new HashMap<>();
   private final Map<String, Fact.SampleRead> samples = new HashMap<>();
   private final Map<String, String> couldNot = new HashMap<>();
-  private final Set<String> bottles = new HashSet<>();
   private final Map<String, Fact.JugRead> jugs = new LinkedHashMap<>();
   private final List<Failure> failures = new ArrayList<>();
   private final Set<String> drainsOut = new HashSet<>();
@@ -83,14 +82,6 @@ final class CircuitFold {
 
   void hoseOff() {
     opened();
-  }
-
-  void bottleTaken(String drain) {
-    for (LowPoint point : circuit.lowPoints()) {
-      if (point.opens().equals(drain)) {
-        bottles.add(point.key());
-      }
-    }
   }
 
   void lookedAt(LowPoint point, Seen what) {
@@ -163,8 +154,7 @@ final class CircuitFold {
         read,
         jug == null ? null : (Double) jug.reading(),
         verdicts.get(point.key()),
-        couldNot.get(point.key()),
-        bottles.contains(point.key()));
+        couldNot.get(point.key()));
   }
 
   private void opened() {
@@ -178,7 +168,6 @@ final class CircuitFold {
   private void forgetProof() {
     samples.clear();
     couldNot.clear();
-    bottles.clear();
   }
 
   private void rememberFailure() {

@@ -125,9 +125,6 @@ public final class Ledger {
         }
       } else {
         circuit.drainIn(set.fitting());
-        if (before.forSample() && set.state() == FittingState.IN) {
-          circuit.bottleTaken(set.fitting());
-        }
       }
     }
   }

@@ -18,5 +18,4 @@ public record PointState(
     Fact.SampleRead sample,
     Double jugReading,
     Verdict verdict,
-    String couldNot,
-    boolean bottleTaken) {}
+    String couldNot) {}

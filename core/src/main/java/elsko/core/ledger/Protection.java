@@ -32,9 +32,4 @@ public enum Protection {
         .min(Enum::compareTo)
         .orElse(UNKNOWN);
   }
-
-  /** Freezes at 0 °C. */
-  public boolean countsAsWet() {
-    return this == UNKNOWN || this == WET || this == IN_SERVICE;
-  }
 }

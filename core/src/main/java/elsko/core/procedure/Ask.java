@@ -20,6 +20,9 @@ public sealed interface Ask {
   /** The engine is started, or stopped. */
   record Engine(String label, boolean start) implements Ask {}
 
+  /** The engine is kicked over once, briefly, with every drain OUT. */
+  record Kick(String label, double seconds) implements Ask {}
+
   /** A number is read. */
   record Read(String label, String limit, String unit) implements Ask {}
 

@@ -9,6 +9,7 @@ import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.PointState;
+import elsko.core.ledger.StartBasis;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -40,6 +41,9 @@ public final class AskStatus {
     }
     if (ask instanceof Ask.Engine engine) {
       return said.contains(engine.start() ? "start" : "stop");
+    }
+    if (ask instanceof Ask.Kick) {
+      return said.contains("kick");
     }
     if (ask instanceof Ask.Read read) {
       return said.contains("read " + read.limit());
@@ -79,8 +83,8 @@ public final class AskStatus {
     if (fact instanceof Fact.LowPointSeen seen) {
       return "seen " + seen.lowPoint();
     }
-    if (fact instanceof Fact.EngineStarted) {
-      return "start";
+    if (fact instanceof Fact.EngineStarted started) {
+      return started.basis() == StartBasis.KICK ? "kick" : "start";
     }
     if (fact instanceof Fact.EngineStopped) {
       return "stop";

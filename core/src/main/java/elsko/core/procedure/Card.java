@@ -8,8 +8,4 @@ public record Card(Method method, String reason, List<Step> steps) {
   public Step step(String key) {
     return steps.stream().filter(step -> step.key().equals(key)).findFirst().orElse(null);
   }
-
-  public int minutes() {
-    return steps.stream().mapToInt(Step::minutes).sum();
-  }
 }

@@ -12,6 +12,7 @@ public final class CardWriter {
       List.of(
           new WarmUp(),
           new Drain(),
+          new Kick(),
           new PlugsBack(),
           new Pour(),
           new Draw(),

@@ -34,7 +34,7 @@ final class Close implements Contributor {
             .asks(asks)
             .after(
                 request.method() == Method.DRY
-                    ? new String[] {Drain.KEY}
+                    ? new String[] {Drain.KEY, Drain.HOSES, Kick.KEY}
                     : request.method() == Method.POUR
                         ? new String[] {Prove.lastKey(request), Pour.CLAMP}
                         : new String[] {Prove.lastKey(request)})

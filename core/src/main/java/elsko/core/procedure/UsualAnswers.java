@@ -38,6 +38,9 @@ public record UsualAnswers(
       return List.of(
           engine.start() ? new Fact.EngineStarted(StartBasis.FED, 0) : new Fact.EngineStopped());
     }
+    if (ask instanceof Ask.Kick kick) {
+      return List.of(new Fact.EngineStarted(StartBasis.KICK, kick.seconds()));
+    }
     if (ask instanceof Ask.Read read) {
       return List.of(new Fact.ReadingTaken(read.limit(), WARM_C));
     }

@@ -10,7 +10,6 @@ import elsko.core.boat.FittingState;
 import elsko.core.ledger.CardProgress.Standing;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Method;
-import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -84,15 +83,5 @@ class AskStatusTest {
         .satisfies(entry -> assertThat(entry.fact()).isEqualTo(new Fact.Noted("tarp flaps")));
     story.open(Method.DRY);
     assertThat(story.state().cards()).hasSize(2);
-  }
-
-  @Test
-  void theMinutesOfACardAreThoseOfItsSteps() {
-    Card card = at("warm-up").card();
-    assertThat(card.minutes())
-        .isEqualTo(card.steps().stream().mapToInt(Step::minutes).sum())
-        .isPositive();
-    assertThat(card.step("draw")).isNull();
-    assertThat(List.of(card.reason())).noneMatch(String::isBlank);
   }
 }

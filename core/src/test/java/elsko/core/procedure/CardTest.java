@@ -43,7 +43,15 @@ class CardTest {
   @Test
   void leavingDryFillsNothingAndKeepsThePlugsInTheBag() {
     assertThat(keys(DrainArrangement.FOUR_DRAINS, Method.DRY))
-        .containsExactly("warm-up", "drain", "hoses-low", "close");
+        .containsExactly("warm-up", "drain", "hoses-low", "kick", "close");
+  }
+
+  @Test
+  void aYardThatNeverRunsAPumpDryHasNoKickOnItsCards() {
+    Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.DRY);
+    Card card = CardWriter.write(new CardRequest(story.state(), Method.DRY, false));
+    assertThat(card.step("kick")).isNull();
+    assertThat(story.card().step("kick").hurts()).contains("At most 3 seconds, once.");
   }
 
   @ParameterizedTest

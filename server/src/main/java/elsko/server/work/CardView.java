@@ -128,6 +128,7 @@ public record CardView(
     SET,
     OPEN,
     ENGINE,
+    KICK,
     READ,
     FILL,
     COUNT,
@@ -145,6 +146,7 @@ public record CardView(
       @Nullable String lowPoint,
       Double liters,
       Boolean start,
+      Double seconds,
       @Nullable String limit,
       @Nullable String unit,
       @Nullable String circuit,
@@ -162,6 +164,7 @@ public record CardView(
           of.lowPoint,
           of.liters,
           of.start,
+          of.seconds,
           of.limit,
           of.unit,
           of.circuit,
@@ -176,6 +179,7 @@ public record CardView(
       private String lowPoint;
       private Double liters;
       private Boolean start;
+      private Double seconds;
       private String limit;
       private String unit;
       private String circuit;
@@ -198,6 +202,10 @@ public record CardView(
         if (ask instanceof Ask.Engine engine) {
           start = engine.start();
           return AskKind.ENGINE;
+        }
+        if (ask instanceof Ask.Kick kick) {
+          seconds = kick.seconds();
+          return AskKind.KICK;
         }
         if (ask instanceof Ask.Read read) {
           limit = read.limit();
