@@ -202,7 +202,11 @@ class LogTest {
     Answer launch = yarn.send(entry("BERTH_MOVED", "berth", berth));
     assertThat(launch.status()).isEqualTo(409);
     assertThat(launch.reason()).contains("hull plug is OUT");
-    yarn.kept(set("hull-plug", "IN"), entry("BERTH_MOVED", "berth", berth));
+    Map<String, Object> move = entry("BERTH_MOVED", "berth", berth);
+    yarn.kept(set("hull-plug", "IN"), move);
+    yarn.kept(entry("WITHDRAWN", "corrects", move.get("id"), "reason", "wrong boat"));
+    assertThat(yarn.view().body().path("afloat").asBoolean()).isFalse();
+    yarn.kept(entry("BERTH_MOVED", "berth", berth));
     assertThat(yarn.view().body().path("afloat").asBoolean()).isTrue();
     Yarn other = new Yarn("Late");
     other.account = "yardhand";

@@ -295,6 +295,15 @@ public final class Interlocks {
           "Not launched: the %s. Everything that keeps the sea out comes back first."
               .formatted(Words.list(inTheWay)));
     }
+    refuseLaunchWithDeadBilgePump();
+  }
+
+  private void refuseLaunchWithDeadBilgePump() {
+    if (anyIs(FittingKind.BATTERY_SWITCH, FittingState.OFF)
+        && anyIs(FittingKind.BILGE_PUMP, FittingState.OFF)) {
+      throw Refused.state(
+          "berth", "Not launched: battery and bilge pump are both OFF. Afloat one of them is on.");
+    }
   }
 
   private static boolean keepsAshore(FittingKind kind) {

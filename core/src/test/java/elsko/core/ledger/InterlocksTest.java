@@ -165,6 +165,16 @@ class InterlocksTest {
   }
 
   @Test
+  void noLaunchWithADeadBilgePump() {
+    Story story = Story.fourDrains().set("battery", FittingState.OFF);
+    story.set("bilge-pump", FittingState.OFF);
+    Fact launch = new Fact.BerthMoved(UUID.randomUUID(), "W1", true);
+    refused(() -> story.say(launch), "both OFF");
+    story.set("bilge-pump", FittingState.AUTO);
+    assertThatCode(() -> story.say(launch)).doesNotThrowAnyException();
+  }
+
+  @Test
   void afloatNothingBelowTheWaterlineIsOpened() {
     Story story = Story.fourDrains();
     story.say(new Fact.BerthMoved(UUID.randomUUID(), "W1", true));

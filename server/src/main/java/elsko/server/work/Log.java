@@ -201,7 +201,6 @@ public class Log {
     }
 
     void add(Entry sent, String fingerprint) {
-      MayEnter.check(role, boat, sent.fact());
       Entry entry = sent.corrects() == null ? checked(sent) : correction(sent);
       entries.save(new EntryRow(row.id(), entry, json.write(entry.fact()), fingerprint));
       log.add(entry);
@@ -209,6 +208,7 @@ public class Log {
     }
 
     private Entry checked(Entry entry) {
+      MayEnter.check(role, boat, entry.fact());
       if (entry.fact() instanceof Fact.Withdrawn) {
         throw Refused.value("corrects", "Say which entry is taken back.");
       }
@@ -248,7 +248,11 @@ public class Log {
 
     private Entry correction(Entry sent) {
       Entry wrong = CorrectionRules.replaced(log, sent.corrects(), sent.fact());
+      // Who may say a thing may also take it back.
       MayEnter.check(role, boat, wrong.fact());
+      if (!(sent.fact() instanceof Fact.Withdrawn)) {
+        MayEnter.check(role, boat, sent.fact());
+      }
       FactFits.check(boat, sent.fact());
       return new Entry(
           sent.id(),
