@@ -42,7 +42,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
       {children}
       <div
         aria-live="polite"
-        className="pointer-events-none fixed inset-x-0 bottom-24 z-40 flex justify-center px-4 sm:bottom-5"
+        className="pointer-events-none fixed inset-x-0 bottom-24 z-40 flex justify-center px-4"
       >
         {current && (
           <div className="pointer-events-auto flex items-center gap-4 rounded-[3px_10px_10px_3px] bg-[#14212b] px-4 py-2 text-[15px] text-[#f6f4ef] shadow-lg ring-1 ring-[#54616a]">
