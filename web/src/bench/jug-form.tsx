@@ -5,6 +5,7 @@ import { shelfQuery } from '../api/queries';
 import { Refusal } from '../api/refusal';
 import { useDraft } from '../parts/draft';
 import { Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
 import { typedNumber } from '../parts/words';
@@ -68,11 +69,7 @@ export function JugForm({ boat, on, again }: JugFormProps) {
       <button type="submit" className="btn" disabled={sending}>
         {again ? 'Read again' : 'Enter'}
       </button>
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0 w-full">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} className="w-full" />
     </form>
   );
 }

@@ -5,6 +5,7 @@ import { shelfQuery } from '../api/queries';
 import { Refusal } from '../api/refusal';
 import { useDraft } from '../parts/draft';
 import { Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
 import { sentence, typedNumber } from '../parts/words';
@@ -87,11 +88,7 @@ export function SampleForm({ boat, point, on }: SampleFormProps) {
       <button type="submit" className="btn" disabled={sending}>
         {point.reading == null ? 'Enter' : 'Read again'}
       </button>
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0 w-full">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} className="w-full" />
     </form>
   );
 }

@@ -7,6 +7,7 @@ import { useEnter } from '../api/enter';
 import { boatQuery } from '../api/queries';
 import { Dialog } from '../parts/dialog';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
@@ -216,11 +217,7 @@ function SayWhatIsInIt({ boat }: { boat: BoatView }) {
           In service
         </button>
       </div>
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} />
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import type { components } from '../api/schema';
 import { Choice, Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { typedNumber } from '../parts/words';
 
@@ -105,11 +106,7 @@ export function DescriptionForm({ from, action, save, onCancel }: FormProps) {
       </div>
       {text('owner', 'Owner, how to reach')}
       {text('notes', 'Notes')}
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} />
       <div className="mt-1 flex gap-3">
         <button type="submit" className="btn btn-main" disabled={isSubmitting}>
           {action}

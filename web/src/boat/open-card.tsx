@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import type { BoatView, Method } from '../api/client';
 import { useEnter } from '../api/enter';
 import { uuid } from '../api/uuid';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 
 const METHODS: { method: Method; name: string; more: string }[] = [
@@ -53,11 +54,7 @@ export function OpenCard({ boat }: { boat: BoatView }) {
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} />
       <div>
         <button type="button" className="btn btn-main" disabled={sending} onClick={open}>
           Open the card

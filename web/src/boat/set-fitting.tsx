@@ -4,6 +4,7 @@ import type { BoatView, FittingView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { useDraft } from '../parts/draft';
 import { Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock, sentence } from '../parts/words';
 
@@ -72,11 +73,7 @@ export function SetFitting({ boat, fitting, done }: SetFittingProps) {
         onType={setReason}
         error={refused.at('reason')}
       />
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} />
       <div className="flex gap-2">
         <button type="button" className="btn btn-main" disabled={sending} onClick={save}>
           Set it

@@ -1,4 +1,5 @@
 import { useEnter } from '../api/enter';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { liters, sentence } from '../parts/words';
 import type { AskProps } from './ask';
@@ -73,11 +74,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps) {
           ))}
         </div>
       )}
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0 mt-2">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} className="mt-2" />
     </section>
   );
 }

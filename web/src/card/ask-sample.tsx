@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useEnter } from '../api/enter';
 import { useDraft } from '../parts/draft';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../parts/words';
 import { JugForm } from '../bench/jug-form';
@@ -65,11 +66,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
           The {drain?.name} is OUT for the bottle.
         </p>
       )}
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0 mt-2">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} className="mt-2" />
       {point && (point.verdict || point.couldNot) && (
         <div className="mt-2">
           <VerdictWords point={point} />

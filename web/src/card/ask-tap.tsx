@@ -1,5 +1,6 @@
 import { useEnter } from '../api/enter';
 import type { Said } from '../api/enter';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../parts/words';
 import type { AskProps } from './ask';
@@ -67,11 +68,7 @@ function Tap({
         <Tick done={ask.answered} />
         <span className="text-left">{sentence(ask.label)}</span>
       </button>
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} />
     </div>
   );
 }

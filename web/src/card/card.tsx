@@ -5,6 +5,7 @@ import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery, cardQuery } from '../api/queries';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
@@ -174,11 +175,7 @@ function InTheBay({ boat, card, me }: { boat: BoatView; card: CardView; me: stri
           </button>
         )}
       </div>
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} />
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { useDraft } from '../parts/draft';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock } from '../parts/words';
 import { AskShown } from './ask';
@@ -105,11 +106,7 @@ function Settled({ step, boat, may }: { step: StepView; boat: BoatView; may: boo
           </button>
         </div>
       )}
-      {refused.elsewhere && (
-        <p role="alert" className="field-error m-0">
-          {refused.elsewhere}
-        </p>
-      )}
+      <RefusedLine words={refused.elsewhere} />
     </div>
   );
 }
@@ -170,11 +167,7 @@ function StepEnd({ card, boat, step, left, next }: EndProps) {
   return (
     <div className="bg-paper border-line fixed inset-x-0 bottom-0 z-20 border-t px-[18px] py-2.5">
       <div className="mx-auto max-w-[1200px] lg:pl-[330px]">
-        {refused.elsewhere && (
-          <p role="alert" className="field-error m-0 mb-2">
-            {refused.elsewhere}
-          </p>
-        )}
+        <RefusedLine words={refused.elsewhere} className="mb-2" />
         {writing ? (
           <form
             className="grid gap-2"

@@ -5,6 +5,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { api, got } from '../api/client';
 import { sessionQuery, welcomeQuery } from '../api/queries';
 import { Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { HullMotif } from './hull-motif';
 
@@ -70,11 +71,7 @@ export function SignIn() {
             autoComplete="current-password"
             error={refused.at('password')}
           />
-          {refused.elsewhere && (
-            <p role="alert" className="field-error m-0">
-              {refused.elsewhere}
-            </p>
-          )}
+          <RefusedLine words={refused.elsewhere} />
           <div>
             <button type="submit" className="btn btn-main" disabled={busy}>
               Sign in

@@ -1,12 +1,10 @@
 package elsko.server.people;
 
+import elsko.server.problems.Problem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.List;
-import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -22,13 +20,9 @@ class ProblemWriter {
   void write(
       HttpServletResponse response, HttpStatus status, String title, String field, String why)
       throws IOException {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, why);
-    problem.setTitle(title);
-    problem.setProperty("field", field);
-    problem.setProperty("errors", List.of(Map.of("field", field, "reason", why)));
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding("UTF-8");
-    response.getWriter().write(json.writeValueAsString(problem));
+    response.getWriter().write(json.writeValueAsString(Problem.of(status, title, field, why)));
   }
 }

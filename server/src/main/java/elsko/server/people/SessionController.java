@@ -1,6 +1,7 @@
 package elsko.server.people;
 
 import elsko.server.people.SignedIn.NobodySignedIn;
+import elsko.server.problems.Problem;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -99,23 +100,22 @@ class SessionController {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> wrong(AuthenticationException why) {
     if (why instanceof TooManyAttempts tooMany) {
-      ProblemDetail wait =
-          ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, tooMany.getMessage());
-      wait.setProperty("field", "password");
       return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
           .header("Retry-After", Long.toString(tooMany.untilNextTry().toSeconds() + 1))
-          .body(wait);
+          .body(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Wait", "password", tooMany.getMessage()));
     }
-    ProblemDetail wrong =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.UNAUTHORIZED, "Name and password do not fit together.");
-    wrong.setProperty("field", "password");
-    return ResponseEntity.status(HttpStatus.UNAUTHORIZED).body(wrong);
+    return ResponseEntity.status(HttpStatus.UNAUTHORIZED)
+        .body(
+            Problem.of(
+                HttpStatus.UNAUTHORIZED,
+                "Sign in",
+                "password",
+                "Name and password do not fit together."));
   }
 
   @ExceptionHandler
   ProblemDetail nobody(NobodySignedIn nobody) {
-    return ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, "Sign in first.");
+    return Problem.of(HttpStatus.UNAUTHORIZED, "Sign in", "session", "Sign in first.");
   }
 
   record Attempt(String name, String password) {}

@@ -2,7 +2,6 @@ package elsko.server.problems;
 
 import elsko.core.Refused;
 import java.util.List;
-import java.util.Map;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -26,31 +25,31 @@ class Problems {
   @ExceptionHandler
   ProblemDetail refused(Refused refused) {
     return refused.kind() == Refused.Kind.VALUE
-        ? problem(
+        ? Problem.of(
             HttpStatus.UNPROCESSABLE_CONTENT, "Not accepted", refused.field(), refused.reason())
-        : problem(HttpStatus.CONFLICT, "Not now", refused.field(), refused.reason());
+        : Problem.of(HttpStatus.CONFLICT, "Not now", refused.field(), refused.reason());
   }
 
   @ExceptionHandler
   ProblemDetail notFound(NotFound missing) {
-    return problem(HttpStatus.NOT_FOUND, "Not found", missing.field(), missing.getMessage());
+    return Problem.of(HttpStatus.NOT_FOUND, "Not found", missing.field(), missing.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail forbidden(Forbidden forbidden) {
-    return problem(HttpStatus.FORBIDDEN, "Not allowed", "role", forbidden.getMessage());
+    return Problem.of(HttpStatus.FORBIDDEN, "Not allowed", "role", forbidden.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail stale(StaleEdit stale) {
     HttpStatus status =
         stale.versionMissing() ? HttpStatus.PRECONDITION_REQUIRED : HttpStatus.PRECONDITION_FAILED;
-    return problem(status, "Changed meanwhile", "If-Match", stale.getMessage());
+    return Problem.of(status, "Changed meanwhile", "If-Match", stale.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail stale(OptimisticLockingFailureException race) {
-    return problem(
+    return Problem.of(
         HttpStatus.PRECONDITION_FAILED,
         "Changed meanwhile",
         "If-Match",
@@ -59,13 +58,13 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail taken(DataIntegrityViolationException violation) {
-    return problem(
+    return Problem.of(
         HttpStatus.CONFLICT, "Not now", "name", "That name, number or id is already taken.");
   }
 
   @ExceptionHandler
   ProblemDetail wrongType(MethodArgumentTypeMismatchException mismatch) {
-    return problem(
+    return Problem.of(
         HttpStatus.BAD_REQUEST,
         "Not accepted",
         mismatch.getName(),
@@ -75,9 +74,9 @@ class Problems {
   @ExceptionHandler
   ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
     if (unreadable.getCause() instanceof JacksonException json && !json.getPath().isEmpty()) {
-      return problem(HttpStatus.BAD_REQUEST, "Not accepted", path(json), reason(json));
+      return Problem.of(HttpStatus.BAD_REQUEST, "Not accepted", path(json), reason(json));
     }
-    return problem(
+    return Problem.of(
         HttpStatus.BAD_REQUEST, "Not accepted", "body", "The request is not valid JSON.");
   }
 
@@ -108,13 +107,5 @@ class Problems {
       }
     }
     return path.toString();
-  }
-
-  static ProblemDetail problem(HttpStatus status, String title, String field, String reason) {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, reason);
-    problem.setTitle(title);
-    problem.setProperty("field", field);
-    problem.setProperty("errors", List.of(Map.of("field", field, "reason", reason)));
-    return problem;
   }
 }

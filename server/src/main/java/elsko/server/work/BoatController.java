@@ -77,8 +77,8 @@ class BoatController {
   /** Keeps all of the entries or none; an id that is kept already is not kept again. */
   @PostMapping("/{id}/entries")
   Kept enter(@PathVariable UUID id, @RequestBody Entries entries, Authentication who) {
-    List<UUID> kept = log.append(id, entries.entries(), SignedIn.by(who));
-    return new Kept(kept, BoatView.of(log.folded(id)));
+    Log.Appended kept = log.append(id, entries.entries(), SignedIn.by(who));
+    return new Kept(kept.ids(), BoatView.of(kept.folded()));
   }
 
   /** A card of the boat, as it is carried out. */

@@ -2,6 +2,7 @@ package elsko.server.work;
 
 import elsko.core.Refused;
 import elsko.core.boat.Boat;
+import elsko.core.fluid.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.CorrectionRules;
@@ -76,7 +77,7 @@ public class Log {
 
   /** Keeps all of the entries or none. Those whose id is kept already are left as they are. */
   @Transactional
-  public List<UUID> append(UUID boatId, List<EntryBody> bodies, SignedIn who) {
+  public Appended append(UUID boatId, List<EntryBody> bodies, SignedIn who) {
     if (bodies == null || bodies.isEmpty()) {
       throw Refused.value("entries", "There is nothing to enter.");
     }
@@ -116,7 +117,7 @@ public class Log {
           print);
     }
     writing.finish();
-    return ids;
+    return new Appended(ids, writing.folded());
   }
 
   /** Keeps entries that are complete already, in the order given; for the demonstration's past. */
@@ -180,6 +181,9 @@ public class Log {
     return value;
   }
 
+  /** The ids that are kept now, and the boat as it stands after them. */
+  public record Appended(List<UUID> ids, Folded folded) {}
+
   /** A boat, its log and what follows from it. */
   public record Folded(BoatRow row, Boat boat, List<Entry> log, BoatState state) {}
 
@@ -190,6 +194,7 @@ public class Log {
     private final Role role;
     private final List<Entry> log;
     private final boolean kickAllowed = yards.kickAllowed();
+    private final Need need = yards.need();
     private BoatState state;
 
     Writing(BoatRow row, List<Entry> log, Role role) {
@@ -266,7 +271,11 @@ public class Log {
     }
 
     private void fold() {
-      state = Ledger.fold(boat, yards.need(), log);
+      state = Ledger.fold(boat, need, log);
+    }
+
+    Folded folded() {
+      return new Folded(row, boat, log, state);
     }
 
     void finish() {
