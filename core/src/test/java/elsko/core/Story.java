@@ -4,8 +4,7 @@ import elsko.core.boat.Boat;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
-import elsko.core.boat.Layout;
-import elsko.core.boat.WaterUsedIn;
+import elsko.core.boat.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Instrument;
@@ -22,17 +21,21 @@ import elsko.core.ledger.InstrumentUse;
 import elsko.core.ledger.Interlocks;
 import elsko.core.ledger.Ledger;
 import elsko.core.ledger.Lot;
-import elsko.core.ledger.Method;
+import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.Seen;
+import elsko.core.ledger.YardRules;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardRules;
 import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
 import elsko.core.procedure.Step;
 import elsko.core.procedure.UsualAnswers;
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -48,21 +51,34 @@ public final class Story {
       new InstrumentUse(
           "bay glass",
           new Instrument(InstrumentKind.REFRACTOMETER, Scale.PG_FREEZE, 0.5, 10, 30, 0, 1));
+  public static final InstrumentUse COOLANT_GLASS =
+      new InstrumentUse(
+          "coolant glass",
+          new Instrument(InstrumentKind.REFRACTOMETER, Scale.EG_FREEZE, 0.5, 10, 30, 0, 1));
+  public static final YardRules RULES = new YardRules(true, ZoneOffset.UTC);
   public static final double JUG = GlycolCurve.of(Base.PG).freezePointC(0.38);
   public static final double SHORT = GlycolCurve.of(Base.PG).freezePointC(0.21);
 
+  public static final UsualAnswers USUAL =
+      new UsualAnswers(LOT, GLASS, COOLANT_GLASS, JUG, Map.of());
+
   public final Boat boat;
+  public Schools schools = Schools.USUAL;
   public final List<Entry> log = new ArrayList<>();
   public Need need = Need.DEFAULT;
   public String person = "technician";
   public UUID card;
+  private Ledger ledger;
+  private Need folded;
+  private BoatState state;
   private Instant now = Instant.parse("2026-11-03T08:00:00Z");
 
   public Story(DrainArrangement drains) {
-    boat =
-        Boat.of(
-            new BoatDescription(
-                "Testudo", 7.4, Layout.STERNDRIVE, drains, WaterUsedIn.SALT, 612.0, "", ""));
+    this(Hulls.sterndrive(drains));
+  }
+
+  public Story(BoatDescription description) {
+    boat = Boat.of(description);
   }
 
   public static Story fourDrains() {
@@ -71,20 +87,35 @@ public final class Story {
 
   /** A boat with water in it and a card opened. */
   public static Story winterizing(DrainArrangement drains, Method method) {
-    Story story = new Story(drains);
-    story.say(new Fact.CircuitSeen("engine", false));
-    story.open(method);
+    Story story = new Story(drains).wet();
+    story.open(Procedure.WINTERIZE, Map.of("engine", method.name()));
     return story;
   }
 
-  public Story open(Method method) {
+  /** Somebody looked: there is water in everything. */
+  public Story wet() {
+    boat.circuits().stream()
+        .filter(circuit -> !circuit.isDryBuilt())
+        .forEach(circuit -> say(new Fact.CircuitSeen(circuit.key(), false)));
+    return this;
+  }
+
+  /** Opens a card with the usual choices. */
+  public Story open(Procedure procedure) {
+    return open(procedure, Choices.usual(boat, procedure, schools));
+  }
+
+  public Story open(Procedure procedure, Map<String, String> choices) {
     card = UUID.randomUUID();
-    add(card, null, null, new Fact.CardOpened(method));
+    Fact.CardOpened opened = new Fact.CardOpened(procedure, choices);
+    Interlocks.check(state(), person, opened, RULES, now);
+    Choices.check(boat, opened);
+    add(card, null, null, opened);
     return this;
   }
 
   public Entry say(Fact fact) {
-    Interlocks.check(state(), person, fact, true);
+    Interlocks.check(state(), person, fact, RULES, now);
     return add(null, null, null, fact);
   }
 
@@ -96,7 +127,7 @@ public final class Story {
   /** On the open card, at a step. */
   public Entry at(String step, Fact fact) {
     BoatState state = state();
-    Interlocks.check(state, person, fact, true);
+    Interlocks.check(state, person, fact, RULES, now);
     CardRules.check(card(), state, progress(), step, fact);
     return add(card, step, null, fact);
   }
@@ -109,6 +140,12 @@ public final class Story {
     now = now.plusSeconds(60);
     Entry entry = new Entry(UUID.randomUUID(), person, now, now, onCard, step, corrects, fact);
     log.add(entry);
+    if (corrects != null) {
+      ledger = null;
+    } else if (ledger != null) {
+      ledger.add(entry);
+    }
+    state = null;
     return entry;
   }
 
@@ -127,7 +164,7 @@ public final class Story {
 
   /** Walks the card up to and with the step named, as usual but for the readings given. */
   public Story walkTo(String last, Map<String, Double> readings) {
-    UsualAnswers usual = new UsualAnswers(LOT, GLASS, JUG, readings);
+    UsualAnswers usual = USUAL.reading(readings);
     while (true) {
       Step next =
           card().steps().stream()
@@ -137,9 +174,7 @@ public final class Story {
       if (next == null) {
         return this;
       }
-      for (Ask ask : next.asks()) {
-        usual.to(ask, state()).forEach(fact -> at(next.key(), fact));
-      }
+      answer(next, usual);
       at(next.key(), new Fact.StepDone());
       if (next.key().equals(last)) {
         return this;
@@ -147,8 +182,21 @@ public final class Story {
     }
   }
 
+  /** Everything a step asks for, as usual. */
+  public Story answer(Step step, UsualAnswers usual) {
+    for (Ask ask : step.asks()) {
+      usual.to(ask, state()).forEach(fact -> at(step.key(), fact));
+    }
+    return this;
+  }
+
+  /** Walks the whole card as usual. */
+  public Story walk() {
+    return walkTo(progress().procedure().lastStep(), Map.of());
+  }
+
   public Card card() {
-    return CardWriter.write(new CardRequest(state(), progress().method(), true));
+    return CardWriter.write(new CardRequest(state(), progress(), schools));
   }
 
   public CardProgress progress() {
@@ -156,7 +204,22 @@ public final class Story {
   }
 
   public BoatState state() {
-    return Ledger.fold(boat, need, log);
+    if (state != null && state.need().equals(need)) {
+      return state;
+    }
+    boolean corrected = log.stream().anyMatch(entry -> entry.corrects() != null);
+    if (corrected || ledger == null || !folded.equals(need)) {
+      state = Ledger.fold(boat, need, log);
+      ledger = null;
+      if (!corrected) {
+        ledger = new Ledger(boat, need);
+        folded = need;
+        log.forEach(ledger::add);
+      }
+      return state;
+    }
+    state = ledger.state();
+    return state;
   }
 
   public Protection protection() {

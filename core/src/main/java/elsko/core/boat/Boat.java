@@ -1,31 +1,46 @@
 package elsko.core.boat;
 
 import elsko.core.Refused;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** One hull in the yard's care, written out in full from its description. */
 public final class Boat {
   private final BoatDescription description;
-  private final List<Circuit> circuits;
+  private final Map<String, Circuit> circuits = new LinkedHashMap<>();
   private final Map<String, Fitting> fittings = new LinkedHashMap<>();
+  private final Map<String, LowPoint> lowPoints = new HashMap<>();
+  private final Map<String, Circuit> circuitOfLowPoint = new HashMap<>();
 
   Boat(BoatDescription description, List<Circuit> circuits, List<Fitting> fittings) {
     this.description = description;
-    this.circuits = List.copyOf(circuits);
+    for (Circuit circuit : circuits) {
+      this.circuits.put(circuit.key(), circuit);
+      for (LowPoint point : circuit.lowPoints()) {
+        lowPoints.put(point.key(), point);
+        circuitOfLowPoint.put(point.key(), circuit);
+      }
+    }
+    Map<String, String> names = new HashMap<>();
     for (Fitting fitting : fittings) {
-      if (this.fittings.put(fitting.key(), fitting) != null) {
-        throw Refused.value("fittings", "Two fittings are both called " + fitting.key() + ".");
+      String name = fitting.name().toLowerCase(Locale.ROOT);
+      if (names.put(name, fitting.key()) != null
+          || this.fittings.put(fitting.key(), fitting) != null) {
+        throw Refused.value(
+            "fittings", "Two fittings are both called \"%s\".".formatted(fitting.name()));
       }
     }
   }
 
-  /** Writes a boat out by the template of its layout. */
+  /**
+   * Writes a boat out by the templates of what it has. Refuses a description that contradicts
+   * itself.
+   */
   public static Boat of(BoatDescription description) {
-    return switch (description.layout()) {
-      case STERNDRIVE -> SterndrivePetrolV8.boat(description);
-    };
+    return new Composition(description).boat();
   }
 
   public BoatDescription description() {
@@ -37,7 +52,7 @@ public final class Boat {
   }
 
   public List<Circuit> circuits() {
-    return circuits;
+    return List.copyOf(circuits.values());
   }
 
   /** All fittings, in the order a person walks to them. */
@@ -47,6 +62,14 @@ public final class Boat {
 
   public boolean hasFitting(String key) {
     return fittings.containsKey(key);
+  }
+
+  public boolean hasCircuit(String key) {
+    return circuits.containsKey(key);
+  }
+
+  public boolean hasLowPoint(String key) {
+    return lowPoints.containsKey(key);
   }
 
   /** Refuses a key the boat does not have. */
@@ -63,33 +86,96 @@ public final class Boat {
     return fittings.values().stream().filter(fitting -> fitting.kind() == kind).toList();
   }
 
+  /** The fittings of one kind that belong to a circuit. */
+  public List<Fitting> fittingsOf(Circuit circuit, FittingKind kind) {
+    return fittings.values().stream()
+        .filter(fitting -> fitting.kind() == kind && circuit.key().equals(fitting.circuit()))
+        .toList();
+  }
+
+  /** The fitting of one kind that belongs to a circuit, or null. */
+  public Fitting fittingOf(Circuit circuit, FittingKind kind) {
+    for (Fitting fitting : fittings.values()) {
+      if (fitting.kind() == kind && circuit.key().equals(fitting.circuit())) {
+        return fitting;
+      }
+    }
+    return null;
+  }
+
+  /** The circuit a fitting belongs to, or null when it belongs to the boat as a whole. */
+  public Circuit circuitOf(Fitting fitting) {
+    return fitting.circuit() == null ? null : circuits.get(fitting.circuit());
+  }
+
   /** Refuses a key the boat does not have. */
   public Circuit circuit(String key) {
-    return circuits.stream()
-        .filter(circuit -> circuit.key().equals(key))
+    Circuit circuit = circuits.get(key);
+    if (circuit == null) {
+      throw Refused.value("circuit", "%s has no circuit called \"%s\".".formatted(name(), key));
+    }
+    return circuit;
+  }
+
+  /** Circuits of one kind. */
+  public List<Circuit> circuitsOf(CircuitKind kind) {
+    return circuits.values().stream().filter(circuit -> circuit.kind() == kind).toList();
+  }
+
+  /** The raw water of each engine, generator last; air-cooled engines too. */
+  public List<Circuit> engineCircuits() {
+    return circuitsOf(CircuitKind.RAW_WATER);
+  }
+
+  /** The raw water of an engine. Refuses an engine the boat does not have. */
+  public Circuit engineCircuit(Position engine) {
+    return engineCircuits().stream()
+        .filter(circuit -> circuit.engine() == engine)
         .findFirst()
         .orElseThrow(
-            () ->
-                Refused.value(
-                    "circuit", "%s has no circuit called \"%s\".".formatted(name(), key)));
+            () -> Refused.value("engine", "%s has no %s.".formatted(name(), engine.words())));
+  }
+
+  /** The engine that circuit belongs to, as it was described. */
+  public EngineDescription engine(Circuit circuit) {
+    return description.engines().stream()
+        .filter(engine -> engine.position() == circuit.engine())
+        .findFirst()
+        .orElseGet(Composition::usualGenerator);
+  }
+
+  /** How the exhaust of that circuit's engine leaves the boat. */
+  public Exhaust exhaust(Circuit circuit) {
+    return FittedEngine.of(description.layout(), engine(circuit)).exhaust();
+  }
+
+  /** Whether a part is fitted around that circuit's engine. */
+  public boolean has(Circuit circuit, EnginePart part) {
+    return FittedEngine.of(description.layout(), engine(circuit)).has(part);
+  }
+
+  /** The hose end on the suction side of a circuit's pump, or null. */
+  public Fitting suctionHose(Circuit circuit) {
+    for (String hose : circuit.hoses()) {
+      if (hose.endsWith("pump-hose")) {
+        return fittings.get(hose);
+      }
+    }
+    return null;
   }
 
   /** The circuit a low point belongs to. Refuses a key the boat does not have. */
   public Circuit circuitOfLowPoint(String lowPoint) {
-    return circuits.stream()
-        .filter(circuit -> circuit.lowPoints().stream().anyMatch(p -> p.key().equals(lowPoint)))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                Refused.value(
-                    "lowPoint", "%s has no low point called \"%s\".".formatted(name(), lowPoint)));
+    lowPoint(lowPoint);
+    return circuitOfLowPoint.get(lowPoint);
   }
 
   /** Refuses a key the boat does not have. */
   public LowPoint lowPoint(String key) {
-    return circuitOfLowPoint(key).lowPoints().stream()
-        .filter(point -> point.key().equals(key))
-        .findFirst()
-        .orElseThrow();
+    LowPoint point = lowPoints.get(key);
+    if (point == null) {
+      throw Refused.value("lowPoint", "%s has no low point called \"%s\".".formatted(name(), key));
+    }
+    return point;
   }
 }

@@ -7,29 +7,59 @@ import java.util.NoSuchElementException;
 /**
  * One body of water that can freeze on its own.
  *
- * @param path from the intake to the exhaust
+ * @param engine whose it is; null when no engine moves it
+ * @param path from the intake to the exhaust; empty when it holds no water by construction
  * @param drains keys of the fittings that must be IN before it can be called filled
  * @param hoses keys of its hose ends
  * @param centralDrain all its drains run to one plug, which may stay OUT until undiluted color runs
+ * @param selfDraining stands dry when it is stored upright
+ * @param methods the ways it can be winterized, the usual one first; empty when it cannot here
  */
 public record Circuit(
     String key,
     String name,
+    CircuitKind kind,
+    Position engine,
     List<PathPart> path,
     List<LowPoint> lowPoints,
     List<PourPoint> pourPoints,
     List<String> drains,
     List<String> hoses,
-    boolean centralDrain) {
+    boolean centralDrain,
+    boolean selfDraining,
+    List<Method> methods) {
+
+  public Circuit {
+    path = List.copyOf(path);
+    lowPoints = List.copyOf(lowPoints);
+    pourPoints = List.copyOf(pourPoints);
+    drains = List.copyOf(drains);
+    hoses = List.copyOf(hoses);
+    methods = List.copyOf(methods);
+  }
 
   /** What stays behind in a segment after a clear drain, as a part of its volume. */
   public static final double RESIDUE_AFTER_CLEAR_DRAIN = 0.05;
+
+  /** Holds no water by construction. */
+  public boolean isDryBuilt() {
+    return path.isEmpty() && kind == CircuitKind.RAW_WATER;
+  }
+
+  /** Whether raw water runs through it. */
+  public boolean isRawWater() {
+    return kind == CircuitKind.RAW_WATER && !path.isEmpty();
+  }
 
   /** Every segment, in the order the water meets them. */
   public List<Segment> segments() {
     List<Segment> found = new ArrayList<>();
     collect(path, found);
     return List.copyOf(found);
+  }
+
+  public boolean hasSegment(SegmentKind segmentKind) {
+    return segments().stream().anyMatch(segment -> segment.kind() == segmentKind);
   }
 
   public Segment segment(String segmentKey) {

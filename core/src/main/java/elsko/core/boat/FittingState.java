@@ -7,8 +7,16 @@ import java.util.Locale;
  */
 public enum FittingState {
   IN,
+  OUT,
   OUT_BAGGED,
   OUT_MISSING,
+  OPEN,
+  SHUT,
+  SEALED,
+  SEATED,
+  MISSING,
+  NORMAL,
+  BYPASSED,
   ON,
   OFF,
   CLAMPED,
@@ -26,7 +34,12 @@ public enum FittingState {
   HOSE,
   SUCTION_CUP,
   BUCKET,
-  TANK;
+  TANK,
+  /** Kept filled through the open lid of the strainer. */
+  STRAINER,
+  /** Through the bilge branch on the intake. */
+  BILGE_BRANCH,
+  LOW_LOAD_ONLY;
 
   /** As a sentence says it: "OUT, bagged". */
   public String words() {
@@ -36,13 +49,17 @@ public enum FittingState {
       case ON_SEACOCK -> "on the seacock";
       case SHRINK_WRAP -> "shrink-wrap";
       case SUCTION_CUP -> "suction cup";
-      case HELM, OFFICE, TARP, HOSE, BUCKET, TANK -> name().toLowerCase(Locale.ROOT);
+      case STRAINER -> "through the open strainer";
+      case BILGE_BRANCH -> "bilge branch";
+      case LOW_LOAD_ONLY -> "low load only";
+      case HELM, OFFICE, TARP, HOSE, BUCKET, TANK, NORMAL, BYPASSED, MISSING ->
+          name().toLowerCase(Locale.ROOT);
       default -> name();
     };
   }
 
-  /** Whether a drain or plug in this state leaves its hole open. */
+  /** Whether a plug, cap or port in this state leaves its hole open. */
   public boolean isOut() {
-    return this == OUT_BAGGED || this == OUT_MISSING;
+    return this == OUT || this == OUT_BAGGED || this == OUT_MISSING;
   }
 }

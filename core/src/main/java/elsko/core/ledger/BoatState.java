@@ -1,20 +1,30 @@
 package elsko.core.ledger;
 
+import elsko.core.boat.Accessory;
+import elsko.core.boat.Answer;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
+import elsko.core.limits.Interval;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * Everything that follows from a boat's log at one moment.
  *
  * @param berth null while it has none
- * @param kicked the engine was kicked since the drains came out
+ * @param running the engines that run, and on what they were started
+ * @param kicked the engines that were kicked since their drains came out
  * @param inBay people recorded in the engine bay
+ * @param aboard what somebody found to be there or not, by looking
+ * @param lastDone when something that falls due was done last, by {@link #dueKey}
+ * @param descaled segments the last descale reached, by circuit key
  * @param cards oldest first
  */
 public record BoatState(
@@ -26,13 +36,46 @@ public record BoatState(
     UUID berth,
     String berthName,
     boolean afloat,
-    boolean running,
-    boolean kicked,
+    Map<Position, StartBasis> running,
+    Set<Position> kicked,
     Set<String> inBay,
+    Map<Accessory, Boolean> aboard,
+    Map<String, Instant> lastDone,
+    Map<String, List<String>> descaled,
     List<CardProgress> cards) {
 
-  /** The worst of its circuits. */
+  /** Names a thing that falls due, on one engine or on the boat as a whole. */
+  public static String dueKey(Position engine, Interval interval) {
+    return (engine == null ? "boat" : engine.name()) + "/" + interval.key();
+  }
+
+  /** Whether something is due on an engine ({@code null}: on the boat), now or soon. */
+  public boolean isDue(Position engine, Interval interval, Instant now) {
+    return interval.isDue(lastDone.get(dueKey(engine, interval)), now);
+  }
+
+  /** What was found aboard and is not in the description: nobody knows what is in it. */
+  public List<Accessory> unlisted() {
+    return Stream.of(Accessory.values())
+        .filter(a -> Boolean.TRUE.equals(aboard.get(a)))
+        .filter(a -> boat.description().has(a) == Answer.NO)
+        .toList();
+  }
+
+  /** What nobody has answered, neither in the description nor by looking. */
+  public List<Accessory> unanswered() {
+    return Stream.of(Accessory.values())
+        .filter(a -> boat.description().has(a) == Answer.UNKNOWN)
+        .filter(a -> boat.hasCircuit(a.key()))
+        .filter(a -> !Boolean.FALSE.equals(aboard.get(a)))
+        .toList();
+  }
+
+  /** The worst of its circuits, and of what was found aboard without being described. */
   public Protection protection() {
+    if (!unlisted().isEmpty()) {
+      return Protection.UNKNOWN;
+    }
     return Protection.worstOf(circuits.stream().map(CircuitState::protection).toList());
   }
 

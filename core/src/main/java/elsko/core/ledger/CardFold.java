@@ -10,13 +10,15 @@ import java.util.Map;
 /** Follows one card through the log. */
 final class CardFold {
   private final Entry opening;
-  private final Method method;
+  private final Fact.CardOpened opened;
+  private final CardProgress.Before before;
   private final Map<String, StepFold> steps = new LinkedHashMap<>();
   private String heldBy;
 
-  CardFold(Entry opening, Method method) {
+  CardFold(Entry opening, Fact.CardOpened opened, CardProgress.Before before) {
     this.opening = opening;
-    this.method = method;
+    this.opened = opened;
+    this.before = before;
     this.heldBy = opening.person();
   }
 
@@ -33,7 +35,14 @@ final class CardFold {
     Map<String, StepProgress> progress = new LinkedHashMap<>();
     steps.forEach((key, step) -> progress.put(key, step.progress()));
     return new CardProgress(
-        opening.card(), method, opening.person(), opening.deviceTime(), heldBy, progress);
+        opening.card(),
+        opened.procedure(),
+        opened.choices(),
+        opening.person(),
+        opening.deviceTime(),
+        heldBy,
+        before,
+        progress);
   }
 
   private static final class StepFold {

@@ -1,26 +1,45 @@
 package elsko.core.ledger;
 
+import elsko.core.boat.Position;
+import elsko.core.limits.Interval;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 
 /**
  * How far a card has come.
  *
+ * @param choices the method or variant chosen, by circuit key
  * @param heldBy who works on it now
+ * @param before how the boat stood when it was opened
  * @param steps by step key, only those something was said about
  */
 public record CardProgress(
     UUID card,
-    Method method,
+    Procedure procedure,
+    Map<String, String> choices,
     String openedBy,
     Instant openedAt,
     String heldBy,
+    Before before,
     Map<String, StepProgress> steps) {
 
-  /** Key of the step that ends every winterizing card. */
-  public static final String LAST_STEP = "close";
+  /**
+   * How the boat stood when the card was opened: what a card brings back is decided then, so that
+   * nothing vanishes from it by being done.
+   *
+   * @param loose keys of the fittings that were loose ends
+   * @param filled keys of the circuits that held antifreeze
+   * @param lastDone when something that falls due was done last, by {@link BoatState#dueKey}
+   */
+  public record Before(Set<String> loose, Set<String> filled, Map<String, Instant> lastDone) {}
+
+  /** Whether something was due on an engine ({@code null}: on the boat) when it was opened. */
+  public boolean wasDue(Position engine, Interval interval) {
+    return interval.isDue(before.lastDone().get(BoatState.dueKey(engine, interval)), openedAt);
+  }
 
   /** Whether a step is open, done or skipped. */
   public enum Standing {
@@ -51,6 +70,6 @@ public record CardProgress(
 
   /** Closed, or given up: nothing is left to do on it. */
   public boolean isClosed() {
-    return isSettled(LAST_STEP);
+    return isSettled(procedure.lastStep());
   }
 }

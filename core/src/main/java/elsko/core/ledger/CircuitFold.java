@@ -1,6 +1,7 @@
 package elsko.core.ledger;
 
 import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.PourPoint;
 import elsko.core.boat.Segment;
@@ -40,6 +41,13 @@ final class CircuitFold {
   /** A drain or hose was opened after the fill, and nothing was filled since. */
   private boolean openedSinceFill;
 
+  /** For one that drains itself: it stands so that it can. */
+  private boolean upright = true;
+
+  /** Nobody had answered for it; somebody looked, and it is not there. */
+  private boolean notAboard;
+
+  private Fact.CoolantRead coolant;
   private Lot lot;
   private double litersUsed;
   private boolean drawn;
@@ -56,7 +64,27 @@ final class CircuitFold {
 
   void looked(boolean waterOnPurpose) {
     flooded();
+    coolant = null;
     inService = waterOnPurpose;
+  }
+
+  /** The boat is laid up: what stands in it is no longer there on purpose. */
+  void leaveService() {
+    inService = false;
+  }
+
+  /** Somebody looked whether the boat has it at all. */
+  void isAboard(boolean yes) {
+    notAboard = !yes;
+  }
+
+  void stands(boolean isUpright) {
+    upright = isUpright;
+  }
+
+  void coolant(Fact.CoolantRead read) {
+    known = true;
+    coolant = read;
   }
 
   /** Water went through or came in: nothing that was measured holds any more. */
@@ -87,6 +115,7 @@ final class CircuitFold {
   void lookedAt(LowPoint point, Seen what) {
     known = true;
     seen.put(point.key(), what);
+    inService = false;
     if (what.isEmpty()) {
       point.empties().forEach(segment -> contents.put(segment, Content.EMPTY));
       if (allAre(Content.EMPTY)) {
@@ -125,12 +154,16 @@ final class CircuitFold {
     samples.remove(said.lowPoint());
   }
 
+  boolean holdsAntifreeze() {
+    return contents.containsValue(Content.ANTIFREEZE);
+  }
+
   CircuitState state() {
     Map<String, Verdict> verdicts = new HashMap<>();
     samples.forEach((point, read) -> verdicts.put(point, judge(read)));
     Protection protection = protection(verdicts);
     List<Failure> all = new ArrayList<>(failures);
-    if (protection == Protection.HELD) {
+    if (protection == Protection.HELD && circuit.kind() != CircuitKind.COOLANT) {
       all.add(failure(verdicts, true));
     }
     return new CircuitState(
@@ -142,7 +175,8 @@ final class CircuitFold {
         litersUsed,
         drawn,
         List.copyOf(all),
-        Map.copyOf(jugs));
+        Map.copyOf(jugs),
+        coolant);
   }
 
   private PointState pointState(LowPoint point, Map<String, Verdict> verdicts) {
@@ -193,22 +227,38 @@ final class CircuitFold {
   }
 
   private Protection protection(Map<String, Verdict> verdicts) {
-    if (!known) {
+    if (circuit.isDryBuilt() || circuit.kind() == CircuitKind.UNANSWERED && notAboard) {
+      return Protection.DRY_BUILT;
+    }
+    if (!known || circuit.kind() == CircuitKind.UNANSWERED) {
       return Protection.UNKNOWN;
     }
     if (inService) {
       return Protection.IN_SERVICE;
     }
+    if (circuit.kind() == CircuitKind.COOLANT) {
+      return coolantSide();
+    }
     if (contents.containsValue(Content.WATER)) {
       return Protection.WET;
     }
     if (allAre(Content.EMPTY)) {
-      return Protection.DRAINED;
+      return circuit.selfDraining() && upright ? Protection.DRY_BUILT : Protection.DRAINED;
     }
     if (openedSinceFill || !drainsOut.isEmpty()) {
       return Protection.WET;
     }
     return measured(verdicts);
+  }
+
+  /**
+   * Read cold at the filler, on the EG scale, by the freeze policy whatever the yard's policy is.
+   */
+  private Protection coolantSide() {
+    if (coolant == null) {
+      return Protection.FILLED;
+    }
+    return CoolantVerdict.of(need, coolant).good() ? Protection.PROVEN : Protection.HELD;
   }
 
   private Protection measured(Map<String, Verdict> verdicts) {

@@ -12,6 +12,7 @@ import java.util.Map;
  * @param litersUsed since it was last emptied or run on water
  * @param failures fills found short, oldest first
  * @param jugs latest jug reading by lot number
+ * @param coolant how its coolant was read last, or null
  */
 public record CircuitState(
     Circuit circuit,
@@ -22,7 +23,8 @@ public record CircuitState(
     double litersUsed,
     boolean drawn,
     List<Failure> failures,
-    Map<String, Fact.JugRead> jugs) {
+    Map<String, Fact.JugRead> jugs,
+    Fact.CoolantRead coolant) {
 
   /** What is in a segment. */
   public enum Content {

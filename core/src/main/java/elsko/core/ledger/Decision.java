@@ -1,6 +1,8 @@
 package elsko.core.ledger;
 
 import elsko.core.Words;
+import elsko.core.boat.Accessory;
+import elsko.core.boat.CircuitKind;
 import elsko.core.fluid.Remedy;
 import elsko.core.fluid.RemedyKind;
 import java.util.List;
@@ -16,6 +18,7 @@ public record Decision(Kind kind, String words, String action) {
   /** Most urgent first. */
   public enum Kind {
     HELD,
+    FOUND_ABOARD,
     PLUG_MISSING,
     WORK_STOPPED_HALFWAY,
     FILLED_NOT_MEASURED,
@@ -26,8 +29,11 @@ public record Decision(Kind kind, String words, String action) {
   /** The most urgent thing to decide about a boat, if there is any. */
   public static Optional<Decision> of(BoatState state) {
     Protection protection = state.protection();
-    if (protection == Protection.HELD) {
+    if (state.circuits().stream().anyMatch(c -> c.protection() == Protection.HELD)) {
       return Optional.of(held(state));
+    }
+    if (!state.unlisted().isEmpty()) {
+      return Optional.of(foundAboard(state));
     }
     if (state.bag().isShort()) {
       return Optional.of(plugMissing(state.bag()));
@@ -38,16 +44,54 @@ public record Decision(Kind kind, String words, String action) {
           Optional.of(
               new Decision(
                   Kind.FILLED_NOT_MEASURED,
-                  "Filled and not measured yet: only a sample says whether water was left.",
+                  "%s filled and not measured yet: only a sample says whether water was left."
+                      .formatted(namesOf(state, Protection.FILLED)),
                   "Sample it"));
-      case UNKNOWN ->
-          Optional.of(
-              new Decision(
-                  Kind.NOBODY_LOOKED,
-                  "Nobody has said what is in its engine. It counts as wet.",
-                  "Look and say"));
+      case UNKNOWN -> Optional.of(unknown(state));
       default -> Optional.empty();
     };
+  }
+
+  private static Decision foundAboard(BoatState state) {
+    return new Decision(
+        Kind.FOUND_ABOARD,
+        "%s aboard that the description does not have. It counts as wet."
+            .formatted(
+                Words.sentence(
+                    Words.list(state.unlisted().stream().map(Accessory::words).toList()))),
+        "Describe it");
+  }
+
+  private static Decision unknown(BoatState state) {
+    if (!state.unanswered().isEmpty()) {
+      return new Decision(
+          Kind.NOBODY_LOOKED,
+          "Nobody has said whether it has %s. It counts as wet."
+              .formatted(
+                  Words.list(state.unanswered().stream().limit(3).map(Accessory::words).toList())),
+          "Look and say");
+    }
+    return new Decision(
+        Kind.NOBODY_LOOKED,
+        "Nobody has said what is in its %s. It counts as wet."
+            .formatted(firstNames(state, Protection.UNKNOWN)),
+        "Look and say");
+  }
+
+  /** "Engine raw water, coolant and 2 more", as a sentence begins. */
+  private static String namesOf(BoatState state, Protection protection) {
+    return Words.sentence(firstNames(state, protection));
+  }
+
+  private static String firstNames(BoatState state, Protection... protections) {
+    List<String> names =
+        state.circuits().stream()
+            .filter(c -> List.of(protections).contains(c.protection()))
+            .map(c -> c.circuit().name())
+            .toList();
+    return names.size() > 3
+        ? "%s and %d more".formatted(String.join(", ", names.subList(0, 2)), names.size() - 2)
+        : Words.list(names);
   }
 
   private static Decision held(BoatState state) {
@@ -56,6 +100,15 @@ public record Decision(Kind kind, String words, String action) {
             .filter(c -> c.protection() == Protection.HELD)
             .findFirst()
             .orElseThrow();
+    if (circuit.circuit().kind() == CircuitKind.COOLANT) {
+      return new Decision(
+          Kind.HELD,
+          "%s: %s"
+              .formatted(
+                  Words.sentence(circuit.circuit().name()),
+                  CoolantVerdict.of(state, circuit.circuit().key()).words()),
+          "Strengthen the coolant");
+    }
     Failure failure = circuit.failures().get(circuit.failures().size() - 1);
     PointState worst = circuit.point(failure.points().get(0).lowPoint());
     String others =
@@ -96,10 +149,16 @@ public record Decision(Kind kind, String words, String action) {
 
   private static Decision wet(BoatState state) {
     List<CardProgress> started =
-        state.cards().stream().filter(card -> !card.isClosed() && !card.steps().isEmpty()).toList();
+        state.cards().stream()
+            .filter(card -> card.procedure() == Procedure.WINTERIZE)
+            .filter(card -> !card.isClosed() && !card.steps().isEmpty())
+            .toList();
     if (started.isEmpty()) {
       return new Decision(
-          Kind.STILL_WET, "Water in the engine. It freezes at 0 °C.", "Winterize it");
+          Kind.STILL_WET,
+          "Water in %s. It freezes at 0 °C."
+              .formatted(firstNames(state, Protection.WET, Protection.IN_SERVICE)),
+          "Winterize it");
     }
     return new Decision(
         Kind.WORK_STOPPED_HALFWAY,

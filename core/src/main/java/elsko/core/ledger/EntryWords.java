@@ -2,7 +2,8 @@ package elsko.core.ledger;
 
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
+import elsko.core.boat.Position;
+import elsko.core.limits.Interval;
 import elsko.core.limits.Limit;
 
 /** One line of the log as a sentence. */
@@ -19,21 +20,41 @@ public final class EntryWords {
       return fitting(boat, set.fitting()) + " " + set.state().words() + why;
     }
     if (fact instanceof Fact.LowPointSeen seen) {
-      return "%s %s".formatted(boat.lowPoint(seen.lowPoint()).name(), seen.seen().words());
+      return "%s %s".formatted(lowPoint(boat, seen.lowPoint()), seen.seen().words());
+    }
+    if (fact instanceof Fact.AccessorySeen seen) {
+      return seen.accessory().words() + (seen.aboard() ? " is aboard" : " is not aboard");
     }
     if (fact instanceof Fact.CircuitSeen seen) {
       String what = seen.inService() ? "in service, water in it on purpose" : "water in it";
-      return boat.circuit(seen.circuit()).name() + ": " + what;
+      return circuit(boat, seen.circuit()) + ": " + what;
     }
     if (fact instanceof Fact.EngineStarted started) {
+      String engine = engine(started.engine());
       return switch (started.basis()) {
-        case KICK -> "engine kicked for %s s".formatted(Words.number(started.seconds()));
-        case FED -> "engine started on its feed";
-        case AFLOAT -> "engine started afloat";
+        case KICK -> "%s kicked for %s s".formatted(engine, Words.number(started.seconds()));
+        case CRANK_SHUT ->
+            "%s turned for %s s, seacock shut".formatted(engine, Words.number(started.seconds()));
+        default -> "%s started %s".formatted(engine, started.basis().words());
       };
     }
-    if (fact instanceof Fact.EngineStopped) {
-      return "engine stopped";
+    if (fact instanceof Fact.EngineStopped stopped) {
+      return engine(stopped.engine()) + " stopped";
+    }
+    if (fact instanceof Fact.DescalerUsed used) {
+      return "%s of descaler into %s"
+          .formatted(Words.liters(used.liters()), circuit(boat, used.circuit()));
+    }
+    if (fact instanceof Fact.CoolantRead read) {
+      return "%s reads %s with %s"
+          .formatted(
+              circuit(boat, read.circuit()),
+              reading(read.with(), read.reading()),
+              read.with().name());
+    }
+    if (fact instanceof Fact.ServiceDone done) {
+      String whose = done.engine() == null ? "" : engine(done.engine()) + ": ";
+      return whose + Interval.of(done.item()).words() + " done" + because(done.found());
     }
     if (fact instanceof Fact.FluidUsed used) {
       return filled(boat, used);
@@ -45,17 +66,18 @@ public final class EntryWords {
     if (fact instanceof Fact.SampleRead read) {
       return "sample, %s: %s, at %s"
           .formatted(
-              boat.lowPoint(read.lowPoint()).name(),
+              lowPoint(boat, read.lowPoint()),
               reading(read.with(), read.reading()),
               Words.celsius(read.temperatureC()));
     }
     if (fact instanceof Fact.CouldNotSample said) {
       return "%s could not be sampled%s"
-          .formatted(boat.lowPoint(said.lowPoint()).name(), because(said.reason()));
+          .formatted(lowPoint(boat, said.lowPoint()), because(said.reason()));
     }
     if (fact instanceof Fact.ReadingTaken read) {
       Limit limit = Limit.of(read.limit());
-      return "%s %s %s".formatted(limit.name(), Words.number(read.value()), limit.unit());
+      String whose = read.engine() == null ? "" : engine(read.engine()) + ": ";
+      return "%s%s %s %s".formatted(whose, limit.name(), Words.number(read.value()), limit.unit());
     }
     if (fact instanceof Fact.BagCounted bag) {
       return "bag counted: %d %s".formatted(bag.count(), bag.count() == 1 ? "plug" : "plugs");
@@ -64,7 +86,7 @@ public final class EntryWords {
       return "note: " + noted.text();
     }
     if (fact instanceof Fact.CardOpened opened) {
-      return "winterizing card opened: " + opened.method().words();
+      return opened.procedure().words() + " card opened";
     }
     if (fact instanceof Fact.StepSkipped skipped) {
       return "step skipped" + because(skipped.reason());
@@ -92,11 +114,11 @@ public final class EntryWords {
   }
 
   private static String filled(Boat boat, Fact.FluidUsed used) {
-    Circuit circuit = boat.circuit(used.circuit());
+    String circuit = circuit(boat, used.circuit());
     String liters = Words.liters(used.liters());
     String lot = "of lot " + used.lot().number();
     return used.pourPoint() == null
-        ? "drew %s %s through %s".formatted(liters, lot, circuit.name())
+        ? "drew %s %s through %s".formatted(liters, lot, circuit)
         : "poured %s %s into %s".formatted(liters, lot, fitting(boat, used.pourPoint()));
   }
 
@@ -106,6 +128,18 @@ public final class EntryWords {
             Words.number(reading, 1),
             with.instrument().scale().unit(),
             with.instrument().scale().words());
+  }
+
+  private static String engine(Position engine) {
+    return engine == null ? "engine" : engine.words();
+  }
+
+  private static String circuit(Boat boat, String key) {
+    return boat.hasCircuit(key) ? boat.circuit(key).name() : key;
+  }
+
+  private static String lowPoint(Boat boat, String key) {
+    return boat.hasLowPoint(key) ? boat.lowPoint(key).name() : key;
   }
 
   private static String fitting(Boat boat, String key) {

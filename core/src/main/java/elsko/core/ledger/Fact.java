@@ -1,9 +1,14 @@
 package elsko.core.ledger;
 
 import elsko.core.Refused;
+import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
 import elsko.core.fluid.Base;
+import elsko.core.limits.Interval;
 import elsko.core.limits.Limit;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -16,6 +21,9 @@ public sealed interface Fact {
 
   /** The longest text at an entry. */
   int MOST_TEXT = 2000;
+
+  /** Somebody looked whether the boat has an accessory. */
+  record AccessorySeen(Accessory accessory, boolean aboard) implements Fact {}
 
   /** Somebody looked and says what is in a circuit: water that must go, or water on purpose. */
   record CircuitSeen(String circuit, boolean inService) implements Fact {}
@@ -33,13 +41,62 @@ public sealed interface Fact {
   record LowPointSeen(String lowPoint, Seen seen) implements Fact {}
 
   /**
-   * The engine was started.
+   * An engine was started.
    *
-   * @param seconds how long it turned, for a KICK; 0 otherwise
+   * @param engine which; null when there is only one
+   * @param seconds how long it turned, for a KICK or CRANK_SHUT; 0 otherwise
    */
-  record EngineStarted(StartBasis basis, double seconds) implements Fact {}
+  record EngineStarted(Position engine, StartBasis basis, double seconds) implements Fact {}
 
-  record EngineStopped() implements Fact {}
+  /**
+   * An engine was stopped.
+   *
+   * @param engine which; null when there is only one
+   */
+  record EngineStopped(Position engine) implements Fact {}
+
+  /**
+   * Descaler went into a circuit.
+   *
+   * @param segments keys of the segments it reached; only their descale clock starts anew
+   * @param liters mixed, ready to use
+   */
+  record DescalerUsed(String circuit, List<String> segments, double liters) implements Fact {
+    public DescalerUsed {
+      segments = segments == null ? List.of() : List.copyOf(segments);
+      if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
+        throw Refused.value("liters", "Must be above 0 L, at most 200 L.");
+      }
+    }
+  }
+
+  /** The coolant of a closed engine was read, cold, at the filler. */
+  record CoolantRead(String circuit, InstrumentUse with, double reading) implements Fact {
+    public CoolantRead {
+      if (!with.instrument().tellsStrengthOf(Base.EG)) {
+        throw Refused.value(
+            "instrument", "Coolant is read on an EG freeze point scale; this one has another.");
+      }
+      with.instrument().readable("reading", Base.EG, reading);
+    }
+  }
+
+  /**
+   * Something that falls due again was done.
+   *
+   * @param engine whose; null for the boat as a whole
+   * @param item key of the interval
+   * @param found what was seen while doing it; may be empty
+   */
+  record ServiceDone(Position engine, String item, String found) implements Fact {
+    public ServiceDone {
+      Interval.of(item);
+      found = found == null ? "" : found.strip();
+      if (found.length() > MOST_TEXT) {
+        throw Refused.value("found", "At most 2,000 characters.");
+      }
+    }
+  }
 
   /**
    * Antifreeze went into a circuit.
@@ -83,8 +140,12 @@ public sealed interface Fact {
     }
   }
 
-  /** A number was read off an engine. */
-  record ReadingTaken(String limit, double value) implements Fact {
+  /**
+   * A number was read off an engine.
+   *
+   * @param engine which; null for the boat as a whole, or when there is only one
+   */
+  record ReadingTaken(Position engine, String limit, double value) implements Fact {
     public ReadingTaken {
       Limit.of(limit).judge(value);
     }
@@ -109,8 +170,19 @@ public sealed interface Fact {
     }
   }
 
-  /** A card was opened; its id is the entry's card. */
-  record CardOpened(Method method) implements Fact {}
+  /**
+   * A card was opened; its id is the entry's card.
+   *
+   * @param choices the method or variant chosen, by circuit key
+   */
+  record CardOpened(Procedure procedure, Map<String, String> choices) implements Fact {
+    public CardOpened {
+      if (procedure == null) {
+        throw Refused.value("procedure", "Say what the card is for.");
+      }
+      choices = choices == null ? Map.of() : Map.copyOf(choices);
+    }
+  }
 
   /** Somebody else goes on with a card. */
   record CardTaken() implements Fact {}

@@ -4,8 +4,11 @@ import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
+import elsko.core.boat.Position;
 
 /**
  * Whether a fact speaks of things this boat has. Holds for corrections too, whatever the boat's
@@ -14,7 +17,7 @@ import elsko.core.boat.FittingState;
 public final class FactFits {
   private FactFits() {}
 
-  /** Refuses a fact about a fitting, low point, circuit or hose the boat does not have. */
+  /** Refuses a fact about a fitting, low point, circuit, engine or hose the boat does not have. */
   public static void check(Boat boat, Fact fact) {
     if (fact instanceof Fact.FittingSet set) {
       fitting(boat.fitting(set.fitting()), set);
@@ -26,7 +29,20 @@ public final class FactFits {
       boat.lowPoint(said.lowPoint());
     } else if (fact instanceof Fact.CircuitSeen seen) {
       boat.circuit(seen.circuit());
+    } else if (fact instanceof Fact.CoolantRead read) {
+      coolant(boat.circuit(read.circuit()));
+    } else if (fact instanceof Fact.DescalerUsed used) {
+      rawWater(boat.circuit(used.circuit()), used);
+    } else if (fact instanceof Fact.EngineStarted started) {
+      engine(boat, started.engine());
+    } else if (fact instanceof Fact.EngineStopped stopped) {
+      engine(boat, stopped.engine());
+    } else if (fact instanceof Fact.ReadingTaken read) {
+      engine(boat, read.engine());
+    } else if (fact instanceof Fact.ServiceDone done) {
+      engine(boat, done.engine());
     } else if (fact instanceof Fact.FluidUsed used) {
+      antifreeze(boat.circuit(used.circuit()));
       pourPoint(boat.circuit(used.circuit()), used.pourPoint());
     }
   }
@@ -42,6 +58,39 @@ public final class FactFits {
     }
     if (set.forSample() && !fitting.kind().isDrain()) {
       throw Refused.value("forSample", "Only a drain is opened for a sample.");
+    }
+  }
+
+  private static void engine(Boat boat, Position engine) {
+    if (engine != null) {
+      boat.engineCircuit(engine);
+    }
+  }
+
+  private static void coolant(Circuit circuit) {
+    if (circuit.kind() != CircuitKind.COOLANT) {
+      throw Refused.value(
+          "circuit", "%s is not a coolant side.".formatted(Words.sentence(circuit.name())));
+    }
+  }
+
+  private static void antifreeze(Circuit circuit) {
+    if (circuit.methods().stream().noneMatch(Method::fills)) {
+      throw Refused.value(
+          "circuit", "%s is not filled with antifreeze.".formatted(Words.sentence(circuit.name())));
+    }
+  }
+
+  private static void rawWater(Circuit circuit, Fact.DescalerUsed used) {
+    if (!circuit.isRawWater()) {
+      throw Refused.value(
+          "circuit", "%s is not descaled here.".formatted(Words.sentence(circuit.name())));
+    }
+    for (String segment : used.segments()) {
+      if (circuit.segments().stream().noneMatch(s -> s.key().equals(segment))) {
+        throw Refused.value(
+            "segments", "%s has no segment \"%s\".".formatted(circuit.name(), segment));
+      }
     }
   }
 

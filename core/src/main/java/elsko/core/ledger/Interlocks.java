@@ -1,13 +1,19 @@
 package elsko.core.ledger;
 
+import static elsko.core.boat.FittingState.*;
+
 import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
+import elsko.core.boat.Exhaust;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
+import elsko.core.boat.Position;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -16,16 +22,18 @@ import java.util.List;
  */
 public final class Interlocks {
   /** A kick turns the engine at most this long, s. */
-  public static final double KICK_SECONDS = 3;
+  public static final double KICK_SECONDS = StartRules.KICK_SECONDS;
 
   private final BoatState state;
   private final Boat boat;
-  private final boolean kickAllowed;
+  private final YardRules rules;
+  private final Instant at;
 
-  private Interlocks(BoatState state, boolean kickAllowed) {
+  private Interlocks(BoatState state, YardRules rules, Instant at) {
     this.state = state;
     this.boat = state.boat();
-    this.kickAllowed = kickAllowed;
+    this.rules = rules;
+    this.at = at;
   }
 
   /**
@@ -33,10 +41,10 @@ public final class Interlocks {
    *
    * @param state the boat as it stands
    * @param person who says it
-   * @param kickAllowed whether the yard allows a short kick without water
+   * @param at when it happens
    */
-  public static void check(BoatState state, String person, Fact fact, boolean kickAllowed) {
-    new Interlocks(state, kickAllowed).check(person, fact);
+  public static void check(BoatState state, String person, Fact fact, YardRules rules, Instant at) {
+    new Interlocks(state, rules, at).check(person, fact);
   }
 
   private void check(String person, Fact fact) {
@@ -46,91 +54,172 @@ public final class Interlocks {
     } else if (fact instanceof Fact.LowPointSeen seen) {
       looking(seen);
     } else if (fact instanceof Fact.EngineStarted started) {
-      starting(started);
-    } else if (fact instanceof Fact.EngineStopped) {
-      if (!state.running()) {
-        throw Refused.state("kind", "The engine is not running.");
-      }
+      StartRules.check(state, started, rules.kickAllowed());
+    } else if (fact instanceof Fact.EngineStopped stopped) {
+      stopping(stopped);
     } else if (fact instanceof Fact.FluidUsed used) {
       filling(person, used);
+    } else if (fact instanceof Fact.DescalerUsed used) {
+      descaling(used);
     } else if (fact instanceof Fact.SampleRead read) {
       sampling(read);
     } else if (fact instanceof Fact.CouldNotSample said) {
       requireFilled(boat.circuitOfLowPoint(said.lowPoint()));
+    } else if (fact instanceof Fact.CoolantRead read) {
+      readingCoolant(read);
     } else if (fact instanceof Fact.BayEntered) {
-      if (state.running()) {
+      if (!state.running().isEmpty()) {
         throw Refused.state(
             "kind", "The engine is running: hands stay out of the bay until it has stopped.");
       }
     } else if (fact instanceof Fact.BerthMoved moved) {
       moving(moved);
-    } else if (fact instanceof Fact.CardOpened) {
-      opening();
+    } else if (fact instanceof Fact.CardOpened opened) {
+      opening(opened);
     }
   }
 
-  private void opening() {
-    if (state.afloat()) {
-      throw Refused.state(
-          "method",
-          "The boat is afloat and no seacock shuts its path: water would come back in. Lift it first.");
-    }
+  private void opening(Fact.CardOpened opened) {
     state.cards().stream()
-        .filter(card -> !card.isClosed())
+        .filter(card -> card.procedure() == opened.procedure() && !card.isClosed())
         .findFirst()
         .ifPresent(
             card -> {
               throw Refused.state(
-                  "method",
-                  "A card opened by %s is still open. Go on with that one."
-                      .formatted(card.openedBy()));
+                  "procedure",
+                  "A %s card opened by %s is still open. Go on with that one."
+                      .formatted(card.procedure().words(), card.openedBy()));
             });
+    if (state.afloat()) {
+      openableAfloat(opened);
+    }
+  }
+
+  /** What opens or empties a path that nothing shuts against the sea is done ashore. */
+  private void openableAfloat(Fact.CardOpened opened) {
+    boolean opensPaths =
+        switch (opened.procedure()) {
+          case WINTERIZE, DESCALE, FLUSH -> true;
+          default -> false;
+        };
+    if (!opensPaths) {
+      return;
+    }
+    for (Circuit circuit : boat.engineCircuits()) {
+      boolean meant = opened.choices().isEmpty() || opened.choices().containsKey(circuit.key());
+      if (circuit.isRawWater() && meant && seacocks(circuit).isEmpty()) {
+        throw Refused.state(
+            "procedure",
+            "The boat is afloat and no seacock shuts the path of its %s: water would come back in."
+                    .formatted(circuit.engine().words())
+                + " Lift it first.");
+      }
+    }
   }
 
   private void setting(Fact.FittingSet set) {
     Fitting fitting = boat.fitting(set.fitting());
+    Circuit circuit = boat.circuitOf(fitting);
     FittingState to = set.state();
-    boolean opens = fitting.kind().isDrain() && to.isOut() || to == FittingState.REMOVED;
-    if (state.running() && (opens || fitting.kind() == FittingKind.HOSE_END)) {
+    boolean opens = fitting.kind().isDrain() && to.isOut() || to == REMOVED;
+    boolean atEngine = circuit != null && circuit.engine() != null;
+    if (!state.running().isEmpty()
+        && atEngine
+        && (opens || fitting.kind() == FittingKind.HOSE_END)) {
       throw Refused.state(
           "fitting",
           "The engine is running. Stop it before the %s is touched.".formatted(fitting.name()));
     }
-    if (fitting.kind() == FittingKind.HOSE_END
-        && to == FittingState.OFF
-        && fitting.belowWaterline()
-        && state.afloat()) {
+    keepTheSeaOut(fitting, circuit, to);
+    if (fitting.kind() == FittingKind.HULL_PLUG && to.isOut() && state.afloat()) {
+      throw Refused.state("fitting", "The hull plug comes out only ashore.");
+    }
+    if (set.forSample() && to.isOut()) {
+      requireFilled(circuit);
+    }
+    if (fitting.kind() == FittingKind.FEED) {
+      noPressureOnAStoppedEngine(circuit, to);
+    }
+    if (fitting.kind() == FittingKind.SEACOCK && to == SHUT && circuit.engine() != null) {
+      keepPumpFed(fitting, circuit);
+    }
+    keepBilgePumpFed(fitting, to);
+  }
+
+  /** A strainer or hose below the waterline is not opened afloat with its seacock open. */
+  private void keepTheSeaOut(Fitting fitting, Circuit circuit, FittingState to) {
+    boolean opens =
+        to == OFF
+            && (fitting.kind() == FittingKind.HOSE_END
+                || fitting.kind() == FittingKind.STRAINER_LID);
+    if (!opens || !fitting.belowWaterline() || !state.afloat()) {
+      return;
+    }
+    List<Fitting> seacocks = seacocks(circuit);
+    if (seacocks.isEmpty()) {
       throw Refused.state(
           "fitting",
           "%s is below the waterline and no seacock shuts its path: it is not opened afloat."
               .formatted(Words.sentence(fitting.name())));
     }
-    if (fitting.kind() == FittingKind.HULL_PLUG && to.isOut() && state.afloat()) {
-      throw Refused.state("fitting", "The hull plug comes out only ashore.");
+    for (Fitting seacock : seacocks) {
+      if (state.is(seacock, OPEN)) {
+        throw Refused.state(
+            "fitting",
+            "%s is below the waterline: the %s is shut first."
+                .formatted(Words.sentence(fitting.name()), seacock.name()));
+      }
     }
-    if (set.forSample() && to.isOut()) {
-      boat.circuits().stream()
-          .filter(circuit -> circuit.drains().contains(fitting.key()))
-          .forEach(this::requireFilled);
+  }
+
+  private void noPressureOnAStoppedEngine(Circuit circuit, FittingState to) {
+    boolean pressure = to == HOSE || to == SUCTION_CUP;
+    if (pressure
+        && circuit.engine() != null
+        && boat.exhaust(circuit) == Exhaust.WATER_LIFT
+        && !state.running().containsKey(circuit.engine())) {
+      throw Refused.state(
+          "fitting",
+          "A hose under pressure fills the water lift of a stopped engine, then the engine. It draws"
+              + " from an open bucket or tank.");
     }
-    keepBilgePumpFed(fitting, to);
+  }
+
+  private void keepPumpFed(Fitting seacock, Circuit circuit) {
+    StartBasis on = state.running().get(circuit.engine());
+    if (on == StartBasis.AFLOAT || on == StartBasis.PRIMED) {
+      throw Refused.state(
+          "fitting",
+          "The %s runs on what comes through the %s. Stop it first."
+              .formatted(circuit.engine().words(), seacock.name()));
+    }
   }
 
   private void keepBilgePumpFed(Fitting fitting, FittingState to) {
-    boolean pumpOff = fitting.kind() == FittingKind.BILGE_PUMP && to == FittingState.OFF;
-    boolean batteryOff = fitting.kind() == FittingKind.BATTERY_SWITCH && to == FittingState.OFF;
-    if (state.afloat()
-        && (pumpOff && anyIs(FittingKind.BATTERY_SWITCH, FittingState.OFF)
-            || batteryOff && anyIs(FittingKind.BILGE_PUMP, FittingState.OFF))) {
+    if (!state.afloat()) {
+      return;
+    }
+    boolean pumpGoesOff = fitting.kind() == FittingKind.BILGE_PUMP && to == OFF;
+    boolean batteryGoesOff = fitting.kind() == FittingKind.BATTERY_SWITCH && to == OFF;
+    if (pumpGoesOff && allBatteriesOff() || batteryGoesOff && anyIs(FittingKind.BILGE_PUMP, OFF)) {
       throw Refused.state(
           "fitting", "Afloat with the battery OFF the bilge pump must have a live feed.");
     }
   }
 
+  private boolean allBatteriesOff() {
+    List<Fitting> batteries = boat.fittingsOf(FittingKind.BATTERY_SWITCH);
+    return !batteries.isEmpty() && batteries.stream().allMatch(b -> state.is(b, OFF));
+  }
+
   private void looking(Fact.LowPointSeen seen) {
     LowPoint point = boat.lowPoint(seen.lowPoint());
+    if (point.opens() == null) {
+      return; // nothing has to be opened: a faucet runs, a bowl or sump is dipped
+    }
     FittingStanding opens = state.fitting(point.opens());
-    boolean open = opens.isDrainOut() || opens.state() == FittingState.OFF;
+    FittingState opensAt = opens.fitting().kind().opensAt();
+    boolean open = opens.fitting().kind().isDrain() ? opens.isDrainOut() : opens.state() == opensAt;
     if (!open) {
       throw Refused.state(
           "lowPoint",
@@ -139,101 +228,38 @@ public final class Interlocks {
     }
   }
 
-  private void starting(Fact.EngineStarted started) {
-    if (state.running()) {
-      throw Refused.state("basis", "The engine is running already.");
+  private void stopping(Fact.EngineStopped stopped) {
+    Position engine = StartRules.named(state, stopped.engine());
+    if (!state.running().containsKey(engine)) {
+      throw Refused.state("kind", "The %s is not running.".formatted(engine.words()));
     }
-    if (!state.inBay().isEmpty()) {
+    Circuit circuit = boat.engineCircuit(engine);
+    Fitting feed = boat.fittingOf(circuit, FittingKind.FEED);
+    if (feed != null
+        && boat.exhaust(circuit) == Exhaust.WATER_LIFT
+        && (state.is(feed, HOSE) || state.is(feed, SUCTION_CUP))) {
       throw Refused.state(
-          "basis",
-          "%s is recorded in the bay. Everybody out first."
-              .formatted(Words.list(List.copyOf(state.inBay()))));
-    }
-    refuseStartWith(FittingKind.DRIVE, FittingState.UP, "The drive is UP: its joints break.");
-    refuseStartWith(FittingKind.EXHAUST_COVER, FittingState.ON, "The exhaust cover is ON.");
-    refuseStartWith(
-        FittingKind.BELT,
-        FittingState.REMOVED,
-        "The belt of the raw-water pump is REMOVED: no water would move.");
-    refuseStartWith(
-        FittingKind.IMPELLER,
-        FittingState.REMOVED,
-        "The impeller is REMOVED: no water would move.");
-    refuseStartWith(FittingKind.SPARK_PLUGS, FittingState.REMOVED, "The spark plugs are REMOVED.");
-    refuseStartWith(
-        FittingKind.KEY,
-        FittingState.ON_SEACOCK,
-        "The key hangs on the seacock: open that, then bring the key to the helm.");
-    switch (started.basis()) {
-      case KICK -> kicking(started.seconds());
-      case AFLOAT -> {
-        if (!state.afloat()) {
-          throw Refused.state("basis", "The boat is ashore: connect a feed first.");
-        }
-        refuseStartWithOpenCircuit();
-      }
-      case FED -> {
-        if (anyIs(FittingKind.FEED, FittingState.NONE)) {
-          throw Refused.state(
-              "basis",
-              "Nothing feeds the raw-water pump: dry, its rubber is ruined within a minute or two."
-                  + " Connect the feed first.");
-        }
-        refuseStartWithOpenCircuit();
-      }
-    }
-  }
-
-  private void refuseStartWithOpenCircuit() {
-    for (Circuit circuit : boat.circuits()) {
-      List<String> open = openIn(circuit.drains());
-      if (!open.isEmpty()) {
-        throw Refused.state("basis", "%s: what is drawn in runs out.".formatted(isOut(open)));
-      }
-      List<String> off =
-          circuit.hoses().stream()
-              .map(state::fitting)
-              .filter(hose -> hose.state() == FittingState.OFF)
-              .map(hose -> hose.fitting().name())
-              .toList();
-      if (!off.isEmpty()) {
-        throw Refused.state("basis", "%s OFF: clamp before starting.".formatted(nameList(off)));
-      }
-    }
-  }
-
-  private void kicking(double seconds) {
-    if (!kickAllowed) {
-      throw Refused.state("basis", "This yard never runs a pump dry: no kick.");
-    }
-    if (state.kicked()) {
-      throw Refused.state("basis", "It was kicked once already: only once.");
-    }
-    if (!(seconds > 0) || seconds > KICK_SECONDS) {
-      throw Refused.value("seconds", "A kick lasts at most 3 s.");
-    }
-    for (Circuit circuit : boat.circuits()) {
-      if (openIn(circuit.drains()).size() < circuit.drains().size()) {
-        throw Refused.state("basis", "A kick needs every drain OUT.");
-      }
+          "kind", "Water off first: pressed into a stopped engine it fills the water lift.");
     }
   }
 
   private void filling(String person, Fact.FluidUsed used) {
     Circuit circuit = boat.circuit(used.circuit());
     boolean poured = used.pourPoint() != null;
-    List<String> open = openIn(circuit.drains());
+    List<String> open = outOf(circuit.drains());
     if (!open.isEmpty() && !(poured && circuit.centralDrain())) {
       throw Refused.state(
           "liters",
-          "%s. Put %s back IN before filling: what goes in would run out."
-              .formatted(isOut(open), open.size() == 1 ? "it" : "them"));
+          "%s OUT. Put %s back IN before filling: what goes in would run out."
+              .formatted(
+                  "%s %s"
+                      .formatted(Words.sentence(Words.list(open)), open.size() == 1 ? "is" : "are"),
+                  open.size() == 1 ? "it" : "them"));
     }
     if (poured) {
       pouring(used.pourPoint());
-    } else if (!state.running() || !anyIs(FittingKind.FEED, FittingState.TANK)) {
-      throw Refused.state(
-          "liters", "Drawing through needs the tank on the pump's feed and the engine running.");
+    } else {
+      drawing(circuit);
     }
     if (person.equals(state.circuit(circuit.key()).mustNotFillAgain())) {
       throw Refused.state(
@@ -241,11 +267,35 @@ public final class Interlocks {
     }
   }
 
+  private void drawing(Circuit circuit) {
+    Fitting feed = boat.fittingOf(circuit, FittingKind.FEED);
+    if (feed == null) {
+      return; // a bilge pump draws from where it stands
+    }
+    boolean onTank = state.is(feed, TANK);
+    boolean turning = circuit.engine() == null || state.running().containsKey(circuit.engine());
+    if (!onTank || !turning) {
+      throw Refused.state(
+          "liters",
+          circuit.engine() == null
+              ? "Drawing through needs the tank on the pump's feed."
+              : "Drawing through needs the tank on the pump's feed and the engine running.");
+    }
+  }
+
   private void pouring(String pourPoint) {
     FittingStanding hose = state.fitting(pourPoint);
-    if (hose.state() != FittingState.OFF) {
+    if (hose.state() != OFF) {
       throw Refused.state(
           "liters", "The %s is CLAMPED: open it to pour into it.".formatted(hose.fitting().name()));
+    }
+  }
+
+  private void descaling(Fact.DescalerUsed used) {
+    List<String> open = outOf(boat.circuit(used.circuit()).drains());
+    if (!open.isEmpty()) {
+      throw Refused.state(
+          "liters", "%s still OUT: acid would run out.".formatted(Words.sentence(open.get(0))));
     }
   }
 
@@ -253,18 +303,30 @@ public final class Interlocks {
     LowPoint point = boat.lowPoint(read.lowPoint());
     Circuit circuit = boat.circuitOfLowPoint(read.lowPoint());
     requireFilled(circuit);
-    FittingStanding drain = state.fitting(point.opens());
-    if (drain.state().isOut()) {
-      throw Refused.state(
-          "lowPoint",
-          "The %s is still OUT. Put it back IN, then enter the reading."
-              .formatted(drain.fitting().name()));
+    if (point.opens() != null) {
+      FittingStanding drain = state.fitting(point.opens());
+      if (drain.state().isOut()) {
+        throw Refused.state(
+            "lowPoint",
+            "The %s is still OUT. Put it back IN, then enter the reading."
+                .formatted(drain.fitting().name()));
+      }
     }
     if (!state.circuit(circuit.key()).jugs().containsKey(read.lot().number())) {
       throw Refused.state(
           "lot",
           "The jug of lot %s was not read yet. Read it first: samples are held against it."
               .formatted(read.lot().number()));
+    }
+  }
+
+  private void readingCoolant(Fact.CoolantRead read) {
+    Position engine = boat.circuit(read.circuit()).engine();
+    if (state.running().containsKey(engine)) {
+      throw Refused.state(
+          "reading",
+          "Hot and under pressure: coolant is read cold, the %s stopped."
+              .formatted(engine.words()));
     }
   }
 
@@ -284,33 +346,54 @@ public final class Interlocks {
     if (!moved.afloat() || state.afloat()) {
       return;
     }
-    List<String> inTheWay =
-        state.looseEnds().stream()
-            .filter(end -> keepsAshore(end.fitting().kind()))
-            .map(end -> "%s is %s".formatted(end.fitting().name(), end.state().words()))
-            .toList();
+    List<String> inTheWay = new ArrayList<>();
+    state.looseEnds().stream()
+        .filter(end -> end.fitting().kind().keepsAshore())
+        .map(end -> "%s is %s".formatted(end.fitting().name(), end.state().words()))
+        .forEach(inTheWay::add);
     if (!inTheWay.isEmpty()) {
       throw Refused.state(
           "berth",
           "Not launched: the %s. Everything that keeps the sea out comes back first."
               .formatted(Words.list(inTheWay)));
     }
-    refuseLaunchWithDeadBilgePump();
-  }
-
-  private void refuseLaunchWithDeadBilgePump() {
-    if (anyIs(FittingKind.BATTERY_SWITCH, FittingState.OFF)
-        && anyIs(FittingKind.BILGE_PUMP, FittingState.OFF)) {
+    seacocksSeenShut();
+    if (allBatteriesOff() && anyIs(FittingKind.BILGE_PUMP, OFF)) {
       throw Refused.state(
           "berth", "Not launched: battery and bilge pump are both OFF. Afloat one of them is on.");
     }
   }
 
-  private static boolean keepsAshore(FittingKind kind) {
-    return kind.isBagged() || kind == FittingKind.HOSE_END || kind == FittingKind.EXHAUST_COVER;
+  /** They are opened one at a time, watched, once afloat. */
+  private void seacocksSeenShut() {
+    List<String> unseen =
+        boat.fittingsOf(FittingKind.SEACOCK).stream()
+            .filter(seacock -> !wasSeenShutToday(state.fitting(seacock.key())))
+            .map(Fitting::name)
+            .toList();
+    if (!unseen.isEmpty()) {
+      throw Refused.state(
+          "berth",
+          "Not launched: nobody saw the %s SHUT today. Look, and set %s SHUT."
+              .formatted(Words.list(unseen), unseen.size() == 1 ? "it" : "them"));
+    }
   }
 
-  private List<String> openIn(List<String> drains) {
+  private boolean wasSeenShutToday(FittingStanding seacock) {
+    return seacock.state() == SHUT
+        && seacock.at() != null
+        && seacock
+            .at()
+            .atZone(rules.zone())
+            .toLocalDate()
+            .equals(at.atZone(rules.zone()).toLocalDate());
+  }
+
+  private List<Fitting> seacocks(Circuit circuit) {
+    return boat.fittingsOf(circuit, FittingKind.SEACOCK);
+  }
+
+  private List<String> outOf(List<String> drains) {
     return drains.stream()
         .map(state::fitting)
         .filter(drain -> drain.state().isOut())
@@ -320,19 +403,5 @@ public final class Interlocks {
 
   private boolean anyIs(FittingKind kind, FittingState fittingState) {
     return boat.fittingsOf(kind).stream().anyMatch(f -> state.is(f, fittingState));
-  }
-
-  private void refuseStartWith(FittingKind kind, FittingState fittingState, String reason) {
-    if (anyIs(kind, fittingState)) {
-      throw Refused.state("basis", reason);
-    }
-  }
-
-  private static String isOut(List<String> names) {
-    return "%s OUT".formatted(nameList(names));
-  }
-
-  private static String nameList(List<String> names) {
-    return "%s %s".formatted(Words.sentence(Words.list(names)), names.size() == 1 ? "is" : "are");
   }
 }

@@ -1,18 +1,27 @@
 package elsko.core.ledger;
 
+import elsko.core.boat.Accessory;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
+import elsko.core.limits.Interval;
 import java.time.Instant;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Consumer;
 
 /**
  * Folds a boat's log into its state. Total: any log gives a state, also one whose corrections
@@ -31,10 +40,14 @@ public final class Ledger {
   private UUID berth;
   private String berthName = "";
   private boolean afloat;
-  private boolean running;
-  private boolean kicked;
+  private final Map<Position, StartBasis> running = new EnumMap<>(Position.class);
+  private final Set<Position> kicked = EnumSet.noneOf(Position.class);
+  private final Map<Accessory, Boolean> aboard = new EnumMap<>(Accessory.class);
+  private final Map<String, Instant> lastDone = new HashMap<>();
+  private final Map<String, List<String>> descaled = new HashMap<>();
 
-  private Ledger(Boat boat, Need need) {
+  /** An empty log's state, to which entries are added one by one. */
+  public Ledger(Boat boat, Need need) {
     this.boat = boat;
     this.need = need;
     for (Fitting fitting : boat.fittings()) {
@@ -55,33 +68,35 @@ public final class Ledger {
    */
   public static BoatState fold(Boat boat, Need need, List<Entry> log) {
     Ledger ledger = new Ledger(boat, need);
-    Corrections.applied(log).forEach(ledger::apply);
+    Corrections.applied(log).forEach(ledger::add);
     return ledger.state();
   }
 
-  private void apply(Entry entry) {
+  /**
+   * Folds one more entry in. A correction changes what came before it, so a log with one is folded
+   * anew.
+   */
+  public void add(Entry entry) {
     if (entry.card() != null) {
       applyToCard(entry);
     }
     Fact fact = entry.fact();
     if (fact instanceof Fact.FittingSet set) {
       set(entry, set);
-    } else if (fact instanceof Fact.CircuitSeen looked) {
-      circuits.get(looked.circuit()).looked(looked.inService());
-    } else if (fact instanceof Fact.LowPointSeen looked) {
-      of(looked.lowPoint()).lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen());
+    } else if (fact instanceof Fact.AccessorySeen looked) {
+      aboard.put(looked.accessory(), looked.aboard());
+      CircuitFold circuit = circuits.get(looked.accessory().key());
+      if (circuit != null) {
+        circuit.isAboard(looked.aboard());
+      }
     } else if (fact instanceof Fact.EngineStarted started) {
       started(started);
-    } else if (fact instanceof Fact.EngineStopped) {
-      running = false;
-    } else if (fact instanceof Fact.FluidUsed used) {
-      circuits.get(used.circuit()).filled(used, entry.person());
+    } else if (fact instanceof Fact.EngineStopped stopped) {
+      enginesMeant(stopped.engine()).forEach(running::remove);
+    } else if (fact instanceof Fact.ServiceDone done) {
+      lastDone.put(BoatState.dueKey(done.engine(), Interval.of(done.item())), entry.deviceTime());
     } else if (fact instanceof Fact.JugRead read) {
       circuits.values().forEach(circuit -> circuit.jug(read));
-    } else if (fact instanceof Fact.SampleRead read) {
-      of(read.lowPoint()).sample(read);
-    } else if (fact instanceof Fact.CouldNotSample said) {
-      of(said.lowPoint()).notSampled(said);
     } else if (fact instanceof Fact.BagCounted bag) {
       counted = bag.count();
       countedBy = entry.person();
@@ -92,12 +107,54 @@ public final class Ledger {
       inBay.remove(entry.person());
     } else if (fact instanceof Fact.BerthMoved moved) {
       moved(moved);
+    } else {
+      applyToCircuit(entry, fact);
+    }
+  }
+
+  /** What is about one circuit; nothing, when the boat was described anew and no longer has it. */
+  private void applyToCircuit(Entry entry, Fact fact) {
+    if (fact instanceof Fact.CircuitSeen looked) {
+      ifThere(looked.circuit(), circuit -> circuit.looked(looked.inService()));
+    } else if (fact instanceof Fact.LowPointSeen looked) {
+      ifLowPoint(
+          looked.lowPoint(),
+          circuit -> circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()));
+    } else if (fact instanceof Fact.FluidUsed used) {
+      ifThere(used.circuit(), circuit -> circuit.filled(used, entry.person()));
+      leaveServiceWith(used.circuit());
+    } else if (fact instanceof Fact.DescalerUsed used) {
+      ifThere(used.circuit(), CircuitFold::flooded);
+      if (boat.hasCircuit(used.circuit())) {
+        Position engine = boat.circuit(used.circuit()).engine();
+        lastDone.put(BoatState.dueKey(engine, Interval.DESCALE), entry.deviceTime());
+        descaled.put(used.circuit(), used.segments());
+      }
+    } else if (fact instanceof Fact.CoolantRead read) {
+      ifThere(read.circuit(), circuit -> circuit.coolant(read));
+    } else if (fact instanceof Fact.SampleRead read) {
+      ifLowPoint(read.lowPoint(), circuit -> circuit.sample(read));
+    } else if (fact instanceof Fact.CouldNotSample said) {
+      ifLowPoint(said.lowPoint(), circuit -> circuit.notSampled(said));
+    }
+  }
+
+  private void ifThere(String circuit, Consumer<CircuitFold> then) {
+    CircuitFold fold = circuits.get(circuit);
+    if (fold != null) {
+      then.accept(fold);
+    }
+  }
+
+  private void ifLowPoint(String lowPoint, Consumer<CircuitFold> then) {
+    if (boat.hasLowPoint(lowPoint)) {
+      then.accept(circuits.get(boat.circuitOfLowPoint(lowPoint).key()));
     }
   }
 
   private void set(Entry entry, Fact.FittingSet set) {
     FittingStanding before = fittings.get(set.fitting());
-    if (before == null) {
+    if (before == null || !before.fitting().kind().states().contains(set.state())) {
       return; // the boat was described anew and no longer has it
     }
     FittingStanding after =
@@ -113,20 +170,44 @@ public final class Ledger {
     if (kind.isBagged() && before.state() != set.state()) {
       forgetCount();
     }
-    for (CircuitFold circuit : foldsOf(set.fitting(), kind)) {
-      if (kind == FittingKind.HOSE_END) {
-        if (set.state() == FittingState.OFF) {
-          circuit.hoseOff();
-        }
-      } else if (after.isDrainOut()) {
-        if (!before.isDrainOut()) {
-          kicked = false;
-          circuit.drainOut(set.fitting());
-        }
-      } else {
-        circuit.drainIn(set.fitting());
-      }
+    String circuit = before.fitting().circuit();
+    if (circuit != null) {
+      follow(circuits.get(circuit), before, after);
     }
+  }
+
+  private void follow(CircuitFold circuit, FittingStanding before, FittingStanding after) {
+    FittingKind kind = after.fitting().kind();
+    if (kind == FittingKind.HOSE_END) {
+      if (after.state() == FittingState.OFF) {
+        circuit.hoseOff();
+      }
+    } else if (kind.isDrain()) {
+      if (!after.isDrainOut()) {
+        circuit.drainIn(after.fitting().key());
+      } else if (!before.isDrainOut()) {
+        kicked.remove(boat.circuitOf(after.fitting()).engine());
+        circuit.drainOut(after.fitting().key());
+        leaveServiceWith(after.fitting().circuit());
+      }
+    } else if (kind == FittingKind.SEACOCK) {
+      if (afloat && after.state() == FittingState.OPEN && before.state() != FittingState.OPEN) {
+        circuit.flooded();
+      }
+    } else if (kind == FittingKind.DRIVE) {
+      circuit.stands(after.state() == FittingState.DOWN);
+    }
+  }
+
+  /** With its raw water laid up, the coolant of an engine is no longer in service either. */
+  private void leaveServiceWith(String circuit) {
+    if (!boat.hasCircuit(circuit) || boat.circuit(circuit).engine() == null) {
+      return;
+    }
+    Position engine = boat.circuit(circuit).engine();
+    boat.circuitsOf(CircuitKind.COOLANT).stream()
+        .filter(coolant -> coolant.engine() == engine)
+        .forEach(coolant -> circuits.get(coolant.key()).leaveService());
   }
 
   /** A count speaks of the bag as it was; after a plug has moved it has to be counted again. */
@@ -136,32 +217,27 @@ public final class Ledger {
     countedAt = null;
   }
 
-  private List<CircuitFold> foldsOf(String fitting, FittingKind kind) {
-    if (!kind.isDrain() && kind != FittingKind.HOSE_END) {
-      return List.of();
-    }
-    return boat.circuits().stream()
-        .filter(c -> c.drains().contains(fitting) || c.hoses().contains(fitting))
-        .map(c -> circuits.get(c.key()))
-        .toList();
-  }
-
-  private CircuitFold of(String lowPoint) {
-    return circuits.get(boat.circuitOfLowPoint(lowPoint).key());
+  /** The engine that was named, or the only one; all of them when nobody said which. */
+  private List<Position> enginesMeant(Position named) {
+    List<Position> all = boat.engineCircuits().stream().map(Circuit::engine).toList();
+    return named == null ? all : all.stream().filter(engine -> engine == named).toList();
   }
 
   private void started(Fact.EngineStarted started) {
-    if (started.basis() == StartBasis.KICK) {
-      kicked = true;
-      return;
-    }
-    running = true;
-    boolean onAntifreeze =
-        started.basis() == StartBasis.FED
-            && boat.fittingsOf(FittingKind.FEED).stream()
-                .anyMatch(f -> fittings.get(f.key()).state() == FittingState.TANK);
-    if (!onAntifreeze) {
-      circuits.values().forEach(CircuitFold::flooded);
+    for (Position engine : enginesMeant(started.engine())) {
+      Circuit circuit = boat.engineCircuit(engine);
+      if (started.basis() == StartBasis.KICK) {
+        kicked.add(engine);
+      } else if (started.basis() != StartBasis.CRANK_SHUT) {
+        running.put(engine, started.basis());
+        boolean onTank =
+            started.basis() == StartBasis.FED
+                && boat.fittingsOf(circuit, FittingKind.FEED).stream()
+                    .anyMatch(f -> fittings.get(f.key()).state() == FittingState.TANK);
+        if (!onTank) {
+          circuits.get(circuit.key()).flooded();
+        }
+      }
     }
   }
 
@@ -169,15 +245,24 @@ public final class Ledger {
     berth = moved.berth();
     berthName = moved.berthName();
     if (moved.afloat() && !afloat) {
-      // No seacock keeps the water out of this path, so going afloat fills it from below.
-      circuits.values().forEach(CircuitFold::flooded);
+      boat.circuits().stream()
+          .filter(this::seaComesIn)
+          .forEach(circuit -> circuits.get(circuit.key()).flooded());
     }
     afloat = moved.afloat();
   }
 
+  /** An open seacock lets it in; where raw water has none, nothing keeps it out. */
+  private boolean seaComesIn(Circuit circuit) {
+    List<Fitting> seacocks = boat.fittingsOf(circuit, FittingKind.SEACOCK);
+    return seacocks.isEmpty()
+        ? circuit.isRawWater()
+        : seacocks.stream().anyMatch(f -> fittings.get(f.key()).state() == FittingState.OPEN);
+  }
+
   private void applyToCard(Entry entry) {
     if (entry.fact() instanceof Fact.CardOpened opened) {
-      cards.put(entry.card(), new CardFold(entry, opened.method()));
+      cards.put(entry.card(), new CardFold(entry, opened, before()));
     }
     CardFold card = cards.get(entry.card());
     if (card != null) {
@@ -185,7 +270,26 @@ public final class Ledger {
     }
   }
 
-  private BoatState state() {
+  private CardProgress.Before before() {
+    Set<String> loose = new HashSet<>();
+    fittings.forEach(
+        (key, standing) -> {
+          if (standing.isLooseEnd()) {
+            loose.add(key);
+          }
+        });
+    Set<String> filled = new HashSet<>();
+    circuits.forEach(
+        (key, circuit) -> {
+          if (circuit.holdsAntifreeze()) {
+            filled.add(key);
+          }
+        });
+    return new CardProgress.Before(Set.copyOf(loose), Set.copyOf(filled), Map.copyOf(lastDone));
+  }
+
+  /** The state after all that was added. */
+  public BoatState state() {
     List<FittingStanding> plugs =
         fittings.values().stream().filter(f -> f.fitting().kind().isBagged()).toList();
     BagState bag =
@@ -207,9 +311,12 @@ public final class Ledger {
         berth,
         berthName,
         afloat,
-        running,
-        kicked,
+        Map.copyOf(running),
+        Set.copyOf(kicked),
         Set.copyOf(inBay),
+        Map.copyOf(aboard),
+        Map.copyOf(lastDone),
+        Map.copyOf(descaled),
         cards.values().stream().map(CardFold::progress).toList());
   }
 }

@@ -1,6 +1,10 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
+import elsko.core.ledger.StartBasis;
+import java.util.List;
 
 /**
  * One thing a step asks for. The screen offers it; an entry answers it; the ledger says whether it
@@ -10,24 +14,48 @@ public sealed interface Ask {
   /** Short label on the screen. */
   String label();
 
-  /** A fitting is set to a state. */
-  record Set(String label, String fitting, FittingState to) implements Ask {}
+  /**
+   * A fitting is set to a state.
+   *
+   * @param now it has to be looked at now, even when the record says it stands so already
+   */
+  record Set(String label, String fitting, FittingState to, boolean now) implements Ask {
+    Set(String label, String fitting, FittingState to) {
+      this(label, fitting, to, false);
+    }
+  }
 
-  /** A drain or hose end is opened, and what ran out is said. */
+  /**
+   * A low point is opened, and what ran out is said.
+   *
+   * @param fitting what is opened; null where nothing has to be
+   */
   record Open(String label, String lowPoint, String fitting, FittingState to, double liters)
       implements Ask {}
 
-  /** The engine is started, or stopped. */
-  record Engine(String label, boolean start) implements Ask {}
+  /**
+   * An engine is started, or stopped.
+   *
+   * @param basis what makes the start allowed; null for a stop
+   */
+  record Engine(String label, Position engine, StartBasis basis) implements Ask {
+    public boolean start() {
+      return basis != null;
+    }
+  }
 
   /** The engine is kicked over once, briefly, with every drain OUT. */
-  record Kick(String label, double seconds) implements Ask {}
+  record Kick(String label, Position engine, double seconds) implements Ask {}
 
-  /** A number is read. */
-  record Read(String label, String limit, String unit) implements Ask {}
+  /** A number is read; {@code engine} null: of the boat as a whole. */
+  record Read(String label, Position engine, String limit, String unit) implements Ask {}
 
   /** Antifreeze goes in, at a hose or through the tank ({@code pourPoint} null). */
   record Fill(String label, String circuit, String pourPoint, double liters, String watch)
+      implements Ask {}
+
+  /** Descaler goes in. */
+  record Descale(String label, String circuit, List<String> segments, double liters)
       implements Ask {}
 
   /** The plugs in the bag are counted. */
@@ -36,6 +64,24 @@ public sealed interface Ask {
   /** The undiluted jug is read. */
   record Jug(String label, String circuit) implements Ask {}
 
-  /** A low point is sampled: bottle filled, drain back IN, reading entered. */
+  /** A low point is sampled: bottle filled, drain back IN ({@code drain} null: dipped), read. */
   record Sample(String label, String lowPoint, String drain) implements Ask {}
+
+  /** The coolant is read cold at the filler. */
+  record Coolant(String label, String circuit) implements Ask {}
+
+  /** Something that falls due is done; {@code engine} null: for the boat as a whole. */
+  record Service(String label, Position engine, String item) implements Ask {}
+
+  /** Somebody looks whether an accessory is aboard. */
+  record Aboard(String label, Accessory accessory) implements Ask {}
+
+  /** Somebody says what is in circuits: water that must go, or water on purpose. */
+  record Look(String label, List<String> circuits, boolean inService) implements Ask {}
+
+  /** A few words are written down. */
+  record Note(String label) implements Ask {}
+
+  /** The boat floats; whoever moves boats does that. */
+  record Afloat(String label) implements Ask {}
 }

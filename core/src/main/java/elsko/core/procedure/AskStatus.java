@@ -1,6 +1,8 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.Circuit;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
 import elsko.core.fluid.Outcome;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -32,24 +34,61 @@ public final class AskStatus {
     return new AskStatus(state, card.step(step).entries());
   }
 
-  public boolean isAnswered(Ask ask) {
-    if (ask instanceof Ask.Set set) {
-      return said.contains("set " + set.fitting() + set.to()) || stands(set.fitting(), set.to());
+  /** Whether all of a step's asks are answered, in the order they stand. */
+  public boolean isAnswered(Step step, Ask ask) {
+    return ask instanceof Ask.Set set ? isSet(step, set) : isAnswered(ask);
+  }
+
+  /**
+   * A fitting that a step moves twice is not back because it has not been moved yet: standing so
+   * counts only where the step sets it once.
+   */
+  private boolean isSet(Step step, Ask.Set set) {
+    if (said.contains("set " + set.fitting() + set.to())) {
+      return true;
     }
+    boolean movedTwice =
+        step.asks().stream()
+                .filter(Ask.Set.class::isInstance)
+                .filter(other -> ((Ask.Set) other).fitting().equals(set.fitting()))
+                .count()
+            > 1;
+    return !set.now() && !(movedTwice && movedBefore(step, set)) && stands(set);
+  }
+
+  /** Whether another ask about the same fitting comes earlier in the step and is still open. */
+  private boolean movedBefore(Step step, Ask.Set set) {
+    for (Ask ask : step.asks()) {
+      if (ask == set) {
+        return false;
+      }
+      if (ask instanceof Ask.Set other
+          && other.fitting().equals(set.fitting())
+          && !said.contains("set " + other.fitting() + other.to())) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private boolean isAnswered(Ask ask) {
     if (ask instanceof Ask.Open open) {
       return said.contains("seen " + open.lowPoint());
     }
     if (ask instanceof Ask.Engine engine) {
-      return said.contains(engine.start() ? "start" : "stop");
+      return said.contains((engine.start() ? "start " : "stop ") + engine.engine());
     }
-    if (ask instanceof Ask.Kick) {
-      return said.contains("kick");
+    if (ask instanceof Ask.Kick kick) {
+      return said.contains("kick " + kick.engine());
     }
     if (ask instanceof Ask.Read read) {
-      return said.contains("read " + read.limit());
+      return said.contains("read " + read.limit() + only(read.engine()));
     }
     if (ask instanceof Ask.Fill fill) {
-      return said.contains("fill " + fill.pourPoint());
+      return said.contains("fill " + fill.circuit() + fill.pourPoint());
+    }
+    if (ask instanceof Ask.Descale descale) {
+      return said.contains("descale " + descale.circuit());
     }
     if (ask instanceof Ask.Count) {
       return said.contains("count");
@@ -60,8 +99,26 @@ public final class AskStatus {
           ? said.contains("jug")
           : circuit.jugs().containsKey(circuit.lot().number());
     }
-    Ask.Sample sample = (Ask.Sample) ask;
-    return sampledNow(sample.lowPoint());
+    if (ask instanceof Ask.Coolant coolant) {
+      return said.contains("coolant " + coolant.circuit());
+    }
+    if (ask instanceof Ask.Service service) {
+      return said.contains("service " + service.item() + only(service.engine()));
+    }
+    if (ask instanceof Ask.Aboard aboard) {
+      return said.contains("aboard " + aboard.accessory());
+    }
+    if (ask instanceof Ask.Look look) {
+      return look.circuits().stream()
+          .allMatch(circuit -> said.contains("look " + circuit + look.inService()));
+    }
+    if (ask instanceof Ask.Note) {
+      return said.contains("note");
+    }
+    if (ask instanceof Ask.Afloat) {
+      return state.afloat();
+    }
+    return sampledNow(((Ask.Sample) ask).lowPoint());
   }
 
   private boolean sampledNow(String lowPoint) {
@@ -71,12 +128,22 @@ public final class AskStatus {
         || point.verdict() != null && point.verdict().outcome() != Outcome.RETAKE;
   }
 
-  private boolean stands(String fitting, FittingState to) {
-    FittingStanding standing = state.fitting(fitting);
+  private boolean stands(Ask.Set set) {
+    FittingStanding standing = state.fitting(set.fitting());
+    FittingState to = set.to();
     return standing.state() == to && !standing.forSample();
   }
 
-  private static String name(Fact fact) {
+  /** An engine that went unnamed is the only one. */
+  private Position only(Position named) {
+    if (named != null) {
+      return named;
+    }
+    List<Circuit> engines = state.boat().engineCircuits();
+    return engines.size() == 1 ? engines.get(0).engine() : null;
+  }
+
+  private String name(Fact fact) {
     if (fact instanceof Fact.FittingSet set) {
       return "set " + set.fitting() + set.state();
     }
@@ -84,16 +151,32 @@ public final class AskStatus {
       return "seen " + seen.lowPoint();
     }
     if (fact instanceof Fact.EngineStarted started) {
-      return started.basis() == StartBasis.KICK ? "kick" : "start";
+      String what = started.basis() == StartBasis.KICK ? "kick " : "start ";
+      return what + only(started.engine());
     }
-    if (fact instanceof Fact.EngineStopped) {
-      return "stop";
+    if (fact instanceof Fact.EngineStopped stopped) {
+      return "stop " + only(stopped.engine());
     }
     if (fact instanceof Fact.ReadingTaken read) {
-      return "read " + read.limit();
+      return "read " + read.limit() + only(read.engine());
     }
     if (fact instanceof Fact.FluidUsed used) {
-      return "fill " + used.pourPoint();
+      return "fill " + used.circuit() + used.pourPoint();
+    }
+    if (fact instanceof Fact.DescalerUsed used) {
+      return "descale " + used.circuit();
+    }
+    if (fact instanceof Fact.CoolantRead read) {
+      return "coolant " + read.circuit();
+    }
+    if (fact instanceof Fact.ServiceDone done) {
+      return "service " + done.item() + only(done.engine());
+    }
+    if (fact instanceof Fact.AccessorySeen seen) {
+      return "aboard " + seen.accessory();
+    }
+    if (fact instanceof Fact.CircuitSeen seen) {
+      return "look " + seen.circuit() + seen.inService();
     }
     if (fact instanceof Fact.BagCounted) {
       return "count";
@@ -101,6 +184,6 @@ public final class AskStatus {
     if (fact instanceof Fact.JugRead) {
       return "jug";
     }
-    return fact.getClass().getSimpleName();
+    return fact instanceof Fact.Noted ? "note" : fact.getClass().getSimpleName();
   }
 }

@@ -6,10 +6,13 @@ import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Fact;
+import elsko.core.ledger.Procedure;
 import java.util.List;
 
 /** What must be true before a step of a card can be called done. */
 public final class CardRules {
+  private static final int MOST_NAMED = 3;
+
   private CardRules() {}
 
   /**
@@ -44,17 +47,38 @@ public final class CardRules {
             .toList();
     if (!before.isEmpty()) {
       throw Refused.state(
-          "step", "First %s: done, or skipped with a reason.".formatted(Words.list(before)));
+          "step", "First %s: done, or skipped with a reason.".formatted(named(before)));
     }
     AskStatus status = AskStatus.of(state, progress, step.key());
     List<String> open =
-        step.asks().stream().filter(ask -> !status.isAnswered(ask)).map(Ask::label).toList();
+        step.asks().stream().filter(ask -> !status.isAnswered(step, ask)).map(Ask::label).toList();
     if (!open.isEmpty()) {
       throw Refused.state("step", "Still open: %s.".formatted(Words.list(open)));
     }
     if (step.asks().stream().anyMatch(Ask.Count.class::isInstance)) {
       bagIsRight(state.bag());
     }
+    if (step.key().equals(Procedure.COMMISSION.lastStep())) {
+      nothingIsLoose(state);
+    }
+  }
+
+  /** Nothing is ready while a loose end is open. */
+  private static void nothingIsLoose(BoatState state) {
+    List<String> loose =
+        state.looseEnds().stream()
+            .map(end -> "%s is %s".formatted(end.fitting().name(), end.state().words()))
+            .toList();
+    if (!loose.isEmpty()) {
+      throw Refused.state("step", "Not ready: %s.".formatted(named(loose)));
+    }
+  }
+
+  private static String named(List<String> all) {
+    return all.size() <= MOST_NAMED + 1
+        ? Words.list(all)
+        : "%s and %d more"
+            .formatted(String.join(", ", all.subList(0, MOST_NAMED)), all.size() - MOST_NAMED);
   }
 
   private static void bagIsRight(BagState bag) {

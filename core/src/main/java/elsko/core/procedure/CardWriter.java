@@ -6,37 +6,32 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
-/** Collects what the contributors write and puts it in an order that respects the reasons. */
+/** Collects what a procedure's plan writes and puts it in an order that respects the reasons. */
 public final class CardWriter {
-  private static final List<Contributor> CONTRIBUTORS =
-      List.of(
-          new WarmUp(),
-          new Drain(),
-          new Kick(),
-          new PlugsBack(),
-          new Pour(),
-          new Draw(),
-          new Prove(),
-          new Close());
-
   private CardWriter() {}
 
-  /** Writes the winterizing card. */
+  /** Writes the card as it stands now. */
   public static Card write(CardRequest request) {
-    List<Step> steps = new ArrayList<>();
-    CONTRIBUTORS.forEach(contributor -> steps.addAll(contributor.steps(request)));
-    return new Card(request.method(), reason(request), ordered(steps));
+    CardPlan plan = plan(request);
+    List<Step> written = new ArrayList<>(plan.steps(request));
+    Step last = written.remove(written.size() - 1);
+    List<Step> steps = new ArrayList<>(ordered(written));
+    steps.add(last.waitingFor(steps.stream().map(Step::key).toList()));
+    return new Card(
+        request.progress().procedure(),
+        plan.chosen(request),
+        plan.notCovered(request),
+        List.copyOf(steps));
   }
 
-  private static String reason(CardRequest request) {
-    return switch (request.method()) {
-      case DRY ->
-          "Nothing to dilute or dispose of; a pocket that did not drain is not protected, and every"
-              + " plug must come back.";
-      case POUR -> "Full strength, no engine run; preferred where water runs through the block.";
-      case DRAW ->
-          "Quick, reaches the exhaust; both block sides must be sampled, because cold fluid can close"
-              + " the thermostat.";
+  private static CardPlan plan(CardRequest request) {
+    return switch (request.progress().procedure()) {
+      case INTAKE -> new IntakeCard();
+      case FLUSH -> new FlushCard();
+      case DESCALE -> new DescaleCard();
+      case LAY_UP_SERVICE -> new LayUpServiceCard();
+      case WINTERIZE -> new WinterizeCard();
+      case COMMISSION -> new CommissionCard();
     };
   }
 
@@ -48,19 +43,25 @@ public final class CardWriter {
     Set<String> all = new LinkedHashSet<>();
     written.forEach(step -> all.add(step.key()));
     while (!left.isEmpty()) {
-      Step next =
-          left.stream()
-              .filter(s -> s.after().stream().allMatch(k -> placed.contains(k) || !all.contains(k)))
-              .findFirst()
-              .orElseThrow(
-                  () ->
-                      new IllegalStateException(
-                          "steps wait for each other: "
-                              + Words.list(left.stream().map(Step::key).toList())));
+      Step next = nextOf(left, placed, all);
       left.remove(next);
       sorted.add(next);
       placed.add(next.key());
     }
     return List.copyOf(sorted);
+  }
+
+  private static Step nextOf(List<Step> left, Set<String> placed, Set<String> all) {
+    for (Step step : left) {
+      boolean waits = false;
+      for (String before : step.after()) {
+        waits |= all.contains(before) && !placed.contains(before);
+      }
+      if (!waits) {
+        return step;
+      }
+    }
+    throw new IllegalStateException(
+        "steps wait for each other: " + Words.list(left.stream().map(Step::key).toList()));
   }
 }

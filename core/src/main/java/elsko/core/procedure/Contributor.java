@@ -2,7 +2,7 @@ package elsko.core.procedure;
 
 import java.util.List;
 
-/** Writes the steps for one thing, when the boat and the method call for it. */
+/** Writes the steps for one thing about one circuit, when boat and method call for it. */
 interface Contributor {
-  List<Step> steps(CardRequest request);
+  List<Step> steps(OnCircuit on);
 }

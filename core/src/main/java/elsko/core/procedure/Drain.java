@@ -1,10 +1,11 @@
 package elsko.core.procedure;
 
+import static elsko.core.boat.FittingState.*;
+
 import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.LowPoint;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,85 +17,82 @@ final class Drain implements Contributor {
   static final String HOSES = "hoses-low";
 
   @Override
-  public List<Step> steps(CardRequest request) {
-    return List.of(drains(request), hosesLow(request));
+  public List<Step> steps(OnCircuit on) {
+    List<Step> steps = new ArrayList<>();
+    if (!on.method().drains() || on.circuit().kind() == CircuitKind.SPECIALIST) {
+      return steps;
+    }
+    List<Ask> drains = LowPoints.withADrain(on);
+    if (!drains.isEmpty()) {
+      steps.add(drains(on, drains));
+    }
+    List<Ask> hoses = LowPoints.withAHose(on);
+    if (!hoses.isEmpty()) {
+      steps.add(hosesLow(on, hoses, drains.isEmpty()));
+    }
+    return steps;
   }
 
-  private static Step drains(CardRequest request) {
-    Circuit circuit = request.circuit();
-    List<Ask> asks = new ArrayList<>();
-    asks.add(
-        new Ask.Set("battery OFF", request.only(FittingKind.BATTERY_SWITCH), FittingState.OFF));
-    asks.add(
-        new Ask.Set(
-            "hull plug OUT, bagged", request.only(FittingKind.HULL_PLUG), FittingState.OUT_BAGGED));
-    for (Fitting wire : request.boat().fittingsOf(FittingKind.SENSOR_WIRE)) {
-      asks.add(new Ask.Set(wire.name() + " OFF", wire.key(), FittingState.OFF));
+  private static Step drains(OnCircuit on, List<Ask> opens) {
+    Circuit circuit = on.circuit();
+    List<Ask> asks = first(on);
+    asks.addAll(opens);
+    if (!circuit.drains().isEmpty()) {
+      asks.add(new Ask.Count("plugs in the bag"));
     }
-    for (LowPoint point : circuit.lowPoints()) {
-      if (circuit.drains().contains(point.opens())) {
-        asks.add(open(request, point, FittingState.OUT_BAGGED));
-      }
-    }
-    asks.add(new Ask.Count("plugs in the bag"));
-    int count = circuit.drains().size();
-    return Step.called(
-            KEY,
-            circuit.centralDrain()
-                ? "Open the central drain"
-                : "Open the %s drains, lowest first".formatted(count == 4 ? "four" : count))
-        .how(
-            circuit.centralDrain()
-                ? "Drive down. All four low points run to one plug: watch each of its hoses run. One"
-                    + " that does not run is rodded."
-                : "Drive down. If a hole does not run, rod it: silt sits in front of the water.")
-        .why(
-            "Whatever stays behind dilutes the antifreeze, or freezes by itself. A hole that does"
-                + " not run is blocked, not empty.")
-        .tools(toolsFor(request, circuit.drains()))
-        .hurts(
-            "Water is hot for 30 minutes after a run. Keep hands from under the hole.",
-            "Battery OFF while hands are in the bay.")
+    return on.step(KEY, DrainWords.title(on))
+        .how(DrainWords.how(on))
+        .why(DrainWords.why(on))
+        .tools(on.toolsFor(circuit.drains()))
+        .hurts(DrainWords.hurts(on))
         .asks(asks)
-        .after(WarmUp.KEY)
-        .minutes(12)
+        .after(on.key(WarmUp.KEY))
+        .minutes(4 + 2 * opens.size())
         .written();
   }
 
-  private static Step hosesLow(CardRequest request) {
-    List<Ask> asks = new ArrayList<>();
-    List<String> hoses = new ArrayList<>();
-    for (LowPoint point : request.circuit().lowPoints()) {
-      if (request.circuit().hoses().contains(point.opens())) {
-        asks.add(open(request, point, FittingState.OFF));
-        hoses.add(point.opens());
-      }
-    }
-    return Step.called(HOSES, "Take two hoses off and hold them low")
-        .how(
-            "Break each loose by a twist, a pick and a little soapy water, never by pulling its end."
-                + " Hold the end below the pump until nothing comes.")
-        .why("Pump, coolers and the recirculation hose have no drain of their own.")
-        .tools(toolsFor(request, hoses))
-        .hurts("What runs out can still be hot.")
+  private static Step hosesLow(OnCircuit on, List<Ask> opens, boolean isFirst) {
+    List<Ask> asks = isFirst ? first(on) : new ArrayList<>();
+    asks.addAll(opens);
+    return on.step(HOSES, DrainWords.hosesTitle(on, opens))
+        .how(DrainWords.hosesHow(on))
+        .why(DrainWords.hosesWhy(on))
+        .tools(on.toolsFor(on.circuit().hoses()))
+        .hurts(on.isEngine() ? "What runs out can still be hot." : Cautions.CATCH)
         .asks(asks)
-        .after(WarmUp.KEY)
-        .minutes(6)
+        .after(on.key(WarmUp.KEY))
+        .minutes(2 + 2 * opens.size())
         .written();
   }
 
-  private static Ask open(CardRequest request, LowPoint point, FittingState to) {
-    Circuit circuit = request.circuit();
-    double liters =
-        point.empties().stream().mapToDouble(key -> circuit.segment(key).liters()).sum();
-    return new Ask.Open(point.name(), point.key(), point.opens(), to, liters);
+  /** What has to be right before anything is opened. */
+  private static List<Ask> first(OnCircuit on) {
+    List<Ask> asks = new ArrayList<>();
+    if (on.request().state().afloat()) {
+      on.all(FittingKind.SEACOCK).forEach(seacock -> asks.add(set(seacock, SHUT)));
+    } else if (isFirstOnTheCard(on)) {
+      on.boat().fittingsOf(FittingKind.HULL_PLUG).forEach(plug -> asks.add(set(plug, OUT_BAGGED)));
+    }
+    if (on.isEngine()) {
+      on.all(FittingKind.BATTERY_SWITCH).forEach(battery -> asks.add(set(battery, OFF)));
+    }
+    on.all(FittingKind.HEATER_BYPASS).forEach(bypass -> asks.add(set(bypass, BYPASSED)));
+    on.all(FittingKind.SENSOR_WIRE).forEach(wire -> asks.add(set(wire, OFF)));
+    return asks;
   }
 
-  static List<String> toolsFor(CardRequest request, List<String> fittings) {
-    return fittings.stream()
-        .map(key -> request.boat().fitting(key).tool())
-        .filter(tool -> !tool.isEmpty())
-        .distinct()
-        .toList();
+  /** The hull plug comes out with the first circuit, so that the bilge empties. */
+  private static boolean isFirstOnTheCard(OnCircuit on) {
+    return on.request().circuits().stream()
+        .filter(c -> !c.circuit().methods().isEmpty())
+        .filter(c -> c.circuit().kind() != CircuitKind.SPECIALIST)
+        .filter(c -> c.method().drains())
+        .findFirst()
+        .filter(c -> c.circuit().key().equals(on.circuit().key()))
+        .isPresent();
+  }
+
+  private static Ask set(Fitting fitting, elsko.core.boat.FittingState to) {
+    return new Ask.Set(Running.words(fitting, to), fitting.key(), to);
   }
 }

@@ -1,77 +1,146 @@
 package elsko.core.procedure;
 
+import static elsko.core.boat.FittingState.*;
+
 import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.fluid.ProofQuestion;
-import elsko.core.ledger.Method;
+import elsko.core.boat.Method;
+import elsko.core.boat.SegmentKind;
+import elsko.core.ledger.StartBasis;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Antifreeze drawn through by the engine's own pump, out of a tank. */
+/** Antifreeze drawn through by the circuit's own pump, out of a tank. */
 final class Draw implements Contributor {
   static final String KEY = "draw";
   static final String HOSES_BACK = "hoses-back";
 
+  /** A drained path takes its volume and a little more. */
+  private static final double OF_VOLUME = 1.15;
+
+  /** Undrained, what stands in it has to be pushed out first. */
+  private static final double OF_VOLUME_UNDRAINED = 3;
+
   @Override
-  public List<Step> steps(CardRequest request) {
-    if (request.method() != Method.DRAW) {
-      return List.of();
-    }
+  public List<Step> steps(OnCircuit on) {
     List<Step> steps = new ArrayList<>();
-    List<Ask> clamps =
-        request.circuit().hoses().stream()
-            .map(
-                hose ->
-                    (Ask)
-                        new Ask.Set(
-                            request.boat().fitting(hose).name() + " clamped",
-                            hose,
-                            FittingState.CLAMPED))
-            .toList();
-    steps.add(
-        Step.called(HOSES_BACK, "Clamp the hoses again")
-            .how("Both hoses back on, clamped, pulled once by hand.")
-            .why("Before the pump a loose hose lets air in, and the pump runs dry.")
-            .asks(clamps)
-            .after(Drain.KEY)
-            .minutes(4)
-            .written());
-    steps.add(
-        Step.called(KEY, "Draw it through from the tank")
-            .how(
-                "Begin within 15 minutes of stopping, while the thermostat is open. Tank on the muffs."
-                    + " Watch the tank and the clear hose; stop at the first air bubble, with the color"
-                    + " steady at the exhaust.")
+    if (!on.method().draws() || on.fillsAtHoses()) {
+      return steps;
+    }
+    if (on.method().drains() && !on.circuit().hoses().isEmpty()) {
+      steps.add(hosesBack(on));
+    }
+    boolean block = on.circuit().hasSegment(SegmentKind.BLOCK);
+    Step.Draft draw =
+        on.step(KEY, title(on))
+            .how(how(on))
             .why(
-                "It reaches elbow and exhaust. Cold fluid can close the thermostat, so both block sides"
-                    + " must be sampled; pouring is the surer method for this engine.")
-            .tools(List.of("tank kit", "flush muffs", "clear hose"))
-            .hurts(
-                "Petrol vapor: sniff and run the blower before the start.",
-                "Exhaust gas kills: no engine run in a closed shed without extraction.",
-                "Nobody near the propeller; hands and sleeves out of the bay while it runs.",
-                "Catch what comes out at the exhaust.")
-            .asks(asks(request, ProofQuestion.TANK_LITERS))
-            .after(PlugsBack.KEY, HOSES_BACK)
+                block
+                    ? "It reaches elbow and exhaust. Cold fluid can close the thermostat, so the block must"
+                        + " be sampled; pouring is the surer method for this engine."
+                    : on.method() == Method.DRAW_UNDRAINED
+                        ? "Undrained it is diluted on its way: only samples say how much."
+                        : "It reaches every part the water reaches.")
+            .tools(on.isEngine() ? List.of("tank kit", "clear hose") : List.of("jug"))
+            .hurts(on.isEngine() ? Cautions.start(on) : List.of())
+            .hurts(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, "Catch what comes out at the end.")
+            .asks(asks(on, liters(on)))
+            .after(
+                on.key(PlugsBack.KEY),
+                on.key(HOSES_BACK),
+                on.key(Drain.KEY),
+                on.key(Drain.HOSES),
+                on.key(WarmUp.KEY))
             .minutes(12)
-            .people(2)
-            .written());
+            .people(on.isEngine() ? 2 : 1);
+    if (on.isEngine() && on.method() == Method.DRAW_UNDRAINED) {
+      draw.within(on.key(WarmUp.KEY), 15, "while the thermostat is open");
+    }
+    steps.add(draw.written());
     return steps;
   }
 
-  static List<Ask> asks(CardRequest request, double liters) {
-    String feed = request.only(FittingKind.FEED);
-    return List.of(
-        new Ask.Set("battery ON", request.only(FittingKind.BATTERY_SWITCH), FittingState.ON),
-        new Ask.Set("tank on the feed", feed, FittingState.TANK),
-        new Ask.Engine("start", true),
+  /** What to have in the tank. */
+  static double liters(OnCircuit on) {
+    double factor = on.method() == Method.DRAW_UNDRAINED ? OF_VOLUME_UNDRAINED : OF_VOLUME;
+    return Math.ceil(on.circuit().liters() * factor);
+  }
+
+  private static Step hosesBack(OnCircuit on) {
+    List<Ask> clamps =
+        on.circuit().hoses().stream()
+            .map(
+                hose ->
+                    (Ask) new Ask.Set(on.boat().fitting(hose).name() + " clamped", hose, CLAMPED))
+            .toList();
+    return on.step(
+            HOSES_BACK, clamps.size() == 1 ? "Clamp the hose again" : "Clamp the hoses again")
+        .how("Back on, clamped, pulled once by hand.")
+        .why("Before the pump a loose hose lets air in, and the pump runs dry.")
+        .tools(on.toolsFor(on.circuit().hoses()))
+        .asks(clamps)
+        .after(on.key(Drain.KEY), on.key(Drain.HOSES))
+        .minutes(4)
+        .written();
+  }
+
+  private static String title(OnCircuit on) {
+    return switch (on.circuit().kind()) {
+      case BILGE_PUMP_LINES -> "Leave a little antifreeze in the pump lines";
+      case AIR_CONDITIONING -> "Let its own pump draw it through";
+      default ->
+          on.method() == Method.DRAW_UNDRAINED
+              ? "Draw it through undrained, several times the volume"
+              : "Draw it through from the tank";
+    };
+  }
+
+  private static String how(OnCircuit on) {
+    return switch (on.circuit().kind()) {
+      case BILGE_PUMP_LINES -> "Bilge dry first. Pour it into the pump well and run the pump once.";
+      case AIR_CONDITIONING ->
+          "No engine pulls it: adapter on the strainer, strainer brim-full so that the pump is primed, then"
+              + " the pump on until color runs steady overboard into the catch.";
+      default ->
+          "Begin within 15 minutes of stopping, while the thermostat is open. %s. Watch the tank and"
+                  .formatted(elsko.core.Words.sentence(Rig.tankAt(on)))
+              + " the clear hose; stop at the first air bubble, with the color steady at the exhaust. Tie"
+              + " the feed hose so that its last liters do not spill.";
+    };
+  }
+
+  static List<Ask> asks(OnCircuit on, double liters) {
+    Ask fill =
         new Ask.Fill(
-            "drawn from the tank",
-            request.circuit().key(),
+            on.isEngine() ? "drawn from the tank" : "drawn through",
+            on.circuit().key(),
             null,
             liters,
-            "stop at the first air bubble"),
-        new Ask.Engine("stop", false),
-        new Ask.Set("tank off the feed", feed, FittingState.NONE));
+            "stop at the first air bubble");
+    if (on.isEngine()) {
+      Running run = Running.of(on);
+      Rig.tankOn(on, run);
+      run.start(StartBasis.FED).ask(fill).stop();
+      Rig.tankOff(on, run);
+      return run.asks();
+    }
+    if (!on.has(FittingKind.FEED)) {
+      return List.of(fill);
+    }
+    List<Ask> asks = new ArrayList<>();
+    set(on, asks, FittingKind.SEACOCK, SHUT);
+    set(on, asks, FittingKind.STRAINER_LID, OFF);
+    set(on, asks, FittingKind.STRAINER_BASKET, OUT);
+    set(on, asks, FittingKind.FEED, TANK);
+    asks.add(fill);
+    set(on, asks, FittingKind.FEED, NONE);
+    set(on, asks, FittingKind.STRAINER_BASKET, IN);
+    set(on, asks, FittingKind.STRAINER_SEAL, SEATED);
+    set(on, asks, FittingKind.STRAINER_LID, SEALED);
+    return asks;
+  }
+
+  private static void set(
+      OnCircuit on, List<Ask> asks, FittingKind kind, elsko.core.boat.FittingState to) {
+    on.all(kind).forEach(f -> asks.add(new Ask.Set(Running.words(f, to), f.key(), to)));
   }
 }

@@ -1,8 +1,12 @@
 package elsko.core.procedure;
 
+import static elsko.core.boat.FittingState.*;
+
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.ledger.Method;
+import elsko.core.boat.Method;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -14,27 +18,34 @@ final class Kick implements Contributor {
   private static final double SECONDS = 2;
 
   @Override
-  public List<Step> steps(CardRequest request) {
-    if (request.method() != Method.DRY || !request.kickAllowed()) {
+  public List<Step> steps(OnCircuit on) {
+    if (!on.circuit().isRawWater()
+        || on.method() != Method.DRY
+        || !on.request().schools().kickAllowed()
+        || on.circuit().drains().isEmpty()) {
       return List.of();
     }
-    String battery = request.only(FittingKind.BATTERY_SWITCH);
+    List<Ask> asks = new ArrayList<>();
+    for (Circuit other : on.boat().engineCircuits()) {
+      Fitting battery = on.boat().fittingOf(other, FittingKind.BATTERY_SWITCH);
+      boolean own = other.key().equals(on.circuit().key());
+      asks.add(new Ask.Set(Running.words(battery, own ? ON : OFF), battery.key(), own ? ON : OFF));
+    }
+    for (FittingKind kind : List.of(FittingKind.EXHAUST_COVER)) {
+      on.all(kind).forEach(f -> asks.add(new Ask.Set(Running.words(f, OFF), f.key(), OFF)));
+    }
+    asks.add(new Ask.Kick("kicked for two seconds", on.engine(), SECONDS));
     return List.of(
-        Step.called(KEY, "Kick the engine over, two seconds")
+        on.step(KEY, "Kick the engine over, two seconds")
             .how(
                 "Every drain OUT, hands out of the bay, battery ON, a short turn of the key, battery OFF.")
             .why(
                 "Water stands in passages that no drain reaches; a short turn throws it out. Longer, or"
                     + " twice, and the pump's rubber is ruined.")
-            .hurts(
-                "At most 3 seconds, once.",
-                "Petrol vapor: sniff and run the blower before the start.",
-                "Nobody near the propeller; hands and sleeves out of the bay.")
-            .asks(
-                List.of(
-                    new Ask.Set("battery ON", battery, FittingState.ON),
-                    new Ask.Kick("kicked for two seconds", SECONDS)))
-            .after(Drain.KEY, Drain.HOSES)
+            .hurts("At most 3 seconds, once.")
+            .hurts(Cautions.start(on))
+            .asks(asks)
+            .after(on.key(Drain.KEY), on.key(Drain.HOSES), on.key(CleanStrainer.KEY))
             .minutes(3)
             .written());
   }

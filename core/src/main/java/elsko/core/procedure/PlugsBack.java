@@ -1,9 +1,11 @@
 package elsko.core.procedure;
 
+import static elsko.core.boat.FittingState.*;
+
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
-import elsko.core.ledger.Method;
+import elsko.core.boat.Method;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,33 +14,49 @@ final class PlugsBack implements Contributor {
   static final String KEY = "plugs-in";
 
   @Override
-  public List<Step> steps(CardRequest request) {
-    if (request.method() == Method.DRY) {
+  public List<Step> steps(OnCircuit on) {
+    if (!on.method().fills() || !on.method().drains()) {
       return List.of();
     }
-    boolean afterPour = request.circuit().centralDrain() && request.method() == Method.POUR;
+    boolean afterPour = on.circuit().centralDrain() && on.method() == Method.POUR;
     List<Ask> asks = new ArrayList<>();
-    for (String drain : request.circuit().drains()) {
-      asks.add(new Ask.Set(request.boat().fitting(drain).name() + " IN", drain, FittingState.IN));
+    on.circuit().drains().forEach(drain -> asks.add(set(on.boat().fitting(drain), IN)));
+    on.all(FittingKind.FLUSH_PORT).forEach(port -> asks.add(set(port, IN)));
+    on.all(FittingKind.SENSOR_WIRE).forEach(wire -> asks.add(set(wire, ON)));
+    if (asks.isEmpty()) {
+      return List.of();
     }
-    for (Fitting wire : request.boat().fittingsOf(FittingKind.SENSOR_WIRE)) {
-      asks.add(new Ask.Set(wire.name() + " ON", wire.key(), FittingState.ON));
+    if (!on.circuit().drains().isEmpty()) {
+      asks.add(new Ask.Count("plugs left in the bag"));
     }
-    asks.add(new Ask.Count("plugs left in the bag"));
     return List.of(
-        Step.called(KEY, afterPour ? "Close the central drain" : "Put the drains back IN")
+        on.step(
+                KEY,
+                afterPour
+                    ? "Close the central drain"
+                    : on.circuit().drains().isEmpty()
+                        ? "Shut both ports again"
+                        : "Put the drains back IN")
             .how(
                 afterPour
-                    ? "When undiluted color runs from it, close it and top up. Count what is left in"
-                        + " the bag."
+                    ? "When undiluted color runs from it, close it and top up. Count what is left in the bag."
                     : "Snug, not tight. Count what is left in the bag against what is still out.")
             .why(
                 "What is filled in with a drain OUT runs out again, and a plug that is not counted is"
                     + " the one that is missing in spring.")
-            .tools(Drain.toolsFor(request, request.circuit().drains()))
+            .tools(on.toolsFor(on.circuit().drains()))
             .asks(asks)
-            .after(afterPour ? Pour.KEY : Drain.KEY)
-            .minutes(5)
+            .after(
+                afterPour
+                    ? new String[] {on.key(Pour.KEY)}
+                    : new String[] {
+                      on.key(Drain.KEY), on.key(Drain.HOSES), on.key(CleanStrainer.KEY)
+                    })
+            .minutes(3 + on.circuit().drains().size() / 2)
             .written());
+  }
+
+  private static Ask set(Fitting fitting, FittingState to) {
+    return new Ask.Set(Running.words(fitting, to), fitting.key(), to);
   }
 }

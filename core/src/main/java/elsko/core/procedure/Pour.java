@@ -1,57 +1,64 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.FittingState;
+import static elsko.core.boat.FittingState.*;
+
 import elsko.core.boat.PourPoint;
-import elsko.core.ledger.Method;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Antifreeze from the top, into each hose at the thermostat housing. */
+/**
+ * Antifreeze goes in at opened hoses: poured from the top, or pumped in by the circuit's own pump.
+ */
 final class Pour implements Contributor {
   static final String KEY = "pour";
   static final String CLAMP = "clamp";
 
   @Override
-  public List<Step> steps(CardRequest request) {
-    if (request.method() != Method.POUR) {
+  public List<Step> steps(OnCircuit on) {
+    if (!on.method().fills() || !on.fillsAtHoses()) {
       return List.of();
     }
-    List<PourPoint> points = request.circuit().pourPoints();
+    List<PourPoint> points = on.circuit().pourPoints();
     List<String> hoses = points.stream().map(PourPoint::hose).toList();
     List<Ask> pours = new ArrayList<>();
-    List<Ask> clamps = new ArrayList<>();
     for (PourPoint point : points) {
-      String hose = request.boat().fitting(point.hose()).name();
-      pours.add(new Ask.Set(hose + " OFF", point.hose(), FittingState.OFF));
+      String hose = on.boat().fitting(point.hose()).name();
+      pours.add(new Ask.Set(hose + " OFF", point.hose(), OFF));
       pours.add(
           new Ask.Fill(
-              point.name(), request.circuit().key(), point.hose(), point.liters(), point.watch()));
-      clamps.add(new Ask.Set(hose + " clamped", point.hose(), FittingState.CLAMPED));
+              point.name(), on.circuit().key(), point.hose(), point.liters(), point.watch()));
     }
-    boolean central = request.circuit().centralDrain();
+    List<Ask> clamps =
+        on.circuit().hoses().stream()
+            .map(
+                hose ->
+                    (Ask) new Ask.Set(on.boat().fitting(hose).name() + " clamped", hose, CLAMPED))
+            .toList();
+    String n = DrainWords.count(points.size());
     return List.of(
-        Step.called(KEY, "Pour into the five hoses")
-            .how(
-                "Open each hose at the housing and pour until you see what its line says. The lot on"
-                    + " the jug goes on the record.")
-            .why(
-                "Poured from the top into a drained engine it stays undiluted, and the thermostat does"
-                    + " not matter.")
-            .tools(Drain.toolsFor(request, hoses))
-            .hurts(
-                "Propylene glycol only; ethylene glycol is poison and never goes into raw water.",
-                "Catch what runs out; do not let it reach the water where rules forbid it.")
+        on.step(KEY, PourWords.title(on, n))
+            .how(PourWords.how(on))
+            .why(PourWords.why(on))
+            .tools(on.toolsFor(hoses))
+            .hurts(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, Cautions.CATCH)
             .asks(pours)
-            .after(central ? new String[] {Drain.KEY} : new String[] {PlugsBack.KEY})
-            .minutes(25)
+            .after(
+                on.circuit().centralDrain()
+                    ? new String[] {on.key(Drain.KEY), on.key(CleanStrainer.KEY)}
+                    : new String[] {on.key(PlugsBack.KEY), on.key(Drain.KEY), on.key(Drain.HOSES)})
+            .minutes(5 + 4 * points.size())
             .written(),
-        Step.called(CLAMP, "Clamp the five hoses")
+        on.step(
+                CLAMP,
+                clamps.size() == 1
+                    ? "Clamp the hose"
+                    : "Clamp the %s hoses".formatted(DrainWords.count(clamps.size())))
             .how("Push each fully on, clamp, pull once by hand.")
             .why("A hose that is only pushed on holds until the first start.")
-            .tools(Drain.toolsFor(request, hoses))
+            .tools(on.toolsFor(on.circuit().hoses()))
             .asks(clamps)
-            .after(KEY)
-            .minutes(8)
+            .after(on.key(KEY))
+            .minutes(2 + clamps.size())
             .written());
   }
 }

@@ -1,19 +1,24 @@
 package elsko.core.procedure;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
  * One step of a card.
  *
  * @param key unique on the card, stable
+ * @param circuit key of the circuit it is about; null for the boat as a whole
  * @param why the reason, shown at the step
  * @param hurts cautions, shown where the danger is
  * @param after keys of steps that must be settled first; there is a reason for each
+ * @param within a step it has to follow closely, or null
  * @param minutes attended
+ * @param soak the boat is occupied after it, but nobody is needed; or null
  * @param people how many it wants
  */
 public record Step(
     String key,
+    String circuit,
     String title,
     String how,
     String why,
@@ -21,14 +26,28 @@ public record Step(
     List<String> hurts,
     List<Ask> asks,
     List<String> after,
+    Within within,
     int minutes,
+    Soak soak,
     int people) {
+
+  /** Follows another step by at most so many minutes, for a reason. */
+  public record Within(String step, int minutes, String because) {}
+
+  /** From so many minutes to so many. */
+  public record Soak(int fromMinutes, int toMinutes) {}
 
   public Step {
     tools = List.copyOf(tools);
     hurts = List.copyOf(hurts);
     asks = List.copyOf(asks);
     after = List.copyOf(after);
+  }
+
+  /** The same step, waiting for other steps. */
+  Step waitingFor(List<String> keys) {
+    return new Step(
+        key, circuit, title, how, why, tools, hurts, asks, keys, within, minutes, soak, people);
   }
 
   static Draft called(String key, String title) {
@@ -39,18 +58,26 @@ public record Step(
   static final class Draft {
     private final String key;
     private final String title;
+    private String circuit;
     private String how = "";
     private String why = "";
     private List<String> tools = List.of();
-    private List<String> hurts = List.of();
+    private final List<String> hurts = new ArrayList<>();
     private List<? extends Ask> asks = List.of();
-    private List<String> after = List.of();
+    private final List<String> after = new ArrayList<>();
+    private Within within;
     private int minutes = 5;
+    private Soak soak;
     private int people = 1;
 
     private Draft(String key, String title) {
       this.key = key;
       this.title = title;
+    }
+
+    Draft of(String circuitKey) {
+      circuit = circuitKey;
+      return this;
     }
 
     Draft how(String text) {
@@ -69,7 +96,11 @@ public record Step(
     }
 
     Draft hurts(String... cautions) {
-      hurts = List.of(cautions);
+      return hurts(List.of(cautions));
+    }
+
+    Draft hurts(List<String> cautions) {
+      hurts.addAll(cautions);
       return this;
     }
 
@@ -79,12 +110,26 @@ public record Step(
     }
 
     Draft after(String... keys) {
-      after = List.of(keys);
+      for (String before : keys) {
+        if (before != null) {
+          after.add(before);
+        }
+      }
       return this;
+    }
+
+    Draft within(String step, int atMost, String because) {
+      within = new Within(step, atMost, because);
+      return after(step);
     }
 
     Draft minutes(int attended) {
       minutes = attended;
+      return this;
+    }
+
+    Draft soak(int from, int to) {
+      soak = new Soak(from, to);
       return this;
     }
 
@@ -95,7 +140,19 @@ public record Step(
 
     Step written() {
       return new Step(
-          key, title, how, why, tools, hurts, List.<Ask>copyOf(asks), after, minutes, people);
+          key,
+          circuit,
+          title,
+          how,
+          why,
+          tools,
+          hurts,
+          List.<Ask>copyOf(asks),
+          after,
+          within,
+          minutes,
+          soak,
+          people);
     }
   }
 }

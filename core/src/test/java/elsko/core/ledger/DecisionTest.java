@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.core.Story;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
 import java.util.Map;
@@ -55,7 +56,7 @@ class DecisionTest {
             .walkTo("prove", Map.of("block-starboard", Story.SHORT));
     assertThat(of(story).action()).startsWith("Send through ");
     assertThat(story.card().step("remedy-1").asks().stream().map(a -> a.label()))
-        .contains("tank on the feed", "drawn from the tank");
+        .contains("tank on the muffs", "drawn from the tank");
     story.walkTo("prove-2", Map.of());
     assertThat(story.protection()).isEqualTo(Protection.PROVEN);
   }

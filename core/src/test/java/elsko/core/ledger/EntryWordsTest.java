@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
 import elsko.core.boat.FittingState;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,10 +30,10 @@ class EntryWordsTest {
         Arguments.of(
             new Fact.CircuitSeen("engine", true),
             "Engine raw water: in service, water in it on purpose"),
-        Arguments.of(new Fact.EngineStarted(StartBasis.KICK, 2), "Engine kicked for 2 s"),
-        Arguments.of(new Fact.EngineStarted(StartBasis.FED, 0), "Engine started on its feed"),
-        Arguments.of(new Fact.EngineStarted(StartBasis.AFLOAT, 0), "Engine started afloat"),
-        Arguments.of(new Fact.EngineStopped(), "Engine stopped"),
+        Arguments.of(new Fact.EngineStarted(null, StartBasis.KICK, 2), "Engine kicked for 2 s"),
+        Arguments.of(new Fact.EngineStarted(null, StartBasis.FED, 0), "Engine started on its feed"),
+        Arguments.of(new Fact.EngineStarted(null, StartBasis.AFLOAT, 0), "Engine started afloat"),
+        Arguments.of(new Fact.EngineStopped(null), "Engine stopped"),
         Arguments.of(
             new Fact.FluidUsed("engine", Story.LOT, 4.5, "recirculation-hose"),
             "Poured 4.5 L of lot P38-1 into recirculation hose"),
@@ -48,13 +49,13 @@ class EntryWordsTest {
         Arguments.of(
             new Fact.CouldNotSample("block-port", "seized"),
             "Port block could not be sampled: seized"),
-        Arguments.of(new Fact.ReadingTaken("warm-plateau", 74), "Warm plateau 74 °C"),
+        Arguments.of(new Fact.ReadingTaken(null, "warm-plateau", 74), "Warm plateau 74 °C"),
         Arguments.of(new Fact.BagCounted(1), "Bag counted: 1 plug"),
         Arguments.of(new Fact.BagCounted(5), "Bag counted: 5 plugs"),
         Arguments.of(new Fact.Noted("hears a drip"), "Note: hears a drip"),
         Arguments.of(
-            new Fact.CardOpened(Method.POUR),
-            "Winterizing card opened: drain, then pour in from the top"),
+            new Fact.CardOpened(Procedure.WINTERIZE, Map.of("engine", "POUR")),
+            "Winterizing card opened"),
         Arguments.of(new Fact.CardTaken(), "Goes on with the card"),
         Arguments.of(new Fact.StepDone(), "Step done"),
         Arguments.of(new Fact.StepSkipped("came warm"), "Step skipped: came warm"),

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
 
@@ -25,8 +26,8 @@ class FactTest {
     refusedAt("reading", () -> new Fact.JugRead(Story.LOT, Story.GLASS, 4));
     refusedAt("reading", () -> new Fact.SampleRead("p", Story.LOT, Story.GLASS, -55, 14));
     refusedAt("temperatureC", () -> new Fact.SampleRead("p", Story.LOT, Story.GLASS, -12, 200));
-    refusedAt("value", () -> new Fact.ReadingTaken("warm-plateau", 400));
-    refusedAt("limit", () -> new Fact.ReadingTaken("mood", 4));
+    refusedAt("value", () -> new Fact.ReadingTaken(null, "warm-plateau", 400));
+    refusedAt("limit", () -> new Fact.ReadingTaken(null, "mood", 4));
     refusedAt("count", () -> new Fact.BagCounted(-1));
     refusedAt("text", () -> new Fact.Noted("  "));
     refusedAt("text", () -> new Fact.Noted("n".repeat(2001)));

@@ -7,8 +7,11 @@ import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.Product;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.UUID;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
@@ -17,7 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class InterlocksTest {
-  private static final Fact START = new Fact.EngineStarted(StartBasis.FED, 0);
+  private static final Fact START = new Fact.EngineStarted(null, StartBasis.FED, 0);
 
   private static void refused(ThrowingCallable what, String words) {
     assertThatThrownBy(what).isInstanceOf(Refused.class).hasMessageContaining(words);
@@ -66,7 +69,7 @@ class InterlocksTest {
   @Test
   void afloatItMayStartOnTheSea() {
     Story story = Story.fourDrains();
-    Fact start = new Fact.EngineStarted(StartBasis.AFLOAT, 0);
+    Fact start = new Fact.EngineStarted(null, StartBasis.AFLOAT, 0);
     refused(() -> story.say(start), "ashore");
     story.say(new Fact.BerthMoved(UUID.randomUUID(), "W1", true));
     assertThatCode(() -> story.say(start)).doesNotThrowAnyException();
@@ -75,15 +78,19 @@ class InterlocksTest {
   @Test
   void aKickIsShortAndOnceAndWithEveryDrainOut() {
     Story story = Story.fourDrains();
-    refused(() -> story.say(new Fact.EngineStarted(StartBasis.KICK, 2)), "every drain OUT");
+    refused(() -> story.say(new Fact.EngineStarted(null, StartBasis.KICK, 2)), "every drain OUT");
     story.drainAll();
-    refused(() -> story.say(new Fact.EngineStarted(StartBasis.KICK, 4)), "at most 3 s");
-    story.say(new Fact.EngineStarted(StartBasis.KICK, 2));
-    refused(() -> story.say(new Fact.EngineStarted(StartBasis.KICK, 2)), "only once");
+    refused(() -> story.say(new Fact.EngineStarted(null, StartBasis.KICK, 4)), "at most 3 s");
+    story.say(new Fact.EngineStarted(null, StartBasis.KICK, 2));
+    refused(() -> story.say(new Fact.EngineStarted(null, StartBasis.KICK, 2)), "only once");
     refused(
         () ->
             Interlocks.check(
-                story.state(), "technician", new Fact.EngineStarted(StartBasis.KICK, 2), false),
+                story.state(),
+                "technician",
+                new Fact.EngineStarted(null, StartBasis.KICK, 2),
+                new YardRules(false, ZoneOffset.UTC),
+                Instant.EPOCH),
         "never runs a pump dry");
   }
 
@@ -182,13 +189,16 @@ class InterlocksTest {
     refused(() -> story.set("hull-plug", FittingState.OUT_BAGGED), "only ashore");
     story.set("bilge-pump", FittingState.OFF);
     refused(() -> story.set("battery", FittingState.OFF), "live feed");
-    refused(() -> story.say(new Fact.CardOpened(Method.POUR)), "Lift it first");
+    refused(
+        () -> story.say(new Fact.CardOpened(Procedure.WINTERIZE, Map.of("engine", "POUR"))),
+        "Lift it first");
   }
 
   @Test
   void oneWinterizingCardAtATime() {
     Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR);
-    refused(() -> story.say(new Fact.CardOpened(Method.DRAW)), "Go on with that one");
+    refused(
+        () -> story.say(new Fact.CardOpened(Procedure.WINTERIZE, Map.of())), "Go on with that one");
   }
 
   @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.core.Story;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Outcome;
 import elsko.core.fluid.Policy;
@@ -52,7 +53,9 @@ class LedgerTest {
   }
 
   @ParameterizedTest
-  @EnumSource(DrainArrangement.class)
+  @EnumSource(
+      value = DrainArrangement.class,
+      names = {"FOUR_DRAINS", "FOUR_DRAINS_ONE_SENSOR", "ONE_CENTRAL_DRAIN"})
   void aPouredBoatIsFilledUntilItIsMeasured(DrainArrangement drains) {
     Story story = Story.winterizing(drains, Method.POUR).walkTo("pour", Map.of());
     if (drains == DrainArrangement.ONE_CENTRAL_DRAIN) {
@@ -133,7 +136,7 @@ class LedgerTest {
 
     Story run = poured(Map.of());
     run.set("feed", FittingState.HOSE);
-    run.say(new Fact.EngineStarted(StartBasis.FED, 0));
+    run.say(new Fact.EngineStarted(null, StartBasis.FED, 0));
     assertThat(run.protection()).isEqualTo(Protection.WET);
 
     Story launched = poured(Map.of());

@@ -7,9 +7,10 @@ import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import elsko.core.ledger.CardProgress.Standing;
 import elsko.core.ledger.Fact;
-import elsko.core.ledger.Method;
+import elsko.core.ledger.Procedure;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -24,7 +25,8 @@ class AskStatusTest {
             .filter(a -> a.label().equals(label))
             .findFirst()
             .orElseThrow();
-    return AskStatus.of(story.state(), story.progress(), step).isAnswered(ask);
+    return AskStatus.of(story.state(), story.progress(), step)
+        .isAnswered(story.card().step(step), ask);
   }
 
   @Test
@@ -81,7 +83,7 @@ class AskStatusTest {
     assertThat(story.progress().step("close").entries())
         .last()
         .satisfies(entry -> assertThat(entry.fact()).isEqualTo(new Fact.Noted("tarp flaps")));
-    story.open(Method.DRY);
+    story.open(Procedure.WINTERIZE, Map.of("engine", "DRY"));
     assertThat(story.state().cards()).hasSize(2);
   }
 }

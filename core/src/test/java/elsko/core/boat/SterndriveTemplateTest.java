@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import elsko.core.Hulls;
 import elsko.core.Refused;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -11,11 +12,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-class SterndrivePetrolV8Test {
+class SterndriveTemplateTest {
   private static Boat boat(DrainArrangement drains) {
-    return Boat.of(
-        new BoatDescription(
-            "Template", 7, Layout.STERNDRIVE, drains, WaterUsedIn.FRESH, null, null, null));
+    return Boat.of(Hulls.sterndrive(drains));
   }
 
   private static Circuit engine(DrainArrangement drains) {
@@ -49,7 +48,9 @@ class SterndrivePetrolV8Test {
   }
 
   @ParameterizedTest
-  @EnumSource(DrainArrangement.class)
+  @EnumSource(
+      value = DrainArrangement.class,
+      names = {"FOUR_DRAINS", "FOUR_DRAINS_ONE_SENSOR", "ONE_CENTRAL_DRAIN"})
   void eachBlockSideAndEachManifoldMustBeSampled(DrainArrangement drains) {
     assertThat(engine(drains).requiredLowPoints())
         .extracting(LowPoint::segment)
@@ -58,7 +59,9 @@ class SterndrivePetrolV8Test {
   }
 
   @ParameterizedTest
-  @EnumSource(DrainArrangement.class)
+  @EnumSource(
+      value = DrainArrangement.class,
+      names = {"FOUR_DRAINS", "FOUR_DRAINS_ONE_SENSOR", "ONE_CENTRAL_DRAIN"})
   void everySegmentIsEmptiedBySomeLowPointAndFilledAtSomeHose(DrainArrangement drains) {
     Circuit circuit = engine(drains);
     List<String> all = circuit.segments().stream().map(Segment::key).toList();
@@ -70,7 +73,9 @@ class SterndrivePetrolV8Test {
   }
 
   @ParameterizedTest
-  @EnumSource(DrainArrangement.class)
+  @EnumSource(
+      value = DrainArrangement.class,
+      names = {"FOUR_DRAINS", "FOUR_DRAINS_ONE_SENSOR", "ONE_CENTRAL_DRAIN"})
   void everyFittingACircuitNamesIsOnTheBoat(DrainArrangement drains) {
     Boat boat = boat(drains);
     Circuit circuit = boat.circuit("engine");
@@ -100,15 +105,14 @@ class SterndrivePetrolV8Test {
   void whatABoatDoesNotHaveIsRefusedByName() {
     Boat boat = boat(DrainArrangement.FOUR_DRAINS);
     assertThatThrownBy(() -> boat.circuit("generator")).isInstanceOf(Refused.class);
-    assertThatThrownBy(() -> boat.fitting("anchor"))
-        .hasMessageContaining("Template has no fitting");
+    assertThatThrownBy(() -> boat.fitting("anchor")).hasMessageContaining("Testudo has no fitting");
     assertThatThrownBy(() -> boat.lowPoint("keel")).hasMessageContaining("no low point");
     assertThat(boat.lowPoint("pump").required()).isFalse();
   }
 
   @Test
   void twoFittingsOfOneNameAreRefused() {
-    Fitting plug = new Fitting("plug", "plug", FittingKind.HULL_PLUG, "", "", true);
+    Fitting plug = new Fitting("plug", "plug", FittingKind.HULL_PLUG, null, "", "", true);
     BoatDescription description = boat(DrainArrangement.FOUR_DRAINS).description();
     assertThatThrownBy(() -> new Boat(description, List.of(), List.of(plug, plug)))
         .isInstanceOf(Refused.class)

@@ -1,0 +1,40 @@
+package elsko.core.boat;
+
+/** What every engine has beside its water path. */
+final class EngineFittings {
+  private EngineFittings() {}
+
+  static void write(CircuitDraft circuit, FittedEngine engine) {
+    EngineDescription d = engine.description();
+    boolean wet = d.cooling() != Cooling.AIR;
+    if (engine.layout().hasDrive() && d.position() != Position.GENERATOR) {
+      circuit.fitting("drive", "drive", FittingKind.DRIVE, "helm, trim switch");
+    }
+    circuit.fitting("battery", "battery switch", FittingKind.BATTERY_SWITCH, "engine bay");
+    if (wet && hasRubberPump(engine)) {
+      circuit.fitting("impeller", "impeller", FittingKind.IMPELLER, "raw-water pump");
+      if (engine.pumpDrive() == PumpDrive.BELT) {
+        circuit.fitting(
+            "belt", "belt of the raw-water pump", FittingKind.BELT, "front of the engine");
+      }
+    }
+    if (d.fuel() == Fuel.PETROL) {
+      circuit.fitting("spark-plugs", "spark plugs", FittingKind.SPARK_PLUGS, "");
+    }
+    if (d.position() != Position.GENERATOR && engine.layout() == Layout.OUTBOARD) {
+      return; // its exhaust leaves under water through the leg
+    }
+    circuit.fitting(
+        "exhaust-cover",
+        "exhaust cover",
+        FittingKind.EXHAUST_COVER,
+        engine.exhaust() == Exhaust.DRY ? "at the stack" : "transom");
+    if (wet) {
+      circuit.fitting("load-limit", "load limit", FittingKind.LOAD_LIMIT, "tag at the helm");
+    }
+  }
+
+  private static boolean hasRubberPump(FittedEngine engine) {
+    return engine.layout() != Layout.JET || engine.description().position() == Position.GENERATOR;
+  }
+}

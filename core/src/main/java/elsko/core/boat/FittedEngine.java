@@ -1,0 +1,48 @@
+package elsko.core.boat;
+
+import java.util.Set;
+
+/** An engine with everything its description left to the usual case filled in. */
+record FittedEngine(
+    EngineDescription description,
+    Layout layout,
+    Set<EnginePart> parts,
+    Exhaust exhaust,
+    DrainArrangement drains) {
+
+  static FittedEngine of(Layout layout, EngineDescription engine) {
+    EngineTemplate template = EngineTemplate.of(layout, engine);
+    return new FittedEngine(
+        engine,
+        layout,
+        engine.parts() == null ? template.usual(engine) : engine.parts(),
+        engine.exhaust() == null
+            ? EngineContradictions.exhausts(layout, engine).get(0)
+            : engine.exhaust(),
+        engine.drains() == null ? DrainArrangement.of(layout, engine).get(0) : engine.drains());
+  }
+
+  /** On a petrol sterndrive or V-drive the raw-water pump hangs on a belt; elsewhere on a gear. */
+  PumpDrive pumpDrive() {
+    if (description.pumpDrive() != null) {
+      return description.pumpDrive();
+    }
+    boolean onBelt =
+        description.fuel() == Fuel.PETROL
+            && description.position() != Position.GENERATOR
+            && (layout == Layout.STERNDRIVE || layout == Layout.V_DRIVE);
+    return onBelt ? PumpDrive.BELT : PumpDrive.GEAR;
+  }
+
+  boolean has(EnginePart part) {
+    return parts.contains(part);
+  }
+
+  boolean isRawWater() {
+    return description.cooling() == Cooling.RAW_WATER;
+  }
+
+  boolean liftsWater() {
+    return exhaust == Exhaust.WATER_LIFT;
+  }
+}

@@ -1,0 +1,60 @@
+package elsko.core.boat;
+
+import static elsko.core.boat.EnginePart.*;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A generator: hose 1.0, strainer 0.6, pump 0.2, exchanger 1.0, elbow 0.2, water lift 5.0. Own
+ * seacock and strainer: forgotten most often.
+ */
+final class GeneratorTemplate implements EngineTemplate {
+  @Override
+  public Set<EnginePart> usual(EngineDescription engine) {
+    return Set.of(SEACOCK, STRAINER);
+  }
+
+  @Override
+  public Set<EnginePart> possible(EngineDescription engine) {
+    return Set.of(SEACOCK, STRAINER, SIPHON_BREAK, FLUSH_TEE, SEPARATOR);
+  }
+
+  @Override
+  public void write(CircuitDraft circuit, FittedEngine engine) {
+    circuit.methods(Method.DRAW, Method.DRY, Method.DRAW_UNDRAINED);
+    Intake.fittings(circuit, engine, true);
+    List<String> low = new ArrayList<>();
+    low.add(circuit.segment("intake-hose", "intake hose", SegmentKind.HOSE, 1.0).key());
+    if (engine.has(STRAINER)) {
+      low.add(circuit.segment("strainer", "strainer", SegmentKind.STRAINER, 0.6).key());
+    }
+    low.add(circuit.segment("pump", "raw-water pump", SegmentKind.PUMP, 0.2).key());
+    circuit.hoseLow(
+        "pump",
+        "intake and pump",
+        "pump-hose",
+        "pump hose",
+        "suction side of the pump",
+        true,
+        low.toArray(String[]::new));
+    String core = engine.isRawWater() ? "block" : "exchanger";
+    String coreName = engine.isRawWater() ? "block" : "heat exchanger";
+    circuit.add(
+        new Segment(
+            core,
+            coreName,
+            engine.isRawWater() ? SegmentKind.BLOCK : SegmentKind.EXCHANGER,
+            1.0,
+            engine.isRawWater()));
+    circuit.drain(
+        core, coreName, FittingKind.DRAIN_PLUG, "low at the " + coreName, "by hand", core);
+    circuit.segment("elbow", "mixing elbow", SegmentKind.ELBOW, 0.2);
+    WaterLift.write(circuit, engine, 5.0, "elbow");
+    if (!engine.liftsWater()) {
+      circuit.lowPoint("elbow", "mixing elbow", null, false, "elbow");
+    }
+    Intake.feed(circuit, "seacock or strainer");
+  }
+}

@@ -1,0 +1,48 @@
+package elsko.core.boat;
+
+import static elsko.core.boat.EnginePart.*;
+
+/** What stands between the sea and the pump. */
+final class Intake {
+  private Intake() {}
+
+  static void fittings(CircuitDraft circuit, FittedEngine engine, boolean strainerBelowWaterline) {
+    if (engine.has(SEACOCK)) {
+      boolean saildrive =
+          engine.layout() == Layout.SAILDRIVE
+              && engine.description().position() != Position.GENERATOR;
+      circuit.fitting(
+          "seacock",
+          "seacock",
+          FittingKind.SEACOCK,
+          saildrive ? "tap on the leg" : "at the through-hull");
+    }
+    if (engine.has(BILGE_BRANCH)) {
+      circuit.fitting(
+          "bilge-branch", "bilge branch", FittingKind.BILGE_BRANCH, "on the intake hose");
+    }
+    if (engine.has(FLUSH_TEE)) {
+      circuit.fitting("flush-tee", "flush tee plug", FittingKind.TEE_PLUG, "above the seacock");
+    }
+    if (engine.has(QUICK_CONNECTOR)) {
+      circuit.fitting(
+          "flush-cap", "cap of the quick connector", FittingKind.FLUSH_CAP, "on the intake hose");
+    }
+    if (engine.has(STRAINER)) {
+      strainer(circuit, strainerBelowWaterline);
+    }
+  }
+
+  static void strainer(CircuitDraft circuit, boolean belowWaterline) {
+    circuit.fitting(
+        "strainer-lid", "strainer lid", FittingKind.STRAINER_LID, "", "by hand", belowWaterline);
+    circuit.fitting(
+        "strainer-basket", "strainer basket", FittingKind.STRAINER_BASKET, "in the strainer");
+    circuit.fitting(
+        "strainer-seal", "strainer sealing ring", FittingKind.STRAINER_SEAL, "under the lid");
+  }
+
+  static void feed(CircuitDraft circuit, String where) {
+    circuit.fitting("feed", "feed of the raw-water pump", FittingKind.FEED, where);
+  }
+}

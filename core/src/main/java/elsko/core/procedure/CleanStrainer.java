@@ -1,0 +1,46 @@
+package elsko.core.procedure;
+
+import static elsko.core.boat.FittingState.*;
+
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.FittingKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The strainer emptied, its basket cleaned, its lid back by hand. */
+final class CleanStrainer implements Contributor {
+  static final String KEY = "strainer";
+
+  @Override
+  public List<Step> steps(OnCircuit on) {
+    if (!on.has(FittingKind.STRAINER_LID)
+        || !on.method().drains()
+        || on.circuit().kind() == CircuitKind.SPECIALIST) {
+      return List.of();
+    }
+    List<Ask> asks = new ArrayList<>();
+    on.all(FittingKind.STRAINER_LID).forEach(lid -> asks.add(set(lid, OFF)));
+    on.all(FittingKind.STRAINER_BASKET).forEach(basket -> asks.add(set(basket, OUT)));
+    on.all(FittingKind.STRAINER_BASKET).forEach(basket -> asks.add(set(basket, IN)));
+    on.all(FittingKind.STRAINER_SEAL).forEach(ring -> asks.add(set(ring, SEATED)));
+    on.all(FittingKind.STRAINER_LID).forEach(lid -> asks.add(set(lid, SEALED)));
+    return List.of(
+        on.step(KEY, "Empty and clean the strainer")
+            .how(
+                "Basket keyed to its inlet; ring set aside in sight. Bail the housing dry. Screw lids are"
+                    + " turned backwards until they drop into the thread, then by hand only; a ring that"
+                    + " darkens evenly is seated.")
+            .why(
+                "Mud in the basket holds water, and a lid that leaks air starves the pump in spring.")
+            .tools(List.of("sponge", "brush"))
+            .hurts(Cautions.FLOODING)
+            .asks(asks)
+            .after(on.key(Drain.KEY), on.key(Drain.HOSES))
+            .minutes(5)
+            .written());
+  }
+
+  private static Ask set(elsko.core.boat.Fitting fitting, elsko.core.boat.FittingState to) {
+    return new Ask.Set(Running.words(fitting, to), fitting.key(), to);
+  }
+}

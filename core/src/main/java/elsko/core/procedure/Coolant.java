@@ -1,0 +1,30 @@
+package elsko.core.procedure;
+
+import elsko.core.boat.CircuitKind;
+import java.util.List;
+
+/** The coolant side of a closed engine, read cold. */
+final class Coolant implements Contributor {
+  static final String KEY = "read";
+
+  @Override
+  public List<Step> steps(OnCircuit on) {
+    if (on.circuit().kind() != CircuitKind.COOLANT) {
+      return List.of();
+    }
+    return List.of(
+        on.step(KEY, "Read the coolant cold")
+            .how(
+                "Engine cold, cap off slowly. A drop on the EG scale. Level between the marks; color as it was"
+                    + " filled.")
+            .why(
+                "It is the block's only frost protection, and it has been topped with plain water before.")
+            .tools(List.of("instrument with an EG scale", "pipette"))
+            .hurts(
+                "Hot cap: do not open. Cold only, no pressure.",
+                "Ethylene glycol: poison to people and animals; spills wiped.")
+            .asks(List.of(new Ask.Coolant(on.circuit().name(), on.circuit().key())))
+            .minutes(4)
+            .written());
+  }
+}

@@ -1,0 +1,260 @@
+package elsko.core.procedure;
+
+import static elsko.core.boat.FittingState.*;
+
+import elsko.core.Words;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.LowPoint;
+import elsko.core.boat.Segment;
+import elsko.core.boat.SegmentKind;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.StartBasis;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Acid brought to the scale, each engine by its own variant, until a sea trial closes the job. */
+final class DescaleCard implements CardPlan {
+  /** Everything reached, the feed hose, and a tenth more. */
+  private static final double MORE = 1.1;
+
+  private static final double FEED_HOSE_LITERS = 1.0;
+
+  /** Of two shots the second has about a quarter, kept back. */
+  private static final double SECOND_SHOT = 0.25;
+
+  @Override
+  public List<Step> steps(CardRequest request) {
+    List<Step> steps = new ArrayList<>();
+    for (OnCircuit on : request.circuits()) {
+      steps.add(before(on));
+      switch (request.descaleVariant(on.circuit())) {
+        case TANK_SOAK -> tankSoak(on, steps);
+        case STRAINER_SOAK -> strainerSoak(on, steps);
+        case CLOSED_LOOP -> closedLoop(on, steps);
+      }
+    }
+    steps.add(seaTrial(request));
+    return steps;
+  }
+
+  @Override
+  public List<Card.Chosen> chosen(CardRequest request) {
+    return request.circuits().stream()
+        .map(
+            on -> {
+              DescaleVariant variant = request.descaleVariant(on.circuit());
+              boolean usual = variant == DescaleVariant.usual(request.boat(), on.circuit());
+              return new Card.Chosen(
+                  on.circuit().key(),
+                  on.circuit().name(),
+                  variant.words(),
+                  usual ? "as it is usually done" : "chosen for this card",
+                  variant.reason());
+            })
+        .toList();
+  }
+
+  /** Liters that fill what the variant reaches. */
+  static double fill(OnCircuit on, DescaleVariant variant) {
+    double reached = variant.reaches(on.circuit()).stream().mapToDouble(Segment::liters).sum();
+    return Math.ceil((reached + FEED_HOSE_LITERS) * MORE);
+  }
+
+  private static Step before(OnCircuit on) {
+    return WarmUp.step(on, "plateau-before")
+        .why(
+            "The warm plateau before, during and after is what shows success. The thermostat has to open.")
+        .written();
+  }
+
+  private static void tankSoak(OnCircuit on, List<Step> steps) {
+    double first = fill(on, DescaleVariant.TANK_SOAK);
+    double second = Math.ceil(first * SECOND_SHOT / (1 - SECOND_SHOT));
+    steps.add(
+        shot(on, "first-shot", "Draw the first shot", DescaleVariant.TANK_SOAK, first)
+            .how(
+                mix(first + second)
+                    + " Mind the flow arrow of the one-way fitting; all valves shut before a hose is opened."
+                    + " Draw until it shows at the exhaust, keep about a quarter back, stop, shut the valves."
+                    + " The tank stands so that it cannot run out.")
+            .after(on.key("plateau-before"))
+            .soak(240, 360)
+            .written());
+    steps.add(rinse(on, "rinse", "Flush fresh 3 to 4 minutes", "first-shot", false));
+    steps.add(
+        shot(on, "second-shot", "Draw the second shot", DescaleVariant.TANK_SOAK, second)
+            .how("What was kept back. Milky or chalky outflow is scale dissolving.")
+            .after(on.key("rinse"))
+            .soak(20, 30)
+            .written());
+    steps.add(rinse(on, "final-flush", "Final flush, 5 to 6 minutes", "second-shot", true));
+  }
+
+  private static void strainerSoak(OnCircuit on, List<Step> steps) {
+    double liters = fill(on, DescaleVariant.STRAINER_SOAK);
+    steps.add(muffler(on));
+    steps.add(
+        shot(
+                on,
+                "first-shot",
+                "Draw it in through the strainer",
+                DescaleVariant.STRAINER_SOAK,
+                liters)
+            .how(
+                mix(liters)
+                    + " Seacock SHUT, basket out, feed adapter with its gasket on the strainer. Draw in enough"
+                    + " for coolers and muffler; basket and lid back.")
+            .after(on.key("muffler"))
+            .soak(240, 300)
+            .written());
+    steps.add(rinse(on, "final-flush", "Restart and watch the exhaust", "first-shot", true));
+  }
+
+  private static void closedLoop(OnCircuit on, List<Step> steps) {
+    double liters = fill(on, DescaleVariant.CLOSED_LOOP);
+    Fitting hose = on.boat().suctionHose(on.circuit());
+    List<Ask> asks = new ArrayList<>();
+    asks.add(set(hose, OFF));
+    asks.add(
+        new Ask.Descale(
+            "in the bucket", on.circuit().key(), keys(on, DescaleVariant.CLOSED_LOOP), liters));
+    steps.add(
+        on.step("loop", "Circulate from a bucket, past the impeller pump")
+            .how(
+                mix(liters)
+                    + " Bypass hoses on, transfer pump in the bucket; leak-test with plain water first."
+                    + " Circulate until the indicator color says the acid is spent; a bottle spent quickly is"
+                    + " followed by a fresh one. Log the debris.")
+            .why("Exchanger and coolers only: the rest keeps its clock.")
+            .tools(List.of("transfer pump", "two bypass hoses", "bucket"))
+            .hurts(Cautions.ACID, Cautions.CATCH)
+            .asks(asks)
+            .after(on.key("plateau-before"))
+            .minutes(25)
+            .soak(180, 240)
+            .written());
+    steps.add(
+        on.step("restore", "Put the hoses back")
+            .how("Bypass hoses off, the boat's own hose on and clamped.")
+            .why("A bypass hose that stays is a loose end.")
+            .tools(List.of("screwdriver"))
+            .asks(List.of(set(hose, CLAMPED)))
+            .after(on.key("loop"))
+            .minutes(8)
+            .written());
+    steps.add(rinse(on, "final-flush", "Start and look for drips", "restore", true));
+  }
+
+  /** Its water would dilute the mix. */
+  private static Step muffler(OnCircuit on) {
+    List<Ask> asks = new ArrayList<>();
+    for (LowPoint point : on.circuit().lowPoints()) {
+      boolean muffler =
+          on.circuit().segment(point.segment()).kind() == SegmentKind.MUFFLER
+              && point.opens() != null;
+      if (muffler) {
+        asks.add(LowPoints.open(on, point));
+        asks.add(LowPoints.close(on, point));
+      }
+    }
+    return on.step("muffler", "Drain the muffler, refit its plug")
+        .how("Plug out until it stops running, then back IN.")
+        .why("Its water would dilute the mix.")
+        .tools(List.of("catch pan"))
+        .hurts(Cautions.HOT)
+        .asks(asks)
+        .after(on.key("plateau-before"))
+        .minutes(8)
+        .written();
+  }
+
+  private static Step.Draft shot(
+      OnCircuit on, String key, String title, DescaleVariant variant, double liters) {
+    Running run = Running.of(on);
+    Rig.tankOn(on, run);
+    run.start(StartBasis.FED)
+        .ask(new Ask.Descale("drawn from the tank", on.circuit().key(), keys(on, variant), liters))
+        .stop();
+    Rig.tankOff(on, run);
+    return on.step(key, title)
+        .why("Acid needs contact and time. Cheaper than pulling mufflers, so it is tried first.")
+        .tools(List.of("tank kit, rinsed", "gloves", "goggles"))
+        .hurts(
+            Cautions.ACID,
+            "Look up what metals and anodes the product allows. The tank kit is the one used for"
+                + " antifreeze: rinse it before it changes use.")
+        .hurts(Cautions.start(on))
+        .asks(run.asks())
+        .minutes(20);
+  }
+
+  private static Step rinse(OnCircuit on, String key, String title, String after, boolean isLast) {
+    boolean afloat = on.request().state().afloat();
+    FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
+    List<Ask> asks;
+    if (afloat) {
+      asks =
+          Running.of(on)
+              .set(FittingKind.SEACOCK, OPEN, "")
+              .start(StartBasis.AFLOAT)
+              .plateau(isLast ? "gauge holds at, after" : "gauge holds at")
+              .stop()
+              .asks();
+    } else {
+      Running run = Rig.waterOn(on, variant);
+      run.plateau(isLast ? "gauge holds at, after" : "gauge holds at");
+      asks = Rig.waterOff(on, run, variant).asks();
+    }
+    return on.step(key, title)
+        .how(
+            "Fresh water through, watch the temperature and the outflow."
+                + (isLast
+                    ? " A plateau lower than before is success; the record keeps all of them."
+                    : ""))
+        .why("Spent acid left standing eats metal instead of scale.")
+        .tools(afloat ? List.of() : FlushWords.tools(variant))
+        .hurts(Cautions.ACID)
+        .hurts(Cautions.start(on))
+        .asks(asks)
+        .after(on.key(after))
+        .minutes(isLast ? 8 : 5)
+        .written();
+  }
+
+  private static Step seaTrial(CardRequest request) {
+    List<Ask> asks = new ArrayList<>();
+    for (OnCircuit on : request.circuits()) {
+      on.all(FittingKind.LOAD_LIMIT).forEach(limit -> asks.add(set(limit, NONE)));
+      asks.add(
+          new Ask.Service(
+              "descale of the %s closed".formatted(on.shortName()), on.engine(), "descale"));
+    }
+    asks.add(new Ask.Note("under load: plateau, steam, flow"));
+    return Step.called(Procedure.DESCALE.lastStep(), "Sea trial under load, on a later day")
+        .how(
+            "Under load until the gauge is flat. White cloud in the engine space: stop, suspect elbow and muffler;"
+                + " low load only until descaled again.")
+        .why(
+            "Only under load does it show whether the path is free. The card stays open until then.")
+        .hurts("Nobody leans over the engine while it is under load.")
+        .asks(asks)
+        .minutes(45)
+        .people(2)
+        .written();
+  }
+
+  private static List<String> keys(OnCircuit on, DescaleVariant variant) {
+    return variant.reaches(on.circuit()).stream().map(Segment::key).toList();
+  }
+
+  private static String mix(double liters) {
+    return "Have %s ready to use: ratios are always water : concentrate; water first, concentrate slowly into it."
+        .formatted(Words.liters(liters));
+  }
+
+  private static Ask set(Fitting fitting, FittingState to) {
+    return new Ask.Set(Running.words(fitting, to), fitting.key(), to);
+  }
+}

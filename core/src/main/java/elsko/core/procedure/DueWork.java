@@ -1,0 +1,77 @@
+package elsko.core.procedure;
+
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.EnginePart;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.SegmentKind;
+import elsko.core.limits.Interval;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What was due when a card was opened, of the things that are done in spring. */
+final class DueWork {
+  private static final String KEY = "due";
+
+  private DueWork() {}
+
+  /** The due work on one engine, or null when nothing is. */
+  static Step step(OnCircuit on) {
+    if (!on.isEngine()) {
+      return null;
+    }
+    List<Ask> asks = new ArrayList<>();
+    for (Interval interval : springWork(on)) {
+      if (on.request().progress().wasDue(on.engine(), interval)) {
+        asks.add(new Ask.Service(interval.words(), on.engine(), interval.key()));
+      }
+    }
+    return asks.isEmpty()
+        ? null
+        : on.step(KEY, "Do what is due")
+            .how(
+                "What has no record is due. Impeller: cracks, set vanes, missing pieces; each missing piece is found."
+                    + " Pressure cap tested, warnings tested; a gauge alone has to be proven.")
+            .why("Trusted for one season too many, it comes apart in the next.")
+            .hurts("Engine stopped, battery isolated, hands and sleeves out.")
+            .asks(asks)
+            .minutes(12 * asks.size())
+            .written();
+  }
+
+  /** The due work on the boat as a whole, or null when nothing is. */
+  static Step step(CardRequest request) {
+    if (!request.progress().wasDue(null, Interval.HOSES)) {
+      return null;
+    }
+    return Step.called("due-boat", "Look over hoses, clamps and shaft seal")
+        .how("Every hose felt, every clamp seen, the gland from outside with a lamp.")
+        .why("They are looked at once a year or fail when they like.")
+        .hurts("Engine stopped; hands out of the shaft.")
+        .asks(List.of(new Ask.Service(Interval.HOSES.words(), null, Interval.HOSES.key())))
+        .minutes(15)
+        .written();
+  }
+
+  private static List<Interval> springWork(OnCircuit on) {
+    List<Interval> work = new ArrayList<>();
+    EngineDescription engine = on.boat().engine(on.circuit());
+    if (on.has(FittingKind.IMPELLER)) {
+      work.add(Interval.IMPELLER);
+    }
+    if (on.circuit().isRawWater()) {
+      work.add(Interval.ANODES);
+      if (on.circuit().hasSegment(SegmentKind.ELBOW)
+          || on.circuit().hasSegment(SegmentKind.RISER)) {
+        work.add(Interval.ELBOW);
+      }
+    }
+    if (on.boat().has(on.circuit(), EnginePart.SIPHON_BREAK)) {
+      work.add(Interval.SIPHON_BREAK);
+    }
+    if (engine.cooling() == Cooling.CLOSED) {
+      work.add(Interval.COOLANT);
+    }
+    return work;
+  }
+}

@@ -1,0 +1,139 @@
+package elsko.core.procedure;
+
+import static elsko.core.boat.FittingState.*;
+
+import elsko.core.boat.EnginePart;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.Fuel;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.StartBasis;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Salt or silty water out of every engine that was chosen, each by its own variant. */
+final class FlushCard implements CardPlan {
+  private static final String KEY = "flush";
+  private static final String STERN = "flush-stern";
+
+  @Override
+  public List<Step> steps(CardRequest request) {
+    List<Step> steps = new ArrayList<>();
+    for (OnCircuit on : request.circuits()) {
+      FlushVariant variant = request.flushVariant(on.circuit());
+      steps.add(flush(on, variant));
+      if (variant == FlushVariant.TWO_PORT && !hasValve(on)) {
+        steps.add(sternPort(on));
+      }
+    }
+    steps.add(after(request));
+    return steps;
+  }
+
+  @Override
+  public List<Card.Chosen> chosen(CardRequest request) {
+    return request.circuits().stream()
+        .map(
+            on -> {
+              FlushVariant variant = request.flushVariant(on.circuit());
+              boolean usual = variant == FlushVariant.usual(request.boat(), on.circuit());
+              return new Card.Chosen(
+                  on.circuit().key(),
+                  on.circuit().name(),
+                  variant.words(),
+                  usual ? "as it is usually done" : "chosen for this card",
+                  variant.reason());
+            })
+        .toList();
+  }
+
+  private static Step flush(OnCircuit on, FlushVariant variant) {
+    Running run = Rig.waterOn(on, variant);
+    if (variant == FlushVariant.TWO_PORT && hasValve(on)) {
+      run.set(Rig.sternPort(on), OUT);
+    }
+    run.waterSeen().plateau("gauge holds at");
+    if (variant == FlushVariant.TWO_PORT && hasValve(on)) {
+      run.set(Rig.sternPort(on), IN);
+    }
+    Rig.waterOff(on, run, variant);
+    String diesel =
+        on.boat().engine(on.circuit()).fuel() == Fuel.DIESEL
+            ? " Near the end run it briefly at high revs to clear carbon, then idle to cool."
+            : "";
+    return on.step(KEY, "Flush " + variant.words())
+        .how(
+            FlushWords.how(variant)
+                + (hasValve(on)
+                    ? " While it runs, open the valve of the second port from inside, then shut it."
+                    : "")
+                + " 5 to 10 minutes; go on until the thermostat has opened, about 5 minutes."
+                + diesel
+                + " "
+                + FlushWords.end(variant))
+        .why(
+            "Salt and silt eat the raw-water side, also of closed engines. Behind a closed thermostat the"
+                + " block is not reached.")
+        .tools(FlushWords.tools(variant))
+        .hurts("Nobody in the water at the stern, no hands at the outlet: said before the start.")
+        .hurts(Cautions.start(on))
+        .asks(run.asks())
+        .minutes(12)
+        .written();
+  }
+
+  /** Without a valve the exhaust side is its own run: everything off, stern port open, again. */
+  private static Step sternPort(OnCircuit on) {
+    Running run = Running.of(on);
+    run.set(Rig.sternPort(on), OUT);
+    run.start(StartBasis.FED)
+        .feed(HOSE, "water on at the stern port")
+        .feed(NONE, "water off; at most 3 seconds more")
+        .stop()
+        .set(Rig.sternPort(on), IN);
+    return on.step(STERN, "Flush the exhaust through the stern port")
+        .how(
+            "Engine and water off, stern port open. Start again, then water on. At the end water off, at most"
+                + " 3 seconds more, engine off; port shut, cap on.")
+        .why("The first port does not reach the muffler.")
+        .tools(List.of("hose with port connector"))
+        .hurts(Cautions.start(on))
+        .asks(run.asks())
+        .after(on.key(KEY))
+        .minutes(5)
+        .written();
+  }
+
+  private static Step after(CardRequest request) {
+    List<Ask> asks = new ArrayList<>();
+    boolean afloat = request.state().afloat();
+    boolean seacocks = false;
+    for (OnCircuit on : request.circuits()) {
+      for (Fitting seacock : on.all(FittingKind.SEACOCK)) {
+        asks.add(
+            new Ask.Set(
+                Running.words(seacock, afloat ? SHUT : OPEN), seacock.key(), afloat ? SHUT : OPEN));
+        seacocks = true;
+      }
+    }
+    if (afloat && seacocks) {
+      for (Fitting key : request.boat().fittingsOf(FittingKind.KEY)) {
+        asks.add(new Ask.Set(Running.words(key, ON_SEACOCK), key.key(), ON_SEACOCK));
+      }
+    }
+    return Step.called(Procedure.FLUSH.lastStep(), "Leave it rinsed")
+        .how(
+            afloat && seacocks
+                ? "Idle afloat: seacock SHUT with fresh water inside, the key hung on it. That is a loose end,"
+                    + " and stays one."
+                : "Look round for drips; everything refitted.")
+        .why("Fresh water left inside is no frost protection.")
+        .asks(asks)
+        .minutes(3)
+        .written();
+  }
+
+  private static boolean hasValve(OnCircuit on) {
+    return Rig.isJet(on) && on.boat().has(on.circuit(), EnginePart.PORT_VALVE);
+  }
+}

@@ -1,0 +1,85 @@
+package elsko.core.procedure;
+
+import static elsko.core.boat.EnginePart.*;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.Exhaust;
+import elsko.core.boat.Fuel;
+import elsko.core.boat.Layout;
+import elsko.core.boat.Position;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The ways fresh water is given to an engine, the better ones first. */
+public enum FlushVariant {
+  TWO_PORT("through the two ports", "the engine first, then the exhaust"),
+  MUFFS("muffs on the drive", "rinses the leg too"),
+  TEE_AND_BUCKET("tee and bucket", "open water only: a hose under pressure fills the muffler"),
+  STRAINER_TOP_UP("through the strainer", "the strainer is kept half full; nothing is taken apart"),
+  SUCTION_CUP("suction cup on the hull intake", "nothing is taken apart"),
+  INTAKE_HOSE("into the intake hose", "the leg's own passages are not rinsed this way"),
+  PIPE_IN_BUCKET("intake pipe in a bucket", "a clear pipe shows the flow");
+
+  private static final int SMALL_CYLINDERS = 4;
+
+  private final String words;
+  private final String reason;
+
+  FlushVariant(String words, String reason) {
+    this.words = words;
+    this.reason = reason;
+  }
+
+  public String words() {
+    return words;
+  }
+
+  String reason() {
+    return reason;
+  }
+
+  /** The variants that fit a circuit, the usual one first. */
+  public static List<FlushVariant> possible(Boat boat, Circuit circuit) {
+    List<FlushVariant> possible = new ArrayList<>();
+    if (!circuit.isRawWater()) {
+      return possible;
+    }
+    for (FlushVariant variant : values()) {
+      if (variant.fits(boat, circuit)) {
+        possible.add(variant);
+      }
+    }
+    return possible;
+  }
+
+  static FlushVariant usual(Boat boat, Circuit circuit) {
+    return possible(boat, circuit).get(0);
+  }
+
+  private boolean fits(Boat boat, Circuit circuit) {
+    boolean generator = circuit.engine() == Position.GENERATOR;
+    Layout layout = generator ? Layout.SHAFT : boat.description().layout();
+    boolean lifts = boat.exhaust(circuit) == Exhaust.WATER_LIFT;
+    return switch (this) {
+      case TWO_PORT -> layout == Layout.JET;
+      case MUFFS -> boat.has(circuit, TAKES_MUFFS);
+      case TEE_AND_BUCKET -> boat.has(circuit, FLUSH_TEE);
+      case STRAINER_TOP_UP ->
+          boat.has(circuit, STRAINER)
+              && boat.has(circuit, SEACOCK)
+              && (generator || isSmallDiesel(boat.engine(circuit)));
+      case SUCTION_CUP ->
+          (layout == Layout.V_DRIVE || layout == Layout.SHAFT) && !lifts && !generator;
+      case INTAKE_HOSE ->
+          !lifts && (layout == Layout.STERNDRIVE || boat.has(circuit, QUICK_CONNECTOR));
+      case PIPE_IN_BUCKET ->
+          boat.suctionHose(circuit) != null || layout == Layout.OUTBOARD; // its leg in a tub
+    };
+  }
+
+  private static boolean isSmallDiesel(EngineDescription engine) {
+    return engine.fuel() == Fuel.DIESEL && engine.cylinders() <= SMALL_CYLINDERS;
+  }
+}

@@ -1,0 +1,54 @@
+package elsko.core.procedure;
+
+import java.util.List;
+
+/** What each flush variant says to do. */
+final class FlushWords {
+  private FlushWords() {}
+
+  static String how(FlushVariant variant) {
+    return switch (variant) {
+      case MUFFS ->
+          "Muffs seated without gaps, water on, propeller clear and the hose away from it.";
+      case SUCTION_CUP -> "Cup seated on the hull intake without gaps, water on.";
+      case INTAKE_HOSE ->
+          "Drive DOWN: running it up wrecks the joints. Hose into the pump's intake, water on.";
+      case STRAINER_TOP_UP ->
+          "Seacock SHUT, lid off, sealing ring put where it will be noticed. Fill, start, keep it half"
+              + " full with about 5 L; stop before it empties.";
+      case TEE_AND_BUCKET ->
+          "Seacock SHUT, tee plug out, bucket hose on, valve open. At least 20 L. Never a hose under"
+              + " pressure: it fills the muffler.";
+      case PIPE_IN_BUCKET ->
+          "Clear pipe from the pump into the bucket; it shows the flow. Raise the revs slightly to help"
+              + " the lift.";
+      case TWO_PORT ->
+          "Cap off, hose on the engine port with the water off. Start, then water on within 10 seconds.";
+    };
+  }
+
+  static String end(FlushVariant variant) {
+    return switch (variant) {
+      case TWO_PORT -> "Water off, at most 3 seconds more, engine off; port shut, cap on.";
+      case MUFFS -> "Stop the engine, then the water.";
+      case SUCTION_CUP -> "Stop the engine, then the water; cup off.";
+      case INTAKE_HOSE -> "Stop the engine, water off; refit and clamp.";
+      case STRAINER_TOP_UP ->
+          "Ring seated, lid turned by hand only; look for leaks after reopening.";
+      case TEE_AND_BUCKET -> "Valve shut before the hose comes off; tee plug IN.";
+      case PIPE_IN_BUCKET -> "Intake hose back on and clamped.";
+    };
+  }
+
+  static List<String> tools(FlushVariant variant) {
+    return switch (variant) {
+      case MUFFS -> List.of("flush muffs", "hose");
+      case SUCTION_CUP -> List.of("suction cup", "hose");
+      case INTAKE_HOSE -> List.of("hose with connector", "screwdriver");
+      case STRAINER_TOP_UP -> List.of("two buckets of fresh water", "jug");
+      case TEE_AND_BUCKET -> List.of("bucket hose with valve", "20 L of fresh water");
+      case PIPE_IN_BUCKET -> List.of("clear pipe", "bucket", "screwdriver");
+      case TWO_PORT -> List.of("hose with port connector");
+    };
+  }
+}

@@ -1,0 +1,97 @@
+package elsko.core.procedure;
+
+import elsko.core.Words;
+import elsko.core.boat.Accessory;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.FittingKind;
+import elsko.core.ledger.Procedure;
+import elsko.core.limits.Limit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The walk-round on arrival: readings, complaints, and what the boat really has. */
+final class IntakeCard implements CardPlan {
+  @Override
+  public List<Step> steps(CardRequest request) {
+    return List.of(arrival(request), circuits(request), water(request), decide());
+  }
+
+  private static Step arrival(CardRequest request) {
+    List<Ask> asks = new ArrayList<>();
+    for (Circuit circuit : request.boat().engineCircuits()) {
+      asks.add(
+          new Ask.Read(
+              circuit.engine().words() + " hours",
+              circuit.engine(),
+              Limit.ENGINE_HOURS.key(),
+              Limit.ENGINE_HOURS.unit()));
+    }
+    asks.add(new Ask.Read("fuel level", null, Limit.FUEL_LEVEL.key(), Limit.FUEL_LEVEL.unit()));
+    asks.add(new Ask.Note("complaints, keys and covers"));
+    return Step.called("arrival", "Walk round it")
+        .how(
+            "Hours, fuel, keys, covers. Ask: ran hot, steams, hard to start, wet bilge? Write down what the"
+                + " owner says, also when it is nothing.")
+        .why("What is not asked now is found in spring.")
+        .asks(asks)
+        .minutes(10)
+        .written();
+  }
+
+  private static Step circuits(CardRequest request) {
+    List<Ask> asks = new ArrayList<>();
+    for (Accessory accessory : Accessory.values()) {
+      asks.add(new Ask.Aboard(accessory.words(), accessory));
+    }
+    List<String> bare =
+        request.boat().engineCircuits().stream()
+            .filter(Circuit::isRawWater)
+            .filter(c -> request.boat().fittingOf(c, FittingKind.SEACOCK) != null)
+            .filter(c -> request.boat().fittingOf(c, FittingKind.STRAINER_LID) == null)
+            .map(Circuit::name)
+            .toList();
+    String finding =
+        bare.isEmpty()
+            ? ""
+            : " No strainer on %s: propose one between seacock and pump."
+                .formatted(Words.list(bare));
+    return Step.called("circuits", "Find every circuit on the hull")
+        .how(
+            "Follow every through-hull inward and open every locker. Say yes or no for each; the hull wins over"
+                + " the papers."
+                + finding)
+        .why("An unlisted heater core or generator is how boats crack.")
+        .asks(asks)
+        .after("arrival")
+        .minutes(12)
+        .written();
+  }
+
+  private static Step water(CardRequest request) {
+    List<String> wet =
+        request.boat().circuits().stream()
+            .filter(c -> !c.isDryBuilt() && c.kind() != CircuitKind.UNANSWERED)
+            .map(Circuit::key)
+            .toList();
+    return Step.called("water", "Say what is in it")
+        .how(
+            "It came in from the water: everything that can hold water holds it, until somebody empties it.")
+        .why("From now on the frost clock counts for it.")
+        .asks(List.of(new Ask.Look("water in every circuit", wet, false)))
+        .after("circuits")
+        .minutes(2)
+        .written();
+  }
+
+  private static Step decide() {
+    return Step.called(Procedure.INTAKE.lastStep(), "Decide what is done to it")
+        .how(
+            "Methods, what is due, the owner's dates. What was found aboard and is not described is described"
+                + " now.")
+        .why("The cards that follow are written from this.")
+        .asks(List.of(new Ask.Note("what was decided")))
+        .minutes(5)
+        .written();
+  }
+}

@@ -1,0 +1,163 @@
+package elsko.core.procedure;
+
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.Fuel;
+import elsko.core.boat.Position;
+import elsko.core.ledger.Procedure;
+import elsko.core.limits.Interval;
+import elsko.core.limits.Limit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Oil, fuel, plugs and battery of every engine, before the boat sits. */
+final class LayUpServiceCard implements CardPlan {
+  private static final int OIL_IS_THIN_FOR = 45;
+
+  @Override
+  public List<Step> steps(CardRequest request) {
+    List<Step> steps = new ArrayList<>();
+    Contributor coolant = new Coolant();
+    request.circuits().forEach(on -> steps.addAll(coolant.steps(on)));
+    for (OnCircuit on : request.circuits()) {
+      if (on.isEngine()) {
+        engine(on, steps);
+      }
+    }
+    steps.add(battery());
+    return steps;
+  }
+
+  private static void engine(OnCircuit on, List<Step> steps) {
+    EngineDescription engine = on.boat().engine(on.circuit());
+    boolean wet = on.circuit().isRawWater();
+    if (wet) {
+      steps.add(
+          WarmUp.step(on, WarmUp.KEY)
+              .why("Thin oil carries the dirt out and can be drawn up a tube.")
+              .written());
+    }
+    steps.add(oil(on, engine, wet));
+    steps.add(gearOil(on));
+    steps.add(fuel(on));
+    if (engine.cooling() == Cooling.CLOSED
+        && on.request().progress().wasDue(on.engine(), Interval.COOLANT)) {
+      steps.add(newCoolant(on));
+    }
+    if (engine.fuel() == Fuel.PETROL) {
+      steps.add(sparkPlugs(on));
+    }
+  }
+
+  private static Step oil(OnCircuit on, EngineDescription engine, boolean warmed) {
+    Double liters = engine.details().oilLiters();
+    Step.Draft oil =
+        on.step("oil", "Change oil and filter, warm")
+            .how(
+                "Draw the old oil, filter off, new oil in%s. Read the dipstick a second time, %s. Waste oil to"
+                        .formatted(
+                            liters == null
+                                ? ""
+                                : ", about %s".formatted(elsko.core.Words.liters(liters)),
+                            Boolean.TRUE.equals(engine.details().oilReadWarm()) ? "warm" : "cold")
+                    + " collection. Write down what came out: color, milky, metal.")
+            .why(
+                "Used oil is acidic and must not sit all winter; changed before the antifreeze run, that one run"
+                    + " spreads it.")
+            .tools(List.of("oil pump", "filter wrench", "new filter"))
+            .hurts(
+                "Hot oil: gloves, and nobody under the hose.",
+                "Milky is water, metal is a stop: no start, say so.",
+                "Engine stopped, battery isolated, hands and sleeves out before any check.")
+            .asks(
+                List.of(
+                    new Ask.Read("oil out", on.engine(), Limit.OIL_OUT.key(), Limit.OIL_OUT.unit()),
+                    new Ask.Read("oil in", on.engine(), Limit.OIL_IN.key(), Limit.OIL_IN.unit()),
+                    service(on.engine(), Interval.ENGINE_OIL)))
+            .minutes(25);
+    return warmed
+        ? oil.within(on.key(WarmUp.KEY), OIL_IS_THIN_FOR, "the oil is thin while it is warm")
+            .written()
+        : oil.written();
+  }
+
+  private static Step gearOil(OnCircuit on) {
+    boolean due =
+        on.engine() != Position.GENERATOR
+            && on.request().progress().wasDue(on.engine(), Interval.GEAR_OIL);
+    List<Ask> asks =
+        due
+            ? List.of(service(on.engine(), Interval.GEAR_OIL))
+            : List.of(new Ask.Note("look of the oil"));
+    return on.step(
+            "gear-oil",
+            due ? "Change the gearbox or drive oil" : "Look at the gearbox or drive oil")
+        .how("Screw out, look, let it run out where due. Milky means water.")
+        .why("Water in it freezes and cracks the housing.")
+        .tools(List.of("drain pan", "new seals"))
+        .hurts("Milky oil: not stored so; find the seal first.")
+        .asks(asks)
+        .after(on.key("oil"))
+        .minutes(due ? 15 : 5)
+        .written();
+  }
+
+  private static Step fuel(OnCircuit on) {
+    boolean due = on.request().progress().wasDue(on.engine(), Interval.FUEL_FILTER);
+    List<Ask> asks =
+        due
+            ? List.of(service(on.engine(), Interval.FUEL_FILTER))
+            : List.of(new Ask.Note("stabilizer in, how much"));
+    return on.step("fuel", due ? "Fuel: stabilizer, filter, bleed" : "Fuel: stabilizer")
+        .how(
+            "Stabilizer in, tank by the yard's rule, run it through. Filter where due, then bleed.")
+        .why("Old fuel gums; water in the filter freezes.")
+        .tools(List.of("stabilizer", "fuel filter"))
+        .hurts("Fuel: no ignition, tank vents open. Fuel systems are licensed people's work.")
+        .asks(asks)
+        .after(on.key("oil"))
+        .minutes(due ? 20 : 8)
+        .written();
+  }
+
+  private static Step newCoolant(OnCircuit on) {
+    return on.step("new-coolant", "Change the coolant")
+        .how("Cold, cap off, out into a catch, new mix in where the maker fills it; read it again.")
+        .why("Its inhibitors are spent after three years, whatever its strength.")
+        .hurts(
+            "Hot cap: do not open. Cold only.",
+            "Ethylene glycol: poison to people and animals; spills wiped.")
+        .asks(List.of(service(on.engine(), Interval.COOLANT)))
+        .minutes(30)
+        .written();
+  }
+
+  private static Step sparkPlugs(OnCircuit on) {
+    return on.step("spark-plugs", "Spark plugs, fog, turn by hand")
+        .how(
+            "Look at each: dry and light is good, wet means rings. Fog or a teaspoon of oil in each cylinder,"
+                + " turned by hand, plugs back. Last of all: no start after it.")
+        .why("Bare cylinder walls rust in one winter.")
+        .tools(List.of("plug socket", "fogging oil"))
+        .hurts("Petrol vapor with the plugs out: no ignition until clear.")
+        .asks(List.of(service(on.engine(), Interval.SPARK_PLUGS)))
+        .after(on.key("oil"), on.key("gear-oil"), on.key("fuel"))
+        .minutes(20)
+        .written();
+  }
+
+  private static Step battery() {
+    return Step.called(Procedure.LAY_UP_SERVICE.lastStep(), "Battery charged and looked at")
+        .how("Charge, distilled water, clean terminals; read it at rest.")
+        .why("A flat battery freezes; a charged one does not.")
+        .tools(List.of("charger", "meter"))
+        .hurts("Batteries: hydrogen, short circuits; rings off.")
+        .asks(List.of(new Ask.Read("at rest", null, Limit.BATTERY.key(), Limit.BATTERY.unit())))
+        .minutes(10)
+        .written();
+  }
+
+  private static Ask service(Position engine, Interval interval) {
+    return new Ask.Service(interval.words(), engine, interval.key());
+  }
+}

@@ -1,0 +1,61 @@
+package elsko.core.procedure;
+
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.LowPoint;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The low points of a circuit, told apart by what it takes to let them run. */
+final class LowPoints {
+  private LowPoints() {}
+
+  /** Those with a plug, petcock, sensor, port or tap to open, or a drive to put down. */
+  static List<Ask> withADrain(OnCircuit on) {
+    List<Ask> asks = new ArrayList<>();
+    for (LowPoint point : on.circuit().lowPoints()) {
+      if (point.opens() != null && !isHose(on, point) && !runsOnlyAshore(on, point)) {
+        asks.add(open(on, point));
+      }
+    }
+    return asks;
+  }
+
+  /** Those emptied by a hose put low, or that only have to be looked at. */
+  static List<Ask> withAHose(OnCircuit on) {
+    List<Ask> asks = new ArrayList<>();
+    for (LowPoint point : on.circuit().lowPoints()) {
+      if (point.opens() == null || isHose(on, point)) {
+        asks.add(open(on, point));
+      }
+    }
+    return asks;
+  }
+
+  /** Through an open seacock it runs out ashore; afloat the sea runs in. */
+  static boolean runsOnlyAshore(OnCircuit on, LowPoint point) {
+    return point.opens() != null
+        && on.boat().fitting(point.opens()).kind() == FittingKind.SEACOCK
+        && on.request().state().afloat();
+  }
+
+  private static boolean isHose(OnCircuit on, LowPoint point) {
+    return on.boat().fitting(point.opens()).kind() == FittingKind.HOSE_END;
+  }
+
+  static Ask open(OnCircuit on, LowPoint point) {
+    double liters =
+        point.empties().stream().mapToDouble(key -> on.circuit().segment(key).liters()).sum();
+    FittingState to =
+        point.opens() == null ? null : on.boat().fitting(point.opens()).kind().opensAt();
+    return new Ask.Open(point.name(), point.key(), point.opens(), to, liters);
+  }
+
+  /** What was opened goes back to how it is in commission. */
+  static Ask close(OnCircuit on, LowPoint point) {
+    Fitting fitting = on.boat().fitting(point.opens());
+    FittingState back = fitting.kind().inCommission();
+    return new Ask.Set(Running.words(fitting, back), fitting.key(), back);
+  }
+}

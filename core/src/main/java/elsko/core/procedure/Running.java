@@ -1,0 +1,110 @@
+package elsko.core.procedure;
+
+import static elsko.core.boat.FittingState.*;
+
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.Fuel;
+import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Limit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The asks around an engine run: what has to be right first, the water on, the start, the stop. */
+final class Running {
+  private final OnCircuit on;
+  private final List<Ask> asks = new ArrayList<>();
+
+  private Running(OnCircuit on) {
+    this.on = on;
+  }
+
+  static Running of(OnCircuit on) {
+    Running running = new Running(on);
+    running.ready();
+    return running;
+  }
+
+  List<Ask> asks() {
+    return List.copyOf(asks);
+  }
+
+  Running set(FittingKind kind, FittingState to, String label) {
+    for (Fitting fitting : on.all(kind)) {
+      asks.add(new Ask.Set(label.isEmpty() ? words(fitting, to) : label, fitting.key(), to));
+    }
+    return this;
+  }
+
+  Running set(Fitting fitting, FittingState to) {
+    if (fitting != null) {
+      asks.add(new Ask.Set(words(fitting, to), fitting.key(), to));
+    }
+    return this;
+  }
+
+  Running feed(FittingState to, String label) {
+    return set(FittingKind.FEED, to, label);
+  }
+
+  Running start(StartBasis basis) {
+    asks.add(new Ask.Engine("start the " + on.engine().words(), on.engine(), basis));
+    return this;
+  }
+
+  Running stop() {
+    asks.add(new Ask.Engine("stop the " + on.engine().words(), on.engine(), null));
+    return this;
+  }
+
+  Running plateau(String label) {
+    EngineDescription engine = on.boat().engine(on.circuit());
+    Limit limit =
+        engine.cooling() == Cooling.RAW_WATER && engine.fuel() == Fuel.PETROL
+            ? Limit.WARM_PLATEAU
+            : Limit.PLATEAU_CLOSED;
+    asks.add(new Ask.Read(label, on.engine(), limit.key(), limit.unit()));
+    return this;
+  }
+
+  Running waterSeen() {
+    asks.add(
+        new Ask.Read(
+            "water at the exhaust after",
+            on.engine(),
+            Limit.WATER_AT_EXHAUST.key(),
+            Limit.WATER_AT_EXHAUST.unit()));
+    return this;
+  }
+
+  Running ask(Ask ask) {
+    asks.add(ask);
+    return this;
+  }
+
+  static String words(Fitting fitting, FittingState to) {
+    return fitting.name() + " " + to.words();
+  }
+
+  private void ready() {
+    set(FittingKind.DRIVE, DOWN, "");
+    set(FittingKind.EXHAUST_COVER, OFF, "");
+    for (FittingKind kind :
+        List.of(FittingKind.BELT, FittingKind.IMPELLER, FittingKind.SPARK_PLUGS)) {
+      if (on.is(kind, REMOVED)) {
+        set(kind, FITTED, "");
+      }
+    }
+    for (Circuit other : on.boat().engineCircuits()) {
+      if (!other.key().equals(on.circuit().key())) {
+        set(on.boat().fittingOf(other, FittingKind.BATTERY_SWITCH), OFF);
+      }
+    }
+    set(FittingKind.BATTERY_SWITCH, ON, "");
+    on.boat().fittingsOf(FittingKind.KEY).forEach(key -> set(key, HELM));
+  }
+}

@@ -1,0 +1,129 @@
+package elsko.core;
+
+import elsko.core.boat.Accessory;
+import elsko.core.boat.Answer;
+import elsko.core.boat.Boat;
+import elsko.core.boat.BoatDescription;
+import elsko.core.boat.BoatKind;
+import elsko.core.boat.Cooling;
+import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.EnginePart;
+import elsko.core.boat.Exhaust;
+import elsko.core.boat.Fuel;
+import elsko.core.boat.Layout;
+import elsko.core.boat.Position;
+import elsko.core.boat.PumpDrive;
+import elsko.core.boat.WaterUsedIn;
+import elsko.core.ledger.Procedure;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+
+/** Any boat that can be described, by a number. */
+public final class RandomHull {
+  private RandomHull() {}
+
+  public static BoatDescription of(long seed) {
+    Random random = new Random(seed);
+    while (true) {
+      try {
+        BoatDescription made = tried(random);
+        Boat.of(made);
+        return made;
+      } catch (Refused contradiction) {
+        assert !contradiction.reason().isBlank();
+      }
+    }
+  }
+
+  /** Any method each circuit can be done by. */
+  public static Map<String, String> choices(Boat boat, long seed) {
+    Random random = new Random(seed);
+    Map<String, String> choices = new TreeMap<>();
+    for (Choices.Choice choice : Choices.of(boat, Procedure.WINTERIZE, Schools.USUAL)) {
+      choices.put(choice.circuit(), choice.all().get(random.nextInt(choice.all().size())).key());
+    }
+    return choices;
+  }
+
+  private static BoatDescription tried(Random random) {
+    Layout layout = any(random, Layout.values());
+    List<EngineDescription> engines = new ArrayList<>();
+    List<Position> positions =
+        switch (layout == Layout.NONE ? 0 : 1 + random.nextInt(3)) {
+          case 0 -> List.of();
+          case 1 -> List.of(Position.CENTER);
+          case 2 -> List.of(Position.PORT, Position.STARBOARD);
+          default -> List.of(Position.PORT, Position.CENTER, Position.STARBOARD);
+        };
+    positions.forEach(position -> engines.add(engine(random, position)));
+    if (random.nextInt(3) == 0) {
+      engines.add(engine(random, Position.GENERATOR));
+    }
+    return new BoatDescription(
+        "Hull " + random.nextInt(1000),
+        "",
+        any(random, BoatKind.values()),
+        4 + random.nextInt(14),
+        layout,
+        engines,
+        answers(random),
+        random.nextBoolean() ? null : 20.0 + random.nextInt(300),
+        any(random, WaterUsedIn.values()),
+        random.nextBoolean(),
+        null,
+        "",
+        "",
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  private static Map<Accessory, Answer> answers(Random random) {
+    Map<Accessory, Answer> answers = new EnumMap<>(Accessory.class);
+    boolean complete = random.nextInt(4) > 0;
+    for (Accessory accessory : Accessory.values()) {
+      answers.put(
+          accessory,
+          complete
+              ? (random.nextBoolean() ? Answer.YES : Answer.NO)
+              : any(random, Answer.values()));
+    }
+    return answers;
+  }
+
+  private static EngineDescription engine(Random random, Position position) {
+    return new EngineDescription(
+        position,
+        any(random, Fuel.values()),
+        1 + random.nextInt(8),
+        any(random, Cooling.values()),
+        random.nextInt(3) == 0 ? any(random, Exhaust.values()) : null,
+        random.nextInt(3) == 0 ? any(random, DrainArrangement.values()) : null,
+        any(random, PumpDrive.values()),
+        random.nextInt(3) == 0 ? parts(random) : null,
+        null);
+  }
+
+  private static Set<EnginePart> parts(Random random) {
+    Set<EnginePart> parts = EnumSet.noneOf(EnginePart.class);
+    for (EnginePart part : EnginePart.values()) {
+      if (random.nextInt(5) == 0) {
+        parts.add(part);
+      }
+    }
+    return parts;
+  }
+
+  private static <T> T any(Random random, T[] values) {
+    return values[random.nextInt(values.length)];
+  }
+}
