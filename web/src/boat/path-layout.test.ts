@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { PartView, SegmentView } from '../api/client';
-import { layOutPath } from './path-layout';
+import { COMPACT, layOutPath } from './path-layout';
 
-function part(key: string, liters: number): PartView {
+function part(key: string, liters: number, gated = false): PartView {
   const segment: SegmentView = {
     key,
     name: key,
     kind: 'HOSE',
     liters,
-    gated: false,
+    gated,
     content: 'WATER',
   };
   return { segment, branches: null };
@@ -20,8 +20,8 @@ const V8: PartView[] = [
   {
     segment: null,
     branches: [
-      [part('block-p', 4.5), part('manifold-p', 2.2)],
-      [part('block-s', 4.5), part('manifold-s', 2.2)],
+      [part('block-p', 4.5, true), part('manifold-p', 2.2)],
+      [part('block-s', 4.5, true), part('manifold-s', 2.2)],
     ],
   },
 ];
@@ -60,7 +60,14 @@ describe('the water path drawing', () => {
     }
   });
 
-  it('says where the path splits', () => {
+  it('takes less room where several circuits share the screen', () => {
+    const small = layOutPath(V8, COMPACT);
+    expect(small.width).toBeLessThan(layout.width);
+    expect(small.height).toBeLessThan(layout.height * 0.75);
+    expect(layOutPath([part('tank', 400)], COMPACT).width).toBeLessThan(260);
+  });
+
+  it('says where the thermostat stands', () => {
     expect(layout.split).not.toBeNull();
     expect(layOutPath([part('only', 1)]).split).toBeNull();
   });

@@ -24,9 +24,7 @@ class CardOverTheWireTest {
   void open() {
     yarn = new Yarn("Carded");
     card = UUID.randomUUID().toString();
-    yarn.kept(
-        entry("CIRCUIT_SEEN", "circuit", "engine"),
-        entry("CARD_OPENED", "card", card, "method", "POUR"));
+    yarn.kept(entry("CIRCUIT_SEEN", "circuit", "engine"), Yarn.winterizing(card, "POUR"));
   }
 
   private Map<String, Object> on(String step, Map<String, Object> entry) {
@@ -67,7 +65,7 @@ class CardOverTheWireTest {
     yarn.kept(on("warm-up", entry("ENGINE_STARTED", "basis", "FED")));
     yarn.kept(on("warm-up", entry("READING_TAKEN", "limit", "warm-plateau", "value", 55)));
     JsonNode warmUp = step("warm-up");
-    assertThat(open(warmUp)).containsExactly("stop", "water off");
+    assertThat(open(warmUp)).containsExactly("stop the engine", "water off");
     JsonNode reading = warmUp.path("said").get(2);
     assertThat(reading.path("words").asString()).isEqualTo("Warm plateau 55 °C");
     assertThat(reading.path("judgement").asString()).contains("not open yet");
@@ -111,13 +109,11 @@ class CardOverTheWireTest {
 
   @Test
   void aSecondCardIsNotOpenedBesideTheFirst() {
-    Answer second =
-        yarn.send(entry("CARD_OPENED", "card", UUID.randomUUID().toString(), "method", "DRAW"));
+    Answer second = yarn.send(Yarn.winterizing(UUID.randomUUID().toString(), "DRAW"));
     assertThat(second.status()).isEqualTo(409);
     assertThat(second.reason()).contains("Go on with that one");
-    assertThat(yarn.send(entry("CARD_OPENED", "card", card, "method", "DRAW")).status())
-        .isEqualTo(409);
-    assertThat(yarn.send(entry("CARD_OPENED", "method", "DRAW")).field()).isEqualTo("card");
+    assertThat(yarn.send(Yarn.winterizing(card, "DRAW")).status()).isEqualTo(409);
+    assertThat(yarn.send(entry("CARD_OPENED", "procedure", "WINTERIZE")).field()).isEqualTo("card");
   }
 
   @Test

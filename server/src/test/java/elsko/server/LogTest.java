@@ -176,9 +176,7 @@ class LogTest {
     assertThat(card.field()).isEqualTo("card");
     assertThat(yarn.send(entry("STEP_DONE")).field()).isEqualTo("card");
     String opened = UUID.randomUUID().toString();
-    yarn.kept(
-        entry("CIRCUIT_SEEN", "circuit", "engine"),
-        entry("CARD_OPENED", "card", opened, "method", "POUR"));
+    yarn.kept(entry("CIRCUIT_SEEN", "circuit", "engine"), Yarn.winterizing(opened, "POUR"));
     assertThat(yarn.send(entry("STEP_DONE", "card", opened, "step", "dance")).field())
         .isEqualTo("step");
     assertThat(yarn.send(entry("STEP_DONE", "card", opened, "step", "warm-up")).reason())
@@ -196,7 +194,7 @@ class LogTest {
     assertThat(drain.status()).isEqualTo(403);
     assertThat(drain.reason()).contains("technician's");
     yarn.account = "technician";
-    String berth = berth("W9");
+    String berth = berth("W18");
     assertThat(yarn.send(entry("BERTH_MOVED", "berth", berth)).status()).isEqualTo(403);
     yarn.account = "yardhand";
     Answer launch = yarn.send(entry("BERTH_MOVED", "berth", berth));

@@ -87,6 +87,14 @@ public final class RunningElsko implements BeforeAllCallback {
       return send("POST", path, body, Map.of());
     }
 
+    public Answer delete(String path) {
+      return send("DELETE", path, null, Map.of());
+    }
+
+    public Answer postCsv(String path, String csv) {
+      return send("POST", path, csv, Map.of("Content-Type", "text/csv; charset=utf-8"));
+    }
+
     public Answer put(String path, Object body, String ifMatch) {
       return send("PUT", path, body, ifMatch == null ? Map.of() : Map.of("If-Match", ifMatch));
     }
@@ -94,7 +102,7 @@ public final class RunningElsko implements BeforeAllCallback {
     public Answer send(String method, String path, Object body, Map<String, String> headers) {
       HttpRequest.Builder request =
           HttpRequest.newBuilder(at(path)).method(method, publisher(body));
-      if (body != null) {
+      if (body != null && !headers.containsKey("Content-Type")) {
         request.header("Content-Type", "application/json");
       }
       if (account != null) {

@@ -17,11 +17,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningElsko.class)
 class YardAndFleetTest {
   private static Map<String, Object> described(String name) {
-    Map<String, Object> described = new HashMap<>();
-    described.put("name", name);
+    Map<String, Object> described = Yarn.described(name);
     described.put("hullLengthM", 6.5);
-    described.put("layout", "STERNDRIVE");
-    described.put("drains", "ONE_CENTRAL_DRAIN");
     described.put("waterUsedIn", "FRESH");
     return described;
   }

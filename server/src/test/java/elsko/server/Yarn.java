@@ -2,6 +2,7 @@ package elsko.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import elsko.core.boat.Accessory;
 import elsko.server.RunningElsko.Answer;
 import java.time.Instant;
 import java.util.Arrays;
@@ -19,15 +20,45 @@ final class Yarn {
     Answer made =
         RunningElsko.as("coordinator")
             .post(
-                "/api/boats",
-                Map.of(
-                    "name", name + " " + UUID.randomUUID().toString().substring(0, 8),
-                    "hullLengthM", 7.2,
-                    "layout", "STERNDRIVE",
-                    "drains", "FOUR_DRAINS",
-                    "waterUsedIn", "SALT"));
+                "/api/boats", described(name + " " + UUID.randomUUID().toString().substring(0, 8)));
     assertThat(made.status()).isEqualTo(201);
     boat = made.body().path("id").asString();
+  }
+
+  /** A petrol V8 sterndrive with nothing else aboard, as it is sent. */
+  static Map<String, Object> described(String name) {
+    Map<String, Object> boat = new LinkedHashMap<>();
+    boat.put("name", name);
+    boat.put("hullLengthM", 7.2);
+    boat.put("layout", "STERNDRIVE");
+    boat.put("engines", List.of(engine("CENTER", "PETROL", 8, "RAW_WATER")));
+    boat.put("accessories", answers());
+    boat.put("waterUsedIn", "SALT");
+    boat.put("silty", false);
+    return boat;
+  }
+
+  static Map<String, Object> engine(String position, String fuel, int cylinders, String cooling) {
+    Map<String, Object> engine = new LinkedHashMap<>();
+    engine.put("position", position);
+    engine.put("fuel", fuel);
+    engine.put("cylinders", cylinders);
+    engine.put("cooling", cooling);
+    return engine;
+  }
+
+  /** Every accessory answered: those named YES, the others NO. */
+  static Map<String, String> answers(String... has) {
+    Map<String, String> answers = new LinkedHashMap<>();
+    for (Accessory accessory : Accessory.values()) {
+      answers.put(accessory.name(), List.of(has).contains(accessory.name()) ? "YES" : "NO");
+    }
+    return answers;
+  }
+
+  static Map<String, Object> winterizing(String card, String method) {
+    return entry(
+        "CARD_OPENED", "card", card, "procedure", "WINTERIZE", "choices", Map.of("engine", method));
   }
 
   /** An entry with an id of its own: kind, then field and value in turn. */

@@ -35,6 +35,19 @@ final class AccessoryTemplates {
         accessory.key(), accessory.words(), kind, null, accessory.key() + "-", said(accessory));
   }
 
+  /** What the names of its fittings begin with, so short that a sentence can carry them. */
+  private static String said(Accessory accessory) {
+    return switch (accessory) {
+      case HEADS -> "heads ";
+      case HEATER_CORE -> "heater ";
+      case BALLAST -> "ballast ";
+      case LIVE_WELL -> "live-well ";
+      case BILGE_PUMP_LINES -> "bilge ";
+      case ICE_MAKER, WATERMAKER -> "";
+      default -> accessory.words() + " ";
+    };
+  }
+
   /**
    * Hose 2.0, strainer 0.6, pump 0.3, condenser 1.5, discharge 1.5; its own pump must be primed.
    */

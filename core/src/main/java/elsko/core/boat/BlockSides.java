@@ -15,7 +15,7 @@ final class BlockSides {
 
   static void write(
       CircuitDraft circuit, FittedEngine engine, List<String> coolers, List<String> beforeBlock) {
-    List<String> sides = engine.description().isV() ? BOTH : List.of("");
+    List<String> sides = engine.description().hasTwoRows() ? BOTH : List.of("");
     circuit.add(new Segment("recirculation", "recirculation hose", SegmentKind.HOSE, 1.5, true));
     if (sides.size() == 2) {
       circuit.path.add(new Parallel(List.of(side("port"), side("starboard")), List.of(0.5, 0.5)));

@@ -1,5 +1,6 @@
 package elsko.core.boat;
 
+import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -33,7 +34,7 @@ public record BoatDescription(
     Double domesticTankLiters,
     WaterUsedIn waterUsedIn,
     boolean silty,
-    Method method,
+    @Nullable Method method,
     String owner,
     String notes,
     List<SegmentChange> segmentChanges,

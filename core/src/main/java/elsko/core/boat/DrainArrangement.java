@@ -39,7 +39,7 @@ public enum DrainArrangement {
       return List.of(HEX_PLUGS, FINGER_PLUGS);
     }
     if (layout == Layout.STERNDRIVE && engine.cooling() == Cooling.RAW_WATER) {
-      return engine.isV()
+      return engine.hasTwoRows()
           ? List.of(FOUR_DRAINS, FOUR_DRAINS_ONE_SENSOR, ONE_CENTRAL_DRAIN)
           : List.of(USUAL, ONE_CENTRAL_DRAIN);
     }

@@ -1,5 +1,6 @@
 package elsko.core.boat;
 
+import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.Set;
 
@@ -16,10 +17,10 @@ public record EngineDescription(
     Fuel fuel,
     int cylinders,
     Cooling cooling,
-    Exhaust exhaust,
-    DrainArrangement drains,
-    PumpDrive pumpDrive,
-    Set<EnginePart> parts,
+    @Nullable Exhaust exhaust,
+    @Nullable DrainArrangement drains,
+    @Nullable PumpDrive pumpDrive,
+    @Nullable Set<EnginePart> parts,
     EngineDetails details) {
 
   public EngineDescription {
@@ -64,7 +65,7 @@ public record EngineDescription(
   }
 
   /** Two rows of cylinders, so two block sides and two manifolds. */
-  public boolean isV() {
+  public boolean hasTwoRows() {
     return fuel == Fuel.PETROL && cylinders >= 6;
   }
 }

@@ -1,5 +1,7 @@
 package elsko.core.boat;
 
+import elsko.core.Nullable;
+
 /**
  * A fitting of this hull that is not as its template has it: another name, place or tool, a remote
  * hose instead of a plug, or none at all.
@@ -11,7 +13,12 @@ package elsko.core.boat;
  * @param gone this hull has no such fitting
  */
 public record FittingChange(
-    String fitting, String name, FittingKind kind, String where, String tool, boolean gone) {
+    String fitting,
+    @Nullable String name,
+    @Nullable FittingKind kind,
+    @Nullable String where,
+    @Nullable String tool,
+    boolean gone) {
   public FittingChange {
     name = name == null ? null : BoatDescription.required("name", name, 60, "Give it a name.");
     where = where == null ? null : BoatDescription.optional("where", where, 120);

@@ -85,7 +85,7 @@ final class SterndriveTemplate implements EngineTemplate {
         "end cap of the exchanger",
         "by hand",
         "exchanger");
-    if (!engine.description().isV()) {
+    if (!engine.description().hasTwoRows()) {
       oneManifold(circuit);
       return;
     }

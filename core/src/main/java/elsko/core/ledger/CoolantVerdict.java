@@ -11,7 +11,8 @@ import elsko.core.fluid.Need;
  * accuracy.
  */
 public record CoolantVerdict(boolean good, double freezePointC, String words) {
-  static CoolantVerdict of(Need need, Fact.CoolantRead read) {
+  /** The verdict on one reading. */
+  public static CoolantVerdict of(Need need, Fact.CoolantRead read) {
     double weakest = Math.min(0, read.reading() + read.with().instrument().accuracy());
     double freezes = Math.max(weakest, GlycolCurve.of(Base.EG).lowestFreezePointC());
     boolean good = freezes <= need.temperatureC();

@@ -1,31 +1,40 @@
 package elsko.server.demo;
 
 import elsko.core.boat.Boat;
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Ledger;
-import elsko.core.ledger.Method;
+import elsko.core.ledger.Procedure;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
 import elsko.core.procedure.Step;
 import elsko.core.procedure.UsualAnswers;
 import elsko.server.yard.Yards.Place;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /** What happened to one boat of the demonstration, told entry by entry. */
 final class DemoStory {
   private static final Duration BETWEEN_ENTRIES = Duration.ofSeconds(50);
   private final Boat boat;
+  private final Ledger ledger;
   private final List<Entry> log = new ArrayList<>();
   private Instant at;
   private String person = "coordinator";
@@ -33,6 +42,7 @@ final class DemoStory {
 
   DemoStory(Boat boat, Instant begins) {
     this.boat = boat;
+    this.ledger = new Ledger(boat, Need.DEFAULT);
     this.at = begins;
   }
 
@@ -50,8 +60,21 @@ final class DemoStory {
     return say(new Fact.BerthMoved(place.id(), place.name(), place.afloat()));
   }
 
+  /** Put in the water: every seacock seen shut, then opened. */
+  DemoStory launched(Place place) {
+    List<Fitting> seacocks = boat.fittingsOf(FittingKind.SEACOCK);
+    seacocks.forEach(seacock -> set(seacock.key(), FittingState.SHUT, ""));
+    berthed(place);
+    seacocks.forEach(seacock -> set(seacock.key(), FittingState.OPEN, ""));
+    return this;
+  }
+
+  /** Somebody looked: what there is holds water, to be taken out or there on purpose. */
   DemoStory cameIn(boolean inService) {
-    return say(new Fact.CircuitSeen(boat.circuits().get(0).key(), inService));
+    boat.circuits().stream()
+        .filter(circuit -> !circuit.isDryBuilt() && circuit.kind() != CircuitKind.UNANSWERED)
+        .forEach(circuit -> say(new Fact.CircuitSeen(circuit.key(), inService)));
+    return this;
   }
 
   DemoStory set(String fitting, FittingState state, String reason) {
@@ -70,9 +93,27 @@ final class DemoStory {
     return add(card, step, fact);
   }
 
+  /** Opens a winterizing card, the engine by this method. */
   DemoStory opens(Method method) {
+    Map<String, String> choices =
+        new HashMap<>(Choices.usual(boat, Procedure.WINTERIZE, Schools.USUAL));
+    choices.replace("engine", method.name());
+    return opens(Procedure.WINTERIZE, choices);
+  }
+
+  /** Opens a card with the usual choices. */
+  DemoStory opens(Procedure procedure) {
+    return opens(procedure, Choices.usual(boat, procedure, Schools.USUAL));
+  }
+
+  private DemoStory opens(Procedure procedure, Map<String, String> choices) {
     card = UUID.randomUUID();
-    return add(card, null, new Fact.CardOpened(method));
+    return add(card, null, new Fact.CardOpened(procedure, choices));
+  }
+
+  /** Carries the open card out to its end. */
+  DemoStory toTheEnd(UsualAnswers usual) {
+    return through(null, usual);
   }
 
   /** Carries the card out up to and with a step. */
@@ -108,7 +149,7 @@ final class DemoStory {
   private Step next() {
     BoatState state = state();
     CardProgress progress = state.card(card);
-    Card written = CardWriter.write(new CardRequest(state, progress.method(), true));
+    Card written = CardWriter.write(new CardRequest(state, progress, Schools.USUAL));
     return written.steps().stream()
         .filter(step -> !progress.isSettled(step.key()))
         .findFirst()
@@ -116,12 +157,14 @@ final class DemoStory {
   }
 
   private BoatState state() {
-    return Ledger.fold(boat, Need.DEFAULT, log);
+    return ledger.state();
   }
 
   private DemoStory add(UUID onCard, String step, Fact fact) {
     at = at.plus(BETWEEN_ENTRIES);
-    log.add(new Entry(UUID.randomUUID(), person, at, at, onCard, step, null, fact));
+    Entry entry = new Entry(UUID.randomUUID(), person, at, at, onCard, step, null, fact);
+    log.add(entry);
+    ledger.add(entry);
     return this;
   }
 }

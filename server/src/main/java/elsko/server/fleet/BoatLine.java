@@ -1,6 +1,6 @@
 package elsko.server.fleet;
 
-import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.BoatKind;
 import elsko.core.boat.Layout;
 import elsko.core.ledger.Decision;
 import elsko.core.ledger.Protection;
@@ -12,9 +12,10 @@ import org.jspecify.annotations.Nullable;
 public record BoatLine(
     UUID id,
     String name,
+    String hullId,
+    BoatKind kind,
     double hullLengthM,
     Layout layout,
-    DrainArrangement drains,
     Protection protection,
     @Nullable UUID berth,
     boolean afloat,

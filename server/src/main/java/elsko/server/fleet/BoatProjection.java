@@ -66,6 +66,10 @@ public class BoatProjection {
     return protection;
   }
 
+  UUID boatId() {
+    return boatId;
+  }
+
   public UUID berthId() {
     return berthId;
   }

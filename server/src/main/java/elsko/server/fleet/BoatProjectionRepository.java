@@ -10,12 +10,15 @@ interface BoatProjectionRepository extends JpaRepository<BoatProjection, UUID> {
   @Query(
       """
       select new elsko.server.fleet.BoatLine(
-        b.id, b.name, b.hullLengthM, b.layout, b.drains, p.protection, p.berthId, p.afloat,
+        b.id, b.name, b.hullId, b.kind, b.hullLengthM, b.layout, p.protection, p.berthId, p.afloat,
         p.looseEnds, p.decisionKind, p.decisionWords, p.decisionAction, p.openCardId, p.changedAt)
       from BoatRow b join BoatProjection p on p.boatId = b.id
       order by b.name
       """)
   List<BoatLine> lines();
+
+  @Query("select p.berthId from BoatProjection p where p.berthId is not null")
+  List<UUID> takenBerths();
 
   @Query("select count(p) > 0 from BoatProjection p where p.berthId = :berth and p.boatId <> :boat")
   boolean isTakenByAnother(UUID berth, UUID boat);

@@ -1,6 +1,7 @@
 package elsko.server.fleet;
 
 import jakarta.persistence.LockModeType;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -9,6 +10,15 @@ import org.springframework.data.jpa.repository.Query;
 
 interface BoatRepository extends JpaRepository<BoatRow, UUID> {
   boolean existsByNameIgnoreCase(String name);
+
+  boolean existsByHullIdIgnoreCase(String hullId);
+
+  /** Every boat with a hull id. */
+  @Query("select b from BoatRow b where b.hullId <> ''")
+  List<BoatRow> withHullId();
+
+  @Query("select lower(b.name) from BoatRow b")
+  List<String> lowerNames();
 
   /** Waits until nobody else writes this boat's log. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)

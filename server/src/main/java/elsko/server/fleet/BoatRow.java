@@ -2,10 +2,10 @@ package elsko.server.fleet;
 
 import elsko.core.boat.Boat;
 import elsko.core.boat.BoatDescription;
-import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.BoatKind;
 import elsko.core.boat.Layout;
-import elsko.core.boat.WaterUsedIn;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -16,12 +16,17 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A boat's description as it is kept. */
+/** A boat's description as it is kept, with what lists and look-ups need of it beside it. */
 @Entity
 @Table(name = "boat")
 public class BoatRow {
   @Id private UUID id;
   private String name;
+  private String hullId;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private BoatKind kind;
 
   @Column(name = "hull_length_m")
   private double hullLengthM;
@@ -30,17 +35,9 @@ public class BoatRow {
   @JdbcTypeCode(SqlTypes.VARCHAR)
   private Layout layout;
 
-  @Enumerated(EnumType.STRING)
-  @JdbcTypeCode(SqlTypes.VARCHAR)
-  private DrainArrangement drains;
+  @Convert(converter = DescriptionJson.class)
+  private BoatDescription description;
 
-  @Enumerated(EnumType.STRING)
-  @JdbcTypeCode(SqlTypes.VARCHAR)
-  private WaterUsedIn waterUsedIn;
-
-  private Double engineHours;
-  private String owner;
-  private String notes;
   @Version private Long version;
 
   protected BoatRow() {}
@@ -50,15 +47,13 @@ public class BoatRow {
     describe(description);
   }
 
-  final void describe(BoatDescription description) {
-    this.name = description.name();
-    this.hullLengthM = description.hullLengthM();
-    this.layout = description.layout();
-    this.drains = description.drains();
-    this.waterUsedIn = description.waterUsedIn();
-    this.engineHours = description.engineHours();
-    this.owner = description.owner();
-    this.notes = description.notes();
+  final void describe(BoatDescription described) {
+    this.name = described.name();
+    this.hullId = described.hullId();
+    this.kind = described.kind();
+    this.hullLengthM = described.hullLengthM();
+    this.layout = described.layout();
+    this.description = described;
   }
 
   public UUID id() {
@@ -70,12 +65,11 @@ public class BoatRow {
   }
 
   public BoatDescription description() {
-    return new BoatDescription(
-        name, hullLengthM, layout, drains, waterUsedIn, engineHours, owner, notes);
+    return description;
   }
 
   /** The boat written out in full. */
   public Boat boat() {
-    return Boat.of(description());
+    return Boat.of(description);
   }
 }

@@ -1,18 +1,25 @@
 package elsko.server.fleet;
 
+import static java.util.Locale.ROOT;
+
 import elsko.core.Refused;
+import elsko.core.boat.Boat;
 import elsko.core.boat.BoatDescription;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Layout;
-import elsko.core.boat.WaterUsedIn;
 import elsko.core.ledger.BoatState;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,14 +28,17 @@ import org.springframework.transaction.annotation.Transactional;
 public class Fleet {
   private final BoatRepository boats;
   private final BoatProjectionRepository projections;
+  private final LooseEndRepository looseEnds;
   private final ApplicationEventPublisher events;
 
   Fleet(
       BoatRepository boats,
       BoatProjectionRepository projections,
+      LooseEndRepository looseEnds,
       ApplicationEventPublisher events) {
     this.boats = boats;
     this.projections = projections;
+    this.looseEnds = looseEnds;
     this.events = events;
   }
 
@@ -60,12 +70,9 @@ public class Fleet {
 
   /** Keeps a boat; its projection follows with its first fold. */
   @Transactional
-  public BoatRow add(Described described) {
-    BoatDescription description = described.description();
-    if (boats.existsByNameIgnoreCase(description.name())) {
-      throw Refused.state(
-          "name", "There is a boat called \"%s\" already.".formatted(description.name()));
-    }
+  public BoatRow add(BoatDescription description) {
+    Boat.of(description);
+    refuseTaken(description, null);
     BoatRow row = boats.saveAndFlush(new BoatRow(UUID.randomUUID(), description));
     events.publishEvent(Changed.boat(row.id()));
     return row;
@@ -73,19 +80,82 @@ public class Fleet {
 
   /** Describes a boat anew. Refuses a stale edit. */
   @Transactional
-  public BoatRow describe(UUID id, Described described, String ifMatch) {
+  public BoatRow describe(UUID id, BoatDescription description, String ifMatch) {
     BoatRow row = lock(id);
     StaleEdit.refuseUnless(row.version(), ifMatch);
-    BoatDescription description = described.description();
-    boolean renamed = !description.name().equalsIgnoreCase(row.description().name());
-    if (renamed && boats.existsByNameIgnoreCase(description.name())) {
-      throw Refused.state(
-          "name", "There is a boat called \"%s\" already.".formatted(description.name()));
-    }
+    Boat.of(description);
+    refuseTaken(description, row.description());
     row.describe(description);
     boats.saveAndFlush(row);
     events.publishEvent(Changed.boat(id));
     return row;
+  }
+
+  private void refuseTaken(BoatDescription now, BoatDescription before) {
+    boolean renamed = before == null || !now.name().equalsIgnoreCase(before.name());
+    if (renamed && boats.existsByNameIgnoreCase(now.name())) {
+      throw Refused.state("name", "There is a boat called \"%s\" already.".formatted(now.name()));
+    }
+    boolean renumbered = before == null || !now.hullId().equalsIgnoreCase(before.hullId());
+    if (renumbered && !now.hullId().isEmpty() && boats.existsByHullIdIgnoreCase(now.hullId())) {
+      throw Refused.state(
+          "hullId", "There is a boat with hull id \"%s\" already.".formatted(now.hullId()));
+    }
+  }
+
+  /** The boats that have a hull id, by it in lower case. */
+  @Transactional(readOnly = true)
+  public Map<String, BoatRow> byHullId() {
+    Map<String, BoatRow> found = new HashMap<>();
+    boats.withHullId().forEach(row -> found.put(row.description().hullId().toLowerCase(ROOT), row));
+    return found;
+  }
+
+  /** Names that are taken, in lower case. */
+  @Transactional(readOnly = true)
+  public Set<String> takenNames() {
+    return new HashSet<>(boats.lowerNames());
+  }
+
+  /** Keeps boats that were checked already, new ones and changed ones. */
+  @Transactional
+  public List<UUID> takeOver(List<BoatDescription> added, Map<UUID, BoatDescription> changed) {
+    List<BoatRow> rows = new ArrayList<>();
+    added.forEach(description -> rows.add(new BoatRow(UUID.randomUUID(), description)));
+    boats
+        .findAllById(changed.keySet())
+        .forEach(
+            row -> {
+              row.describe(changed.get(row.id()));
+              rows.add(row);
+            });
+    boats.saveAllAndFlush(rows);
+    return rows.stream().map(BoatRow::id).toList();
+  }
+
+  /** Berths that have a boat. */
+  @Transactional(readOnly = true)
+  public Set<UUID> takenBerths() {
+    return new HashSet<>(projections.takenBerths());
+  }
+
+  /** Every description with the berth the boat lies at. */
+  @Transactional(readOnly = true)
+  public List<Berthed> berthed() {
+    Map<UUID, UUID> berths = new HashMap<>();
+    projections.findAll().forEach(p -> berths.put(p.boatId(), p.berthId()));
+    return boats.findAll(Sort.by("name")).stream()
+        .map(row -> new Berthed(row.description(), berths.get(row.id())))
+        .toList();
+  }
+
+  /** A description, and where the boat lies; null while it has no berth. */
+  public record Berthed(BoatDescription description, @Nullable UUID berth) {}
+
+  /** Every loose end in the yard. */
+  @Transactional(readOnly = true)
+  public List<LooseEndLine> looseEnds() {
+    return looseEnds.lines();
   }
 
   /** Keeps what lists need of a fold. */
@@ -94,6 +164,8 @@ public class Fleet {
     BoatProjection projection = projections.findById(id).orElseGet(() -> new BoatProjection(id));
     projection.follow(state, entries, lastChange);
     projections.save(projection);
+    looseEnds.forget(id);
+    looseEnds.saveAll(state.looseEnds().stream().map(end -> new LooseEndRow(id, end)).toList());
   }
 
   @Transactional(readOnly = true)
@@ -103,40 +175,5 @@ public class Fleet {
 
   private static NotFound noSuchBoat() {
     return new NotFound("boat", "There is no such boat.");
-  }
-
-  /** A boat's description as it comes over the wire. */
-  public record Described(
-      String name,
-      Double hullLengthM,
-      Layout layout,
-      DrainArrangement drains,
-      WaterUsedIn waterUsedIn,
-      Double engineHours,
-      String owner,
-      String notes) {
-    public BoatDescription description() {
-      return new BoatDescription(
-          name,
-          hullLengthM == null ? Double.NaN : hullLengthM,
-          layout,
-          drains,
-          waterUsedIn,
-          engineHours,
-          owner,
-          notes);
-    }
-
-    public static Described of(BoatDescription d) {
-      return new Described(
-          d.name(),
-          d.hullLengthM(),
-          d.layout(),
-          d.drains(),
-          d.waterUsedIn(),
-          d.engineHours(),
-          d.owner(),
-          d.notes());
-    }
   }
 }

@@ -65,7 +65,7 @@ class AccessRules {
                     .permitAll()
                     .requestMatchers(PUT, "/api/session/password")
                     .authenticated()
-                    .requestMatchers("/api/people")
+                    .requestMatchers("/api/people", "/api/imports/**", "/api/boats/draft")
                     .hasRole(COORDINATOR.name())
                     .requestMatchers(GET, "/api/**")
                     .authenticated()

@@ -73,6 +73,15 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+    if (unreadable.getCause() instanceof JacksonException json && refusedIn(json) != null) {
+      Refused refused = refusedIn(json);
+      String at = path(json);
+      return Problem.of(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "Not accepted",
+          at.isEmpty() ? refused.field() : at + "." + refused.field(),
+          refused.reason());
+    }
     if (unreadable.getCause() instanceof JacksonException json && !json.getPath().isEmpty()) {
       return Problem.of(HttpStatus.BAD_REQUEST, "Not accepted", path(json), reason(json));
     }
@@ -80,14 +89,17 @@ class Problems {
         HttpStatus.BAD_REQUEST, "Not accepted", "body", "The request is not valid JSON.");
   }
 
-  private static String reason(JacksonException json) {
-    Throwable root = json;
-    while (root != null) {
-      if (root instanceof Refused refused) {
-        return refused.reason();
+  /** What a value refused when it was made from the request, or null. */
+  private static Refused refusedIn(Throwable json) {
+    for (Throwable cause = json; cause != null; cause = cause.getCause()) {
+      if (cause instanceof Refused refused) {
+        return refused;
       }
-      root = root.getCause();
     }
+    return null;
+  }
+
+  private static String reason(JacksonException json) {
     if (json instanceof InvalidFormatException format) {
       return format.getTargetType().isEnum()
           ? "\"%s\" is not one of %s."

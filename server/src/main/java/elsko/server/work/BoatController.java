@@ -1,17 +1,23 @@
 package elsko.server.work;
 
+import elsko.core.boat.BoatDescription;
 import elsko.server.fleet.BoatLine;
 import elsko.server.fleet.BoatRow;
+import elsko.server.fleet.Catalog;
 import elsko.server.fleet.Fleet;
+import elsko.server.fleet.LooseEndLine;
+import elsko.server.fleet.Templates;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
+import elsko.server.yard.Yards;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.Authentication;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Boats, their logs and cards. */
@@ -29,11 +36,15 @@ class BoatController {
   private final Fleet fleet;
   private final Log log;
   private final LogView logView;
+  private final Templates templates;
+  private final Yards yards;
 
-  BoatController(Fleet fleet, Log log, LogView logView) {
+  BoatController(Fleet fleet, Log log, LogView logView, Templates templates, Yards yards) {
     this.fleet = fleet;
     this.log = log;
     this.logView = logView;
+    this.templates = templates;
+    this.yards = yards;
   }
 
   /** Every boat with its protection. */
@@ -43,8 +54,50 @@ class BoatController {
   }
 
   @PostMapping
-  ResponseEntity<BoatView> add(@RequestBody Fleet.Described described) {
+  ResponseEntity<BoatView> add(@RequestBody BoatDescription described) {
     return tagged(HttpStatus.CREATED, describe(described));
+  }
+
+  /** What a boat can be put together from. */
+  @GetMapping("/catalog")
+  Catalog catalog() {
+    return Catalog.all();
+  }
+
+  /** Writes a description out without keeping it. */
+  @PostMapping("/draft")
+  DraftView draft(@RequestBody BoatDescription described) {
+    return DraftView.of(described, yards.need());
+  }
+
+  /** Descriptions the yard keeps to start others from. */
+  @GetMapping("/templates")
+  List<Templates.TemplateView> templates() {
+    return templates.all();
+  }
+
+  @PostMapping("/templates")
+  @ResponseStatus(HttpStatus.CREATED)
+  Templates.TemplateView saveTemplate(@RequestBody Templates.NewTemplate made) {
+    return templates.save(made);
+  }
+
+  @DeleteMapping("/templates/{template}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void forgetTemplate(@PathVariable UUID template) {
+    templates.forget(template);
+  }
+
+  /** Every loose end in the yard. */
+  @GetMapping("/loose-ends")
+  List<LooseEndLine> looseEnds() {
+    return fleet.looseEnds();
+  }
+
+  /** The procedures a card can be opened for, and what can be chosen. */
+  @GetMapping("/{id}/offers")
+  List<OfferView> offers(@PathVariable UUID id) {
+    return OfferView.of(fleet.boat(id).boat(), yards.schools());
   }
 
   /** One boat with all that follows from its log. */
@@ -58,7 +111,7 @@ class BoatController {
   @Transactional
   ResponseEntity<BoatView> describe(
       @PathVariable UUID id,
-      @RequestBody Fleet.Described described,
+      @RequestBody BoatDescription described,
       @RequestHeader(name = "If-Match", required = false) String ifMatch) {
     fleet.describe(id, described, ifMatch);
     log.project(id);
@@ -92,7 +145,7 @@ class BoatController {
     return CardView.of(folded, log.card(folded.state(), progress), progress);
   }
 
-  private BoatView describe(Fleet.Described described) {
+  private BoatView describe(BoatDescription described) {
     BoatRow row = fleet.add(described);
     log.project(row.id());
     return BoatView.of(log.folded(row.id()));

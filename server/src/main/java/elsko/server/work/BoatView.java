@@ -1,25 +1,30 @@
 package elsko.server.work;
 
+import elsko.core.boat.Accessory;
+import elsko.core.boat.BoatDescription;
 import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import elsko.core.boat.Parallel;
 import elsko.core.boat.PathPart;
+import elsko.core.boat.Position;
 import elsko.core.boat.Segment;
 import elsko.core.boat.SegmentKind;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.CoolantVerdict;
 import elsko.core.ledger.Decision;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
-import elsko.core.ledger.Method;
 import elsko.core.ledger.PointState;
+import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.Seen;
 import elsko.server.bench.VerdictView;
-import elsko.server.fleet.Fleet;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
@@ -30,13 +35,15 @@ import org.jspecify.annotations.Nullable;
 public record BoatView(
     UUID id,
     long version,
-    Fleet.Described description,
+    BoatDescription description,
     Protection protection,
     @Nullable UUID berth,
     String berthName,
     boolean afloat,
-    boolean running,
+    List<Position> running,
     Set<String> inBay,
+    List<Accessory> unlisted,
+    List<Accessory> unanswered,
     @Nullable DecisionView decision,
     List<CircuitView> circuits,
     List<FittingView> fittings,
@@ -48,20 +55,30 @@ public record BoatView(
     return new BoatView(
         folded.row().id(),
         folded.row().version(),
-        Fleet.Described.of(folded.boat().description()),
+        folded.boat().description(),
         state.protection(),
         state.berth(),
         state.berthName(),
         state.afloat(),
-        state.running(),
+        state.running().keySet().stream().sorted().toList(),
         state.inBay(),
+        state.unlisted(),
+        state.unanswered(),
         Decision.of(state).map(d -> new DecisionView(d.kind(), d.words(), d.action())).orElse(null),
-        state.circuits().stream().map(c -> CircuitView.of(state, c)).toList(),
-        folded.boat().fittings().stream()
-            .map(fitting -> FittingView.of(state.fitting(fitting.key())))
-            .toList(),
+        circuits(state),
+        fittings(state),
         state.bag(),
         state.cards().stream().map(CardLine::of).toList());
+  }
+
+  static List<CircuitView> circuits(BoatState state) {
+    return state.circuits().stream().map(c -> CircuitView.of(state, c)).toList();
+  }
+
+  static List<FittingView> fittings(BoatState state) {
+    return state.boat().fittings().stream()
+        .map(fitting -> FittingView.of(state.fitting(fitting.key())))
+        .toList();
   }
 
   /** What has to be decided about it now. */
@@ -71,6 +88,8 @@ public record BoatView(
   public record CircuitView(
       String key,
       String name,
+      CircuitKind kind,
+      @Nullable Position engine,
       Protection protection,
       double liters,
       double litersUsed,
@@ -79,11 +98,14 @@ public record BoatView(
       @Nullable Method filledBy,
       List<PartView> path,
       List<PointView> points,
-      List<HoseView> hoses) {
+      List<HoseView> hoses,
+      @Nullable CoolantView coolant) {
     static CircuitView of(BoatState state, CircuitState circuit) {
       return new CircuitView(
           circuit.circuit().key(),
           circuit.circuit().name(),
+          circuit.circuit().kind(),
+          circuit.circuit().engine(),
           circuit.protection(),
           circuit.circuit().liters(),
           circuit.litersUsed(),
@@ -94,7 +116,18 @@ public record BoatView(
           circuit.points().stream().map(p -> PointView.of(state, circuit, p)).toList(),
           circuit.circuit().pourPoints().stream()
               .map(pour -> new HoseView(pour.hose(), pour.fills().get(0)))
-              .toList());
+              .toList(),
+          CoolantView.of(state, circuit));
+    }
+  }
+
+  /** How the coolant was read last, and what that means. */
+  public record CoolantView(double reading, boolean good, String words) {
+    static @Nullable CoolantView of(BoatState state, CircuitState circuit) {
+      CoolantVerdict verdict = CoolantVerdict.of(state, circuit.circuit().key());
+      return verdict == null
+          ? null
+          : new CoolantView(circuit.coolant().reading(), verdict.good(), verdict.words());
     }
   }
 
@@ -143,7 +176,7 @@ public record BoatView(
   public record PointView(
       String key,
       String name,
-      String opens,
+      @Nullable String opens,
       String segment,
       List<String> empties,
       double liters,
@@ -195,6 +228,7 @@ public record BoatView(
       String key,
       String name,
       FittingKind kind,
+      @Nullable String circuit,
       String where,
       String tool,
       FittingState state,
@@ -211,6 +245,7 @@ public record BoatView(
           standing.fitting().key(),
           standing.fitting().name(),
           standing.fitting().kind(),
+          standing.fitting().circuit(),
           standing.fitting().where(),
           standing.fitting().tool(),
           standing.state(),
@@ -232,11 +267,18 @@ public record BoatView(
 
   /** A card in the boat's list of cards. */
   public record CardLine(
-      UUID id, Method method, String openedBy, Instant openedAt, String heldBy, boolean closed) {
+      UUID id,
+      Procedure procedure,
+      String procedureWords,
+      String openedBy,
+      Instant openedAt,
+      String heldBy,
+      boolean closed) {
     static CardLine of(CardProgress card) {
       return new CardLine(
           card.card(),
-          card.method(),
+          card.procedure(),
+          card.procedure().words(),
           card.openedBy(),
           card.openedAt(),
           card.heldBy(),

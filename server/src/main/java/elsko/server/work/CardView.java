@@ -1,14 +1,18 @@
 package elsko.server.work;
 
+import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.CoolantVerdict;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.EntryWords;
 import elsko.core.ledger.Fact;
-import elsko.core.ledger.Method;
+import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
+import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Limit;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.AskStatus;
@@ -25,9 +29,12 @@ public record CardView(
     UUID boat,
     String boatName,
     String berthName,
-    Method method,
-    String methodWords,
-    String reason,
+    Procedure procedure,
+    String procedureWords,
+    List<Card.Chosen> chosen,
+    List<Card.NotCovered> notCovered,
+    int attendedMinutes,
+    int soakMinutes,
     String openedBy,
     String heldBy,
     boolean closed,
@@ -42,9 +49,12 @@ public record CardView(
         folded.row().id(),
         folded.boat().name(),
         state.berthName(),
-        progress.method(),
-        progress.method().words(),
-        card.reason(),
+        progress.procedure(),
+        progress.procedure().words(),
+        card.chosen(),
+        card.notCovered(),
+        card.attendedMinutes(),
+        card.soakMinutes(),
         progress.openedBy(),
         progress.heldBy(),
         progress.isClosed(),
@@ -60,12 +70,15 @@ public record CardView(
    */
   public record StepView(
       String key,
+      @Nullable String circuit,
       String title,
       String how,
       String why,
       List<String> tools,
       List<String> hurts,
       int minutes,
+      Step.@Nullable Soak soak,
+      Step.@Nullable Within within,
       int people,
       CardProgress.Standing standing,
       @Nullable String by,
@@ -80,12 +93,15 @@ public record CardView(
       AskStatus status = AskStatus.of(state, progress, step.key());
       return new StepView(
           step.key(),
+          step.circuit(),
           step.title(),
           step.how(),
           step.why(),
           step.tools(),
           step.hurts(),
           step.minutes(),
+          step.soak(),
+          step.within(),
           step.people(),
           so.standing(),
           so.by(),
@@ -95,7 +111,7 @@ public record CardView(
               .filter(key -> card.step(key) != null && !progress.isSettled(key))
               .map(key -> card.step(key).title())
               .toList(),
-          step.asks().stream().map(ask -> AskView.of(ask, status.isAnswered(ask))).toList(),
+          step.asks().stream().map(ask -> AskView.of(ask, status.isAnswered(step, ask))).toList(),
           so.entries().stream().map(entry -> SaidView.of(folded, entry)).toList());
     }
   }
@@ -109,17 +125,23 @@ public record CardView(
       Instant at,
       @Nullable String judgement) {
     static SaidView of(Log.Folded folded, Entry entry) {
-      String judgement =
-          entry.fact() instanceof Fact.ReadingTaken reading
-              ? Limit.of(reading.limit()).judge(reading.value()).words()
-              : null;
       return new SaidView(
           entry.id(),
           EntryKind.of(entry.fact()),
           EntryWords.of(folded.boat(), entry.fact()),
           entry.person(),
           entry.deviceTime(),
-          judgement);
+          judgement(folded, entry.fact()));
+    }
+
+    private static @Nullable String judgement(Log.Folded folded, Fact fact) {
+      if (fact instanceof Fact.ReadingTaken reading) {
+        String words = Limit.of(reading.limit()).judge(reading.value()).words();
+        return words.isEmpty() ? null : words;
+      }
+      return fact instanceof Fact.CoolantRead read
+          ? CoolantVerdict.of(folded.state().need(), read).words()
+          : null;
     }
   }
 
@@ -133,7 +155,14 @@ public record CardView(
     FILL,
     COUNT,
     JUG,
-    SAMPLE
+    SAMPLE,
+    DESCALE,
+    COOLANT,
+    SERVICE,
+    ABOARD,
+    LOOK,
+    NOTE,
+    AFLOAT
   }
 
   /** One thing a step asks for; only the fields of its kind are there. */
@@ -151,7 +180,14 @@ public record CardView(
       @Nullable String unit,
       @Nullable String circuit,
       @Nullable String pourPoint,
-      @Nullable String watch) {
+      @Nullable String watch,
+      @Nullable Position engine,
+      @Nullable StartBasis basis,
+      @Nullable List<String> segments,
+      @Nullable List<String> circuits,
+      Boolean inService,
+      @Nullable String item,
+      @Nullable Accessory accessory) {
     static AskView of(Ask ask, boolean answered) {
       Fields of = new Fields();
       AskKind kind = of.fill(ask);
@@ -169,7 +205,14 @@ public record CardView(
           of.unit,
           of.circuit,
           of.pourPoint,
-          of.watch);
+          of.watch,
+          of.engine,
+          of.basis,
+          of.segments,
+          of.circuits,
+          of.inService,
+          of.item,
+          of.accessory);
     }
 
     /** The fields while they are filled; those of other kinds stay null. */
@@ -185,6 +228,44 @@ public record CardView(
       private String circuit;
       private String pourPoint;
       private String watch;
+      private Position engine;
+      private StartBasis basis;
+      private List<String> segments;
+      private List<String> circuits;
+      private Boolean inService;
+      private String item;
+      private Accessory accessory;
+
+      private AskKind fillMore(Ask ask) {
+        if (ask instanceof Ask.Descale descale) {
+          circuit = descale.circuit();
+          segments = descale.segments();
+          liters = descale.liters();
+          return AskKind.DESCALE;
+        }
+        if (ask instanceof Ask.Coolant coolant) {
+          circuit = coolant.circuit();
+          return AskKind.COOLANT;
+        }
+        if (ask instanceof Ask.Service service) {
+          engine = service.engine();
+          item = service.item();
+          return AskKind.SERVICE;
+        }
+        if (ask instanceof Ask.Aboard aboard) {
+          accessory = aboard.accessory();
+          return AskKind.ABOARD;
+        }
+        if (ask instanceof Ask.Look look) {
+          circuits = look.circuits();
+          inService = look.inService();
+          return AskKind.LOOK;
+        }
+        if (ask instanceof Ask.Note) {
+          return AskKind.NOTE;
+        }
+        return ask instanceof Ask.Afloat ? AskKind.AFLOAT : AskKind.COUNT;
+      }
 
       AskKind fill(Ask ask) {
         if (ask instanceof Ask.Set set) {
@@ -199,16 +280,20 @@ public record CardView(
           liters = open.liters();
           return AskKind.OPEN;
         }
-        if (ask instanceof Ask.Engine engine) {
-          start = engine.start();
+        if (ask instanceof Ask.Engine of) {
+          start = of.start();
+          engine = of.engine();
+          basis = of.basis();
           return AskKind.ENGINE;
         }
         if (ask instanceof Ask.Kick kick) {
           seconds = kick.seconds();
+          engine = kick.engine();
           return AskKind.KICK;
         }
         if (ask instanceof Ask.Read read) {
           limit = read.limit();
+          engine = read.engine();
           unit = read.unit();
           return AskKind.READ;
         }
@@ -228,7 +313,7 @@ public record CardView(
           fitting = sample.drain();
           return AskKind.SAMPLE;
         }
-        return AskKind.COUNT;
+        return fillMore(ask);
       }
     }
   }

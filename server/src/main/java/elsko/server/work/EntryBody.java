@@ -1,10 +1,14 @@
 package elsko.server.work;
 
+import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
-import elsko.core.ledger.Method;
+import elsko.core.boat.Position;
+import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Seen;
 import elsko.core.ledger.StartBasis;
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -43,5 +47,11 @@ public record EntryBody(
     Double value,
     Integer count,
     String text,
-    Method method,
+    Procedure procedure,
+    Map<String, String> choices,
+    Position engine,
+    Accessory accessory,
+    Boolean aboard,
+    List<String> segments,
+    String item,
     UUID berth) {}

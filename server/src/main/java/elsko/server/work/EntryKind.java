@@ -4,12 +4,16 @@ import elsko.core.ledger.Fact;
 
 /** The kinds of entries, as the wire and the database name them. */
 public enum EntryKind {
+  ACCESSORY_SEEN(Fact.AccessorySeen.class),
   CIRCUIT_SEEN(Fact.CircuitSeen.class),
   FITTING_SET(Fact.FittingSet.class),
   LOW_POINT_SEEN(Fact.LowPointSeen.class),
   ENGINE_STARTED(Fact.EngineStarted.class),
   ENGINE_STOPPED(Fact.EngineStopped.class),
   FLUID_USED(Fact.FluidUsed.class),
+  DESCALER_USED(Fact.DescalerUsed.class),
+  COOLANT_READ(Fact.CoolantRead.class),
+  SERVICE_DONE(Fact.ServiceDone.class),
   JUG_READ(Fact.JugRead.class),
   SAMPLE_READ(Fact.SampleRead.class),
   COULD_NOT_SAMPLE(Fact.CouldNotSample.class),

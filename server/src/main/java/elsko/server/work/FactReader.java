@@ -40,15 +40,32 @@ class FactReader {
               need("seen", body.seen(), "Say what you saw there."));
       case ENGINE_STARTED ->
           new Fact.EngineStarted(
+              body.engine(),
               need("basis", body.basis(), "Say what gives it water."),
               body.seconds() == null ? 0 : body.seconds());
-      case ENGINE_STOPPED -> new Fact.EngineStopped();
+      case ENGINE_STOPPED -> new Fact.EngineStopped(body.engine());
       case FLUID_USED ->
           new Fact.FluidUsed(
               text("circuit", body.circuit()),
               shelf.lot(body.lot()),
               need("liters", body.liters(), NUMBER_MISSING),
               body.pourPoint());
+      case ACCESSORY_SEEN ->
+          new Fact.AccessorySeen(
+              need("accessory", body.accessory(), "Say which accessory."),
+              need("aboard", body.aboard(), "Say whether it is aboard."));
+      case DESCALER_USED ->
+          new Fact.DescalerUsed(
+              text("circuit", body.circuit()),
+              body.segments(),
+              need("liters", body.liters(), NUMBER_MISSING));
+      case COOLANT_READ ->
+          new Fact.CoolantRead(
+              text("circuit", body.circuit()),
+              shelf.instrument(body.instrument(), now),
+              need("reading", body.reading(), NUMBER_MISSING));
+      case SERVICE_DONE ->
+          new Fact.ServiceDone(body.engine(), text("item", body.item()), kept(body.reason()));
       case JUG_READ ->
           new Fact.JugRead(
               shelf.lot(body.lot()),
@@ -65,12 +82,14 @@ class FactReader {
           new Fact.CouldNotSample(text("lowPoint", body.lowPoint()), body.reason());
       case READING_TAKEN ->
           new Fact.ReadingTaken(
-              text("limit", body.limit()), need("value", body.value(), NUMBER_MISSING));
+              body.engine(),
+              text("limit", body.limit()),
+              need("value", body.value(), NUMBER_MISSING));
       case BAG_COUNTED -> new Fact.BagCounted(need("count", body.count(), NUMBER_MISSING));
       case BAY_ENTERED -> new Fact.BayEntered();
       case BAY_LEFT -> new Fact.BayLeft();
       case NOTED -> new Fact.Noted(body.text());
-      case CARD_OPENED -> new Fact.CardOpened(need("method", body.method(), "Choose a method."));
+      case CARD_OPENED -> new Fact.CardOpened(body.procedure(), body.choices());
       case CARD_TAKEN -> new Fact.CardTaken();
       case STEP_DONE -> new Fact.StepDone();
       case STEP_SKIPPED -> new Fact.StepSkipped(body.reason());

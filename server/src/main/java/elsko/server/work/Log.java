@@ -11,10 +11,13 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.FactFits;
 import elsko.core.ledger.Interlocks;
 import elsko.core.ledger.Ledger;
+import elsko.core.ledger.YardRules;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardRules;
 import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
@@ -131,6 +134,21 @@ public class Log {
     writing.finish();
   }
 
+  /**
+   * Enters where boats lie when they come into the books. That is no launch: they lie there
+   * already.
+   */
+  @Transactional
+  public void place(Map<UUID, Yards.Place> places, String person) {
+    Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+    places.forEach(
+        (boat, place) -> {
+          Fact lies = new Fact.BerthMoved(place.id(), place.name(), place.afloat());
+          Entry entry = new Entry(UUID.randomUUID(), person, now, now, null, null, null, lies);
+          entries.save(new EntryRow(boat, entry, json.write(lies), json.fingerprint(entry)));
+        });
+  }
+
   /** Folds a boat anew and keeps what lists need of it. */
   @Transactional
   public void project(UUID boatId) {
@@ -145,9 +163,15 @@ public class Log {
     fleet.ids().forEach(this::project);
   }
 
+  /** Projects boats that have no log yet, or whose description has changed. */
+  @Transactional
+  public void projectAll(List<UUID> boats) {
+    boats.forEach(this::project);
+  }
+
   /** The card of this id as it is written now. */
   Card card(BoatState state, CardProgress progress) {
-    return CardWriter.write(new CardRequest(state, progress.method(), yards.kickAllowed()));
+    return CardWriter.write(new CardRequest(state, progress, yards.schools()));
   }
 
   private Folded folded(BoatRow row, List<Entry> log) {
@@ -193,8 +217,10 @@ public class Log {
     private final Boat boat;
     private final Role role;
     private final List<Entry> log;
-    private final boolean kickAllowed = yards.kickAllowed();
+    private final YardRules rules = yards.rules();
+    private final Schools schools = yards.schools();
     private final Need need = yards.need();
+    private Ledger ledger;
     private BoatState state;
 
     Writing(BoatRow row, List<Entry> log, Role role) {
@@ -209,7 +235,12 @@ public class Log {
       Entry entry = sent.corrects() == null ? checked(sent) : correction(sent);
       entries.save(new EntryRow(row.id(), entry, json.write(entry.fact()), fingerprint));
       log.add(entry);
-      fold();
+      if (entry.corrects() == null && ledger != null) {
+        ledger.add(entry);
+        state = ledger.state();
+      } else {
+        fold();
+      }
     }
 
     private Entry checked(Entry entry) {
@@ -217,10 +248,11 @@ public class Log {
       if (entry.fact() instanceof Fact.Withdrawn) {
         throw Refused.value("corrects", "Say which entry is taken back.");
       }
-      if (entry.fact() instanceof Fact.CardOpened) {
+      if (entry.fact() instanceof Fact.CardOpened opened) {
         required("card", entry.card());
+        Choices.check(boat, opened);
       }
-      Interlocks.check(state, entry.person(), entry.fact(), kickAllowed);
+      Interlocks.check(state, entry.person(), entry.fact(), rules, entry.deviceTime());
       if (entry.fact() instanceof Fact.BerthMoved moved && fleet.isTaken(moved.berth(), row.id())) {
         throw Refused.state("berth", moved.berthName() + " is taken by another boat.");
       }
@@ -248,7 +280,12 @@ public class Log {
       if (progress == null) {
         throw Refused.value("card", "This boat has no such card.");
       }
-      CardRules.check(card(state, progress), state, progress, entry.step(), entry.fact());
+      CardRules.check(
+          CardWriter.write(new CardRequest(state, progress, schools)),
+          state,
+          progress,
+          entry.step(),
+          entry.fact());
     }
 
     private Entry correction(Entry sent) {
@@ -270,8 +307,17 @@ public class Log {
           sent.fact());
     }
 
+    /** A correction changes what came before it: the log is folded anew from then on. */
     private void fold() {
-      state = Ledger.fold(boat, need, log);
+      boolean corrected = log.stream().anyMatch(entry -> entry.corrects() != null);
+      if (corrected) {
+        ledger = null;
+        state = Ledger.fold(boat, need, log);
+        return;
+      }
+      ledger = new Ledger(boat, need);
+      log.forEach(ledger::add);
+      state = ledger.state();
     }
 
     Folded folded() {

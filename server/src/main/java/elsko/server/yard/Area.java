@@ -31,12 +31,22 @@ class Area {
   @Column(name = "height_m")
   private double heightM;
 
+  private boolean heated;
+
   protected Area() {}
 
-  Area(String name, AreaKind kind, double xM, double yM, double widthM, double heightM) {
+  Area(
+      String name,
+      AreaKind kind,
+      boolean heated,
+      double xM,
+      double yM,
+      double widthM,
+      double heightM) {
     this.id = UUID.randomUUID();
     this.name = name;
     this.kind = kind;
+    this.heated = heated;
     this.xM = xM;
     this.yM = yM;
     this.widthM = widthM;
@@ -56,6 +66,6 @@ class Area {
   }
 
   YardPlan.AreaView view() {
-    return new YardPlan.AreaView(id, name, kind, xM, yM, widthM, heightM);
+    return new YardPlan.AreaView(id, name, kind, heated, xM, yM, widthM, heightM);
   }
 }

@@ -4,8 +4,10 @@ package elsko.server.yard;
 public enum AreaKind {
   /** In the open, on stands. */
   ROWS,
-  /** Under a roof, unheated. */
+  /** Under a roof. */
   SHED,
+  /** One above the other. */
+  RACK,
   /** On the water. */
   DOCK;
 

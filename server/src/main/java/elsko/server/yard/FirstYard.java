@@ -19,7 +19,7 @@ public class FirstYard {
   public void prepare() {
     if (yards.none() && !demo) {
       yards.found("The yard");
-      yards.addArea("Line A", AreaKind.ROWS, 2, 2, List.of("A"), 12);
+      yards.addArea("Line A", AreaKind.ROWS, false, 2, 2, List.of("A"), 12);
     }
   }
 }

@@ -1,14 +1,23 @@
 package elsko.server.yard;
 
 import elsko.core.Refused;
+import elsko.core.boat.Layout;
+import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
+import elsko.core.ledger.YardRules;
+import elsko.core.procedure.Schools;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -25,16 +34,19 @@ public class Yards {
   private final YardRepository yards;
   private final AreaRepository areas;
   private final BerthRepository berths;
+  private final YardMethodRepository methods;
   private final ApplicationEventPublisher events;
 
   Yards(
       YardRepository yards,
       AreaRepository areas,
       BerthRepository berths,
+      YardMethodRepository methods,
       ApplicationEventPublisher events) {
     this.yards = yards;
     this.areas = areas;
     this.berths = berths;
+    this.methods = methods;
     this.events = events;
   }
 
@@ -57,9 +69,22 @@ public class Yards {
     return one().need();
   }
 
+  /** What the yard itself decides about the interlocks. */
   @Transactional(readOnly = true)
-  public boolean kickAllowed() {
-    return one().kickAllowed();
+  public YardRules rules() {
+    return new YardRules(one().kickAllowed(), ZoneId.systemDefault());
+  }
+
+  /** How this yard does things where the trade has more than one school. */
+  @Transactional(readOnly = true)
+  public Schools schools() {
+    return new Schools(one().kickAllowed(), chosenMethods());
+  }
+
+  private Map<Layout, Method> chosenMethods() {
+    Map<Layout, Method> chosen = new EnumMap<>(Layout.class);
+    methods.findAll().forEach(row -> chosen.put(row.layout(), row.method()));
+    return chosen;
   }
 
   /** Changes name, need and policy. Refuses a stale edit. */
@@ -78,6 +103,10 @@ public class Yards {
             change.policy());
     yard.change(name, need, Boolean.TRUE.equals(change.kickAllowed()));
     yards.saveAndFlush(yard);
+    if (change.methods() != null) {
+      methods.deleteAllInBatch();
+      change.methods().forEach((layout, method) -> keep(layout, method));
+    }
     events.publishEvent(new NeedChanged());
     events.publishEvent(Changed.yard());
     return viewOf(yard);
@@ -102,10 +131,16 @@ public class Yards {
   /** Adds an area of one or more lines of berths below or beside what is there. */
   @Transactional
   public void addArea(
-      String name, AreaKind kind, double xM, double yM, List<String> lines, int berthsPerLine) {
+      String name,
+      AreaKind kind,
+      boolean heated,
+      double xM,
+      double yM,
+      List<String> lines,
+      int berthsPerLine) {
     double width = berthsPerLine * BERTH_PITCH_M + 4;
     double height = lines.size() * LINE_HEIGHT_M + TITLE_M + 2;
-    Area area = areas.save(new Area(name, kind, xM, yM, width, height));
+    Area area = areas.save(new Area(name, kind, heated, xM, yM, width, height));
     List<Berth> made = new ArrayList<>();
     for (int line = 0; line < lines.size(); line++) {
       for (int i = 0; i < berthsPerLine; i++) {
@@ -132,7 +167,8 @@ public class Yards {
       throw Refused.state("line", "There is a line %s already.".formatted(letter));
     }
     if (line.kind() == null) {
-      throw Refused.value("kind", "Say whether it is in the open, in a shed or on the water.");
+      throw Refused.value(
+          "kind", "Say whether it is in the open, in a shed, in a rack or on the water.");
     }
     int count = line.berths() == null ? 0 : line.berths();
     if (count < 1 || count > 30) {
@@ -140,7 +176,14 @@ public class Yards {
     }
     double below = areas.findAll().stream().mapToDouble(Area::bottomM).max().orElse(0) + 3;
     String name = line.name() == null || line.name().isBlank() ? "Line " + letter : line.name();
-    addArea(name.strip(), line.kind(), 2, below, List.of(letter), count);
+    addArea(
+        name.strip(),
+        line.kind(),
+        Boolean.TRUE.equals(line.heated()),
+        2,
+        below,
+        List.of(letter),
+        count);
     events.publishEvent(Changed.yard());
     return plan();
   }
@@ -161,6 +204,37 @@ public class Yards {
             .orElseThrow(() -> new NotFound("berth", "There is no berth " + name + ".")));
   }
 
+  /** Every berth by its name in lower case. */
+  @Transactional(readOnly = true)
+  public Map<String, Place> placesByName() {
+    Map<UUID, Area> areasById = new HashMap<>();
+    areas.findAll().forEach(area -> areasById.put(area.id(), area));
+    Map<String, Place> places = new HashMap<>();
+    berths
+        .findAll()
+        .forEach(
+            berth ->
+                places.put(
+                    berth.name().toLowerCase(Locale.ROOT),
+                    new Place(
+                        berth.id(), berth.name(), areasById.get(berth.areaId()).kind().afloat())));
+    return places;
+  }
+
+  /** The name of every berth. */
+  @Transactional(readOnly = true)
+  public Map<UUID, String> namesById() {
+    Map<UUID, String> names = new HashMap<>();
+    berths.findAll().forEach(berth -> names.put(berth.id(), berth.name()));
+    return names;
+  }
+
+  private void keep(Layout layout, Method method) {
+    if (layout != null && method != null) {
+      methods.save(new YardMethod(layout, method));
+    }
+  }
+
   private Place placeOf(Berth berth) {
     Area area = areas.findById(berth.areaId()).orElseThrow();
     return new Place(berth.id(), berth.name(), area.kind().afloat());
@@ -172,7 +246,7 @@ public class Yards {
         .orElseThrow(() -> new NotFound("yard", "The yard is not set up yet."));
   }
 
-  private static YardView viewOf(Yard yard) {
+  private YardView viewOf(Yard yard) {
     Need need = yard.need();
     return new YardView(
         yard.name(),
@@ -180,6 +254,7 @@ public class Yards {
         need.marginK(),
         need.policy(),
         yard.kickAllowed(),
+        chosenMethods(),
         yard.version());
   }
 
@@ -197,14 +272,20 @@ public class Yards {
       double marginK,
       Policy policy,
       boolean kickAllowed,
+      Map<Layout, Method> methods,
       long version) {}
 
   /** What can be changed of it. */
   public record YardChange(
-      String name, Double designLowC, Double marginK, Policy policy, Boolean kickAllowed) {}
+      String name,
+      Double designLowC,
+      Double marginK,
+      Policy policy,
+      Boolean kickAllowed,
+      Map<Layout, Method> methods) {}
 
   /** A line of berths to add. */
-  public record NewLine(String name, String line, AreaKind kind, Integer berths) {}
+  public record NewLine(String name, String line, AreaKind kind, Boolean heated, Integer berths) {}
 
   /** A berth, and whether a boat floats there. */
   public record Place(UUID id, String name, boolean afloat) {}

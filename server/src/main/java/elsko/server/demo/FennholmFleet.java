@@ -1,0 +1,154 @@
+package elsko.server.demo;
+
+import elsko.core.boat.Accessory;
+import elsko.core.boat.Answer;
+import elsko.core.boat.BoatDescription;
+import elsko.core.boat.BoatKind;
+import elsko.core.boat.Cooling;
+import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.EngineDetails;
+import elsko.core.boat.Fuel;
+import elsko.core.boat.Layout;
+import elsko.core.boat.Method;
+import elsko.core.boat.Position;
+import elsko.core.boat.WaterUsedIn;
+import elsko.core.fluid.Base;
+import elsko.core.fluid.GlycolCurve;
+import elsko.core.procedure.UsualAnswers;
+import elsko.server.fleet.BoatRow;
+import elsko.server.fleet.Fleet;
+import elsko.server.work.Log;
+import elsko.server.yard.Yards;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/** Puts the boats of the demonstration into the books, each with what happened to it. */
+final class FennholmFleet {
+  static final double DILUTED = GlycolCurve.of(Base.PG).freezePointC(0.21);
+  static final double SLIGHTLY_WEAK = GlycolCurve.of(Base.PG).freezePointC(0.327);
+
+  final UsualAnswers usual;
+  private final Yards yards;
+  private final Fleet fleet;
+  private final Log log;
+  private final Clock clock;
+  private int hulls = 100;
+
+  FennholmFleet(Yards yards, Fleet fleet, Log log, Clock clock, UsualAnswers usual) {
+    this.yards = yards;
+    this.fleet = fleet;
+    this.log = log;
+    this.clock = clock;
+    this.usual = usual;
+  }
+
+  UsualAnswers reading(String lowPoint, double freezePointC) {
+    return usual.reading(Map.of(lowPoint, freezePointC));
+  }
+
+  void laidUp(
+      String name,
+      double lengthM,
+      String berth,
+      int daysAgo,
+      Method method,
+      DrainArrangement drains) {
+    sterndrive(
+        name,
+        lengthM,
+        berth,
+        drains,
+        daysAgo,
+        story -> story.cameIn(false).by("technician").opens(method).through("close", usual));
+  }
+
+  void sterndrive(
+      String name,
+      double lengthM,
+      String berth,
+      DrainArrangement drains,
+      int daysAgo,
+      UnaryOperator<DemoStory> happens) {
+    EngineDescription engine =
+        EngineDescription.usual(Position.CENTER, Fuel.PETROL, 8, Cooling.RAW_WATER)
+            .with(drains)
+            .with(hours(120 + Math.floor(lengthM * 53)));
+    tell(
+        described(name, BoatKind.POWER, lengthM, Layout.STERNDRIVE, engine),
+        berth,
+        daysAgo,
+        happens);
+  }
+
+  /** A boat with every accessory answered: those named yes, the others no. */
+  BoatDescription described(
+      String name,
+      BoatKind kind,
+      double lengthM,
+      Layout layout,
+      EngineDescription engine,
+      Accessory... has) {
+    return described(
+        name, kind, lengthM, layout, engine == null ? List.of() : List.of(engine), answers(has));
+  }
+
+  BoatDescription described(
+      String name,
+      BoatKind kind,
+      double lengthM,
+      Layout layout,
+      List<EngineDescription> engines,
+      Map<Accessory, Answer> answers) {
+    hulls += 7;
+    return new BoatDescription(
+        name,
+        "FEN-" + hulls,
+        kind,
+        lengthM,
+        layout,
+        engines,
+        answers,
+        answers.get(Accessory.DOMESTIC_WATER) == Answer.YES ? Math.floor(lengthM * 18) : null,
+        WaterUsedIn.SALT,
+        false,
+        null,
+        "",
+        "",
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  static Map<Accessory, Answer> answers(Accessory... has) {
+    Map<Accessory, Answer> answers = new EnumMap<>(Accessory.class);
+    for (Accessory accessory : Accessory.values()) {
+      answers.put(accessory, List.of(has).contains(accessory) ? Answer.YES : Answer.NO);
+    }
+    return answers;
+  }
+
+  static EngineDetails hours(double hours) {
+    return new EngineDetails(null, hours, null, "", null, null, null, "", null, null, null, "", "");
+  }
+
+  /** Puts a boat at its berth and lets things happen to it. */
+  void tell(
+      BoatDescription description, String berth, int daysAgo, UnaryOperator<DemoStory> happens) {
+    BoatRow boat = fleet.add(description);
+    Instant begins = clock.instant().minus(Duration.ofDays(daysAgo)).minus(Duration.ofHours(11));
+    DemoStory story = new DemoStory(boat.boat(), begins);
+    Yards.Place place = yards.placeNamed(berth);
+    if (place.afloat()) {
+      story.launched(place);
+    } else {
+      story.berthed(place);
+    }
+    log.keep(boat.id(), happens.apply(story).log());
+  }
+}

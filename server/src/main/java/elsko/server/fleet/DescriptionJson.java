@@ -1,0 +1,22 @@
+package elsko.server.fleet;
+
+import elsko.core.boat.BoatDescription;
+import jakarta.persistence.AttributeConverter;
+import jakarta.persistence.Converter;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A description as the one JSON document it is kept as. */
+@Converter
+class DescriptionJson implements AttributeConverter<BoatDescription, String> {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  @Override
+  public String convertToDatabaseColumn(BoatDescription description) {
+    return JSON.writeValueAsString(description);
+  }
+
+  @Override
+  public BoatDescription convertToEntityAttribute(String json) {
+    return JSON.readValue(json, BoatDescription.class);
+  }
+}

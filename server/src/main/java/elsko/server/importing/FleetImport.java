@@ -1,0 +1,123 @@
+package elsko.server.importing;
+
+import elsko.core.Refused;
+import elsko.server.fleet.Fleet;
+import elsko.server.live.Changed;
+import elsko.server.problems.NotFound;
+import elsko.server.work.Log;
+import elsko.server.yard.Yards;
+import jakarta.annotation.PreDestroy;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Takes fleet files in, one after another: looked at first, then kept all or not at all. */
+@Service
+class FleetImport {
+  private static final Logger LOG = LoggerFactory.getLogger(FleetImport.class);
+  private static final int REMEMBERED = 20;
+  private static final int MOST_CHARACTERS = 20_000_000;
+
+  private final FleetReader reader;
+  private final Fleet fleet;
+  private final Log log;
+  private final TransactionTemplate transaction;
+  private final ApplicationEventPublisher events;
+  private final ExecutorService background = Executors.newSingleThreadExecutor();
+  private final Deque<ImportJob> jobs = new ArrayDeque<>();
+
+  FleetImport(
+      FleetReader reader,
+      Fleet fleet,
+      Log log,
+      TransactionTemplate transaction,
+      ApplicationEventPublisher events) {
+    this.reader = reader;
+    this.fleet = fleet;
+    this.log = log;
+    this.transaction = transaction;
+    this.events = events;
+  }
+
+  @PreDestroy
+  void close() {
+    background.shutdownNow();
+  }
+
+  /** Begins to read a file. */
+  ImportJob begin(String csv, boolean keeps, String person) {
+    if (csv == null || csv.isBlank()) {
+      throw Refused.value("csv", "The file is empty.");
+    }
+    if (csv.length() > MOST_CHARACTERS) {
+      throw Refused.value("csv", "The file is too large: at most 20 million characters.");
+    }
+    ImportJob job = new ImportJob(keeps, (int) csv.lines().count() - 1);
+    synchronized (jobs) {
+      jobs.addFirst(job);
+      while (jobs.size() > REMEMBERED) {
+        jobs.removeLast();
+      }
+    }
+    background.execute(() -> run(job, csv, person));
+    return job;
+  }
+
+  ImportJob job(UUID id) {
+    synchronized (jobs) {
+      return jobs.stream()
+          .filter(job -> job.id.equals(id))
+          .findFirst()
+          .orElseThrow(() -> new NotFound("import", "There is no such import any more."));
+    }
+  }
+
+  private void run(ImportJob job, String csv, String person) {
+    try {
+      FleetPlan plan = transaction.execute(status -> readAndKeep(job, csv, person));
+      job.finished(plan);
+      if (job.keeps() && plan.problems.isEmpty()) {
+        events.publishEvent(Changed.yard());
+      }
+    } catch (CancellationException stopped) {
+      job.stopped();
+    } catch (Refused refused) {
+      job.refused(refused);
+    } catch (RuntimeException broken) {
+      LOG.error("An import failed", broken);
+      job.failed();
+    }
+  }
+
+  private FleetPlan readAndKeep(ImportJob job, String csv, String person) {
+    FleetPlan plan = reader.read(csv, job::reached);
+    if (job.keeps() && plan.problems.isEmpty()) {
+      keep(job, plan, person);
+    }
+    return plan;
+  }
+
+  private void keep(ImportJob job, FleetPlan plan, String person) {
+    List<UUID> ids = fleet.takeOver(plan.added, plan.changed);
+    Map<UUID, Yards.Place> lies = new HashMap<>();
+    plan.berths.forEach((index, place) -> lies.put(ids.get(index), place));
+    log.place(lies, person);
+    job.of(ids.size());
+    int count = 0;
+    for (UUID id : ids) {
+      log.project(id);
+      job.reached(++count);
+    }
+  }
+}

@@ -1,0 +1,85 @@
+package elsko.server.importing;
+
+import elsko.core.boat.Accessory;
+import elsko.core.boat.Answer;
+import elsko.core.boat.BoatDescription;
+import elsko.core.boat.EngineDescription;
+import elsko.server.fleet.Fleet;
+import elsko.server.yard.Yards;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes the fleet as the file that can be read in again. */
+@Component
+class FleetWriter {
+  private final Fleet fleet;
+  private final Yards yards;
+
+  FleetWriter(Fleet fleet, Yards yards) {
+    this.fleet = fleet;
+    this.yards = yards;
+  }
+
+  @Transactional(readOnly = true)
+  String fleet() {
+    StringWriter text = new StringWriter();
+    try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+      printer.printRecord(Column.all());
+      var berths = yards.namesById();
+      for (Fleet.Berthed boat : fleet.berthed()) {
+        printer.printRecord(row(boat.description(), berths.getOrDefault(boat.berth(), "")));
+      }
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+    return text.toString();
+  }
+
+  private static List<String> row(BoatDescription boat, String berth) {
+    EngineDescription engine = boat.propulsion().isEmpty() ? null : boat.propulsion().get(0);
+    List<String> row = new ArrayList<>();
+    row.add(safe(boat.hullId()));
+    row.add(safe(boat.name()));
+    row.add(word(boat.kind()));
+    row.add(String.valueOf(boat.hullLengthM()));
+    row.add(word(boat.layout()));
+    row.add(engine == null ? "" : String.valueOf(boat.propulsion().size()));
+    row.add(engine == null ? "" : word(engine.fuel()));
+    row.add(engine == null ? "" : String.valueOf(engine.cylinders()));
+    row.add(engine == null ? "" : word(engine.cooling()));
+    row.add(engine == null ? "" : word(engine.exhaust()));
+    row.add(engine == null ? "" : word(engine.drains()));
+    row.add(engine == null || engine.details().year() == null ? "" : "" + engine.details().year());
+    row.add(
+        engine == null || engine.details().hours() == null ? "" : "" + engine.details().hours());
+    row.add(word(boat.waterUsedIn()));
+    row.add(boat.silty() ? "yes" : "no");
+    for (Accessory accessory : Accessory.values()) {
+      Answer answer = boat.has(accessory);
+      row.add(answer == Answer.UNKNOWN ? "unknown" : word(answer));
+    }
+    row.add(boat.domesticTankLiters() == null ? "" : "" + boat.domesticTankLiters());
+    row.add(word(boat.method()));
+    row.add(berth);
+    row.add(safe(boat.owner()));
+    row.add(safe(boat.notes()));
+    return row;
+  }
+
+  private static String word(Enum<?> value) {
+    return value == null ? "" : value.name().toLowerCase(Locale.ROOT);
+  }
+
+  /** Spreadsheets read a cell that begins like this as a formula; an apostrophe keeps it text. */
+  private static String safe(String text) {
+    return !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+  }
+}

@@ -1,0 +1,116 @@
+package elsko.server.importing;
+
+import elsko.core.Refused;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import org.jspecify.annotations.Nullable;
+
+/** One file on its way, read in the background; can be watched and stopped. */
+final class ImportJob {
+  private static final int MOST_PROBLEMS = 500;
+
+  /** How far it is. */
+  enum State {
+    RUNNING,
+    DONE,
+    REFUSED,
+    STOPPED
+  }
+
+  final UUID id = UUID.randomUUID();
+  private final boolean keeps;
+  private volatile State state = State.RUNNING;
+  private volatile boolean stopping;
+  private volatile int done;
+  private volatile int total;
+  private volatile FleetPlan plan;
+  private volatile String reason;
+
+  /**
+   * @param keeps the boats are kept; otherwise it is only looked at
+   */
+  ImportJob(boolean keeps, int roughRows) {
+    this.keeps = keeps;
+    this.total = roughRows;
+  }
+
+  boolean keeps() {
+    return keeps;
+  }
+
+  /** One more done; ends the work when somebody stopped it. */
+  void reached(int count) {
+    if (stopping) {
+      throw new CancellationException();
+    }
+    done = count;
+  }
+
+  void of(int all) {
+    total = all;
+    done = 0;
+  }
+
+  void stop() {
+    stopping = true;
+  }
+
+  void finished(FleetPlan read) {
+    plan = read;
+    done = total;
+    state = read.problems.isEmpty() || !keeps ? State.DONE : State.REFUSED;
+  }
+
+  void stopped() {
+    state = State.STOPPED;
+  }
+
+  void refused(Refused why) {
+    reason = why.reason();
+    state = State.REFUSED;
+  }
+
+  void failed() {
+    reason = "Something went wrong while it was kept. Nothing was imported.";
+    state = State.REFUSED;
+  }
+
+  View view() {
+    FleetPlan read = plan;
+    List<ImportProblem> problems = read == null ? List.of() : read.problems;
+    return new View(
+        id,
+        state,
+        keeps,
+        done,
+        total,
+        read == null ? 0 : read.rows,
+        read == null ? 0 : read.added.size(),
+        read == null ? 0 : read.changed.size(),
+        read == null ? 0 : read.unchanged,
+        problems.size(),
+        problems.stream().limit(MOST_PROBLEMS).toList(),
+        reason);
+  }
+
+  /**
+   * How it stands.
+   *
+   * @param problems the first 500 of them
+   * @param reason why the file as a whole was refused, or null
+   */
+  record View(
+      UUID id,
+      State state,
+      boolean keeps,
+      int done,
+      int total,
+      int rows,
+      int added,
+      int changed,
+      int unchanged,
+      int problemCount,
+      List<ImportProblem> problems,
+      @Nullable String reason) {}
+}

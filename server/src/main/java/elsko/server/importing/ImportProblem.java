@@ -1,0 +1,8 @@
+package elsko.server.importing;
+
+/**
+ * Why a row cannot be taken.
+ *
+ * @param row as a spreadsheet counts it: the heading is row 1
+ */
+public record ImportProblem(int row, String column, String reason) {}

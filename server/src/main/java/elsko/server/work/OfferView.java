@@ -1,0 +1,22 @@
+package elsko.server.work;
+
+import elsko.core.boat.Boat;
+import elsko.core.ledger.Procedure;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** A procedure a card can be opened for, with what can be chosen for each circuit. */
+public record OfferView(Procedure procedure, String words, List<Choices.Choice> choices) {
+  static List<OfferView> of(Boat boat, Schools schools) {
+    return Stream.of(Procedure.values())
+        .map(p -> new OfferView(p, p.words(), Choices.of(boat, p, schools)))
+        .filter(offer -> !offer.choices().isEmpty() || !needsCircuits(offer.procedure()))
+        .toList();
+  }
+
+  private static boolean needsCircuits(Procedure procedure) {
+    return procedure == Procedure.FLUSH || procedure == Procedure.DESCALE;
+  }
+}

@@ -1,0 +1,162 @@
+import type { CircuitView, PointView } from '../api/client';
+import { percent } from '../parts/words';
+import type { Placed } from './path-layout';
+
+const FILLS = {
+  WATER: '#cfe0ef',
+  EMPTY: '#fffefb',
+  UNMEASURED: '#efe3c4',
+  GOOD: '#c0d4c8',
+  SHORT: '#efc6bc',
+};
+
+function fillOf(placed: Placed, point: PointView | undefined, circuit: CircuitView): string {
+  if (circuit.kind === 'COOLANT') return coolantFill(circuit);
+  if (placed.segment.content !== 'ANTIFREEZE') return FILLS[placed.segment.content];
+  const outcome = point?.verdict?.outcome;
+  if (outcome === 'HELD' || outcome === 'CHANGE_PRODUCT' || point?.couldNot) return FILLS.SHORT;
+  if (outcome === 'PROVEN' || outcome === 'PROVEN_WITH_REMARK') return FILLS.GOOD;
+  return circuit.protection === 'PROVEN' ? FILLS.GOOD : FILLS.UNMEASURED;
+}
+
+function coolantFill(circuit: CircuitView): string {
+  if (!circuit.coolant) return FILLS.UNMEASURED;
+  return circuit.coolant.good ? FILLS.GOOD : FILLS.SHORT;
+}
+
+const CONTENT_WORDS = { WATER: 'water', EMPTY: 'empty', ANTIFREEZE: 'filled' };
+
+interface SegmentBoxProps {
+  placed: Placed;
+  circuit: CircuitView;
+  small: boolean;
+  /** Where volumes can be changed: called with the segment's key. */
+  edit?: ((segment: string) => void) | undefined;
+}
+
+/** A segment to volume, with what is in it and what was measured there. */
+export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
+  const { segment, x, y, width, height } = placed;
+  const point = circuit.points.find((p) => p.segment === segment.key);
+  const judge = point ?? circuit.points.find((p) => p.empties.includes(segment.key));
+  const fill = fillOf(placed, judge, circuit);
+  const short = fill === FILLS.SHORT;
+  const measured = point?.massFraction != null ? percent(point.massFraction) : null;
+  const pump = segment.kind === 'PUMP' && width < 76;
+  const below = measured ?? (!small && height > 44 ? CONTENT_WORDS[segment.content] : null);
+  const words = `${segment.name}, ${segment.liters} L, ${CONTENT_WORDS[segment.content]}`;
+  const editing = edit && {
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': `Change ${words}`,
+    className: 'cursor-pointer outline-none focus-visible:[&_rect]:stroke-brass',
+    onClick: () => edit(segment.key),
+    onKeyDown: (event: React.KeyboardEvent) => {
+      if (event.key === 'Enter') edit(segment.key);
+    },
+  };
+  return (
+    <g {...editing}>
+      <title>{words}</title>
+      {pump ? (
+        <Pump x={x} y={y} r={Math.min(width, height) / 2 - (small ? 0 : 3)} fill={fill} />
+      ) : (
+        <rect
+          x={x - width / 2}
+          y={y - height / 2}
+          width={width}
+          height={height}
+          rx={segment.kind === 'TANK' || segment.kind === 'HEATER' ? 3 : 8}
+          fill={fill}
+          stroke={short ? 'var(--color-verm)' : 'var(--color-ink)'}
+          strokeWidth={short ? 2.6 : 1.7}
+          strokeDasharray={segment.content === 'EMPTY' && circuit.kind !== 'COOLANT' ? '6 4' : undefined}
+        />
+      )}
+      {segment.kind === 'STRAINER' && (
+        <path
+          d={`M${x - width / 2 + 7} ${y + height / 2 - 5} l5 ${-height + 10} M${x + width / 2 - 7} ${y + height / 2 - 5} l-5 ${-height + 10}`}
+          stroke="var(--color-ink)"
+          strokeWidth={1}
+          strokeDasharray="2 3"
+        />
+      )}
+      <Name name={segment.name} x={x} y={y - height / 2 - (segment.kind === 'STRAINER' ? 11 : 7)} width={width} small={small} />
+      {!pump && (
+        <text
+          x={x}
+          y={below ? y - 3 : y + 4.5}
+          textAnchor="middle"
+          fontSize={small ? 11.5 : 12.5}
+          fill="#33414a"
+        >
+          {segment.liters} L
+        </text>
+      )}
+      {!pump && below && (
+        <text
+          x={x}
+          y={y + (small ? 11 : 14)}
+          textAnchor="middle"
+          fontSize={measured ? (small ? 13 : 14.5) : 11.5}
+          fontWeight={measured ? 700 : 400}
+          fill={short ? 'var(--color-verm)' : measured ? 'var(--color-spruce)' : '#4a5860'}
+          className={measured ? 'font-stencil' : undefined}
+        >
+          {below}
+        </text>
+      )}
+    </g>
+  );
+}
+
+function Name({
+  name,
+  x,
+  y,
+  width,
+  small,
+}: {
+  name: string;
+  x: number;
+  y: number;
+  width: number;
+  small: boolean;
+}) {
+  const words = name.split(' ');
+  const size = small ? 11.5 : 12.5;
+  const long = words.length > 1 && name.length * size * 0.5 > width + (small ? 4 : 0);
+  return (
+    <text x={x} y={y} textAnchor="middle" fontSize={size} fontWeight={700}>
+      {long ? (
+        <>
+          <tspan x={x} dy={-size - 1}>
+            {words.slice(0, -1).join(' ')}
+          </tspan>
+          <tspan x={x} dy={size + 1}>
+            {words.at(-1)}
+          </tspan>
+        </>
+      ) : (
+        name
+      )}
+    </text>
+  );
+}
+
+function Pump({ x, y, r, fill }: { x: number; y: number; r: number; fill: string }) {
+  return (
+    <g>
+      <circle cx={x} cy={y} r={r} fill={fill} stroke="var(--color-ink)" strokeWidth={1.8} />
+      {[0, 60, 120].map((angle) => (
+        <path
+          key={angle}
+          d={`M${x - r * 0.72} ${y} H${x + r * 0.72}`}
+          transform={`rotate(${angle} ${x} ${y})`}
+          stroke="var(--color-ink)"
+          strokeWidth={2}
+        />
+      ))}
+    </g>
+  );
+}
