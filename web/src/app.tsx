@@ -15,6 +15,8 @@ const Bench = lazy(() => import('./bench/bench').then((m) => ({ default: m.Bench
 const BenchOfBoat = lazy(() =>
   import('./bench/bench-of-boat').then((m) => ({ default: m.BenchOfBoat })),
 );
+const Describe = lazy(() => import('./describe/describe').then((m) => ({ default: m.Describe })));
+const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
 const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
 
 export function App() {
@@ -29,6 +31,9 @@ export function App() {
               <Route element={<Desk />}>
                 <Route index element={<Yard />} />
                 <Route path="/boats/:boatId" element={<Boat />} />
+                <Route path="/describe" element={<Describe />} />
+                <Route path="/boats/:boatId/describe" element={<Describe />} />
+                <Route path="/import" element={<Import />} />
                 <Route path="/bench" element={<Bench />} />
                 <Route path="/bench/:boatId" element={<BenchOfBoat />} />
                 <Route path="/settings" element={<Settings />} />

@@ -23,7 +23,19 @@ export type InstrumentView = Schemas['InstrumentView'];
 export type Mixture = Schemas['Mixture'];
 export type SignedIn = Schemas['SignedIn'];
 export type Protection = BoatLine['protection'];
-export type Method = CardView['method'];
+export type Description = Schemas['BoatDescription'];
+export type EngineDescription = Schemas['EngineDescription'];
+export type DraftView = Schemas['DraftView'];
+export type EngineChoices = Schemas['EngineChoices'];
+export type OfferView = Schemas['OfferView'];
+export type Catalog = Schemas['Catalog'];
+export type LooseEndLine = Schemas['LooseEndLine'];
+export type ImportView = Schemas['View'];
+export type Procedure = CardView['procedure'];
+export type Position = EngineDescription['position'];
+export type Accessory = DraftView['unanswered'][number];
+export type Answer = 'YES' | 'NO' | 'UNKNOWN';
+export type Method = NonNullable<Description['method']>;
 
 const CHANGES = new Set(['POST', 'PUT', 'DELETE', 'PATCH']);
 

@@ -81,3 +81,25 @@ export const peopleQuery = queryOptions({
   queryKey: ['people'],
   queryFn: () => got(api.GET('/api/people')),
 });
+
+export const catalogQuery = queryOptions({
+  queryKey: ['catalog'],
+  queryFn: () => got(api.GET('/api/boats/catalog')),
+  staleTime: Infinity,
+});
+
+export const templatesQuery = queryOptions({
+  queryKey: ['templates'],
+  queryFn: () => got(api.GET('/api/boats/templates')),
+});
+
+export const offersQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'offers'],
+    queryFn: () => got(api.GET('/api/boats/{id}/offers', { params: { path: { id } } })),
+  });
+
+export const looseEndsQuery = queryOptions({
+  queryKey: ['boats', 'loose-ends'],
+  queryFn: () => got(api.GET('/api/boats/loose-ends')),
+});

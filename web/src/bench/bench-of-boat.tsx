@@ -20,7 +20,50 @@ export function BenchOfBoat() {
   const { data: boat, error, isPending, refetch } = useQuery(boatQuery(boatId));
   if (isPending) return <Loading what="the samples" />;
   if (error) return <Trouble error={error} again={() => void refetch()} />;
-  return <Samples key={boat.id} boat={boat} circuit={boat.circuits[0]!} />;
+  return <Circuits key={boat.id} boat={boat} />;
+}
+
+const FILLED = ['FILLED', 'HELD', 'PROVEN'];
+
+/** One circuit at a time; those that wait for their samples first. */
+function Circuits({ boat }: { boat: BoatView }) {
+  const sampled = boat.circuits.filter(
+    (c) => c.points.some((p) => p.required) && c.kind !== 'COOLANT',
+  );
+  const [chosen, setChosen] = useState<string | null>(null);
+  const waiting =
+    sampled.find((c) => c.protection === 'HELD') ??
+    sampled.find((c) => c.protection === 'FILLED') ??
+    sampled.find((c) => FILLED.includes(c.protection)) ??
+    sampled[0];
+  const circuit = sampled.find((c) => c.key === chosen) ?? waiting;
+  if (!circuit) {
+    return <p className="m-5">Nothing on this boat is filled with antifreeze.</p>;
+  }
+  return (
+    <>
+      {sampled.length > 1 && (
+        <nav
+          aria-label="Circuits"
+          className="border-line flex flex-wrap gap-1 border-b px-5 py-1.5"
+        >
+          {sampled.map((c) => (
+            <button
+              key={c.key}
+              type="button"
+              aria-pressed={c.key === circuit.key}
+              className="aria-pressed:border-ink aria-pressed:bg-card flex min-h-8 items-center gap-1.5 rounded-[3px_9px_9px_3px] border-[1.25px] border-transparent px-2.5 text-[14px]"
+              onClick={() => setChosen(c.key)}
+            >
+              <ProtectionMark of={c.protection} />
+              {sentence(c.name)}
+            </button>
+          ))}
+        </nav>
+      )}
+      <Samples key={circuit.key} boat={boat} circuit={circuit} />
+    </>
+  );
 }
 
 function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
@@ -34,7 +77,7 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const point = points.find((p) => p.key === chosen) ?? worst;
   const need = yard ? yard.designLowC - yard.marginK : null;
-  const filled = ['FILLED', 'HELD', 'PROVEN'].includes(circuit.protection);
+  const filled = FILLED.includes(circuit.protection);
   return (
     <main className="grid flex-1 content-start lg:grid-cols-[1fr_380px]">
       <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-6 gap-y-1 border-b px-5 py-2.5 lg:col-span-2">

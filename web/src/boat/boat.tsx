@@ -1,25 +1,22 @@
 import { useState } from 'react';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { api, got } from '../api/client';
 import type { BoatView, FittingView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery } from '../api/queries';
-import { Dialog } from '../parts/dialog';
+import { machineryWords } from '../parts/boat-words';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { liters, number, sentence } from '../parts/words';
-import { DescriptionForm } from './description-form';
+import { number } from '../parts/words';
 import { LogList } from './log-list';
 import { LooseEnds } from './loose-ends';
 import { MoveBoat } from './move-boat';
 import { OpenCard } from './open-card';
-import { PathTable } from './path-table';
 import { SetFitting } from './set-fitting';
-import { WaterPath } from './water-path';
+import { WaterPaths } from './water-paths';
 
 /** What is this boat, how was it left, what stands in it? */
 export function Boat() {
@@ -30,16 +27,10 @@ export function Boat() {
   return <BoatShown key={boat.id} boat={boat} />;
 }
 
-const DRAINS = {
-  FOUR_DRAINS: 'four drains',
-  FOUR_DRAINS_ONE_SENSOR: 'four drains, one a threaded sensor',
-  ONE_CENTRAL_DRAIN: 'one central drain',
-};
-
 function BoatShown({ boat }: { boat: BoatView }) {
   const may = useMay();
   const [chosen, setChosen] = useState<string | null>(null);
-  const [open, setOpen] = useState<'move' | 'describe' | null>(null);
+  const [open, setOpen] = useState<'move' | null>(null);
   const maySet = (fitting: FittingView) => may.work || (may.move && fitting.concernsMoving);
   const fitting = boat.fittings.find((f) => f.key === chosen);
   const choose = (key: string) => {
@@ -47,6 +38,9 @@ function BoatShown({ boat }: { boat: BoatView }) {
     if (next && maySet(next)) setChosen(key);
   };
   const d = boat.description;
+  const hours = d.engines.flatMap(({ details }) =>
+    details.hours == null ? [] : [number(details.hours, 0)],
+  );
   return (
     <main className="grid flex-1 content-start lg:grid-cols-[1fr_336px] lg:grid-rows-[auto_auto_1fr]">
       <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-6 gap-y-2 border-b px-5 py-2.5 lg:col-span-2">
@@ -54,16 +48,18 @@ function BoatShown({ boat }: { boat: BoatView }) {
           {d.name}
         </h1>
         <p className="text-soft m-0 text-[14px] leading-[1.4]">
-          {number(d.hullLengthM!)} m sterndrive · petrol V8, raw water through the block ·{' '}
-          {DRAINS[d.drains!]}
+          {number(d.hullLengthM)} m {d.kind === 'SAIL' ? 'sailing' : 'motor'} boat ·{' '}
+          {machineryWords(d)}
           <br />
           {boat.berth
             ? `${boat.berthName}, ${boat.afloat ? 'afloat' : 'ashore'}`
             : 'no berth yet'}{' '}
-          · {d.waterUsedIn!.toLowerCase()} water
-          {d.engineHours != null && ` · ${number(d.engineHours, 0)} h`}
+          · {d.silty && 'silty '}
+          {d.waterUsedIn.toLowerCase()} water
+          {hours.length > 0 && ` · ${hours.join(' / ')} h`}
+          {d.hullId && ` · ${d.hullId}`}
           {d.owner && ` · ${d.owner}`}
-          {boat.running && ' · engine running'}
+          {boat.running.length > 0 && ` · running: ${boat.running.join(', ').toLowerCase()}`}
           {boat.inBay.length > 0 && ` · in the bay: ${boat.inBay.join(', ')}`}
         </p>
         <span className="flex gap-4 text-[14px]">
@@ -73,9 +69,9 @@ function BoatShown({ boat }: { boat: BoatView }) {
             </button>
           )}
           {may.runYard && (
-            <button type="button" className="plain" onClick={() => setOpen('describe')}>
+            <Link className="plain" to={`/boats/${boat.id}/describe`}>
               describe it
-            </button>
+            </Link>
           )}
         </span>
         <div
@@ -90,30 +86,12 @@ function BoatShown({ boat }: { boat: BoatView }) {
         </div>
       </div>
       <div className="border-line min-w-0 lg:border-r">
-        {boat.circuits.map((circuit) => (
-          <section key={circuit.key} aria-label={sentence(circuit.name)} className="px-5 pt-3">
-            <h2 className="stencil text-[18px]">{circuit.name}</h2>
-            <p className="text-soft m-0 text-[13.5px]">
-              size to volume · percent is glycol by mass, as measured
-              {circuit.lot &&
-                ` · ${liters(circuit.litersUsed)} of ${circuit.product}, lot ${circuit.lot}, ${circuit.filledBy === 'DRAW' ? 'drawn' : 'poured'}`}
-            </p>
-            <div className="overflow-x-auto">
-              <WaterPath
-                circuit={circuit}
-                fittings={boat.fittings}
-                chosen={chosen}
-                choose={choose}
-              />
-            </div>
-            <details className="mb-2">
-              <summary className="text-soft cursor-pointer text-[14px]">
-                The same as a table
-              </summary>
-              <PathTable circuit={circuit} fittings={boat.fittings} />
-            </details>
-          </section>
-        ))}
+        <WaterPaths
+          circuits={boat.circuits}
+          fittings={boat.fittings}
+          chosen={chosen}
+          choose={choose}
+        />
       </div>
       <aside
         aria-label="What to do"
@@ -135,15 +113,18 @@ function BoatShown({ boat }: { boat: BoatView }) {
       <div className="border-line min-w-0 border-t lg:border-r">
         <LogList boat={boat.id} mayWork={may.work} mayMove={may.move} />
       </div>
-      {open === 'describe' && <Describe boat={boat} onClose={() => setOpen(null)} />}
     </main>
   );
 }
 
 function NextThing({ boat, mayWork }: { boat: BoatView; mayWork: boolean }) {
-  const openCard = boat.cards.find((card) => !card.closed);
-  const wet = boat.protection === 'WET' || boat.protection === 'IN_SERVICE';
-  const measurable = ['FILLED', 'HELD', 'PROVEN'].includes(boat.protection);
+  const openCards = boat.cards.filter((card) => !card.closed);
+  const measurable = boat.circuits.some(
+    (c) => c.lot && ['FILLED', 'HELD', 'PROVEN'].includes(c.protection),
+  );
+  const nobodyLooked = boat.circuits.some(
+    (c) => c.protection === 'UNKNOWN' && c.kind !== 'UNANSWERED',
+  );
   return (
     <section aria-label="Next" className="grid gap-3">
       {boat.decision && (
@@ -154,31 +135,28 @@ function NextThing({ boat, mayWork }: { boat: BoatView; mayWork: boolean }) {
           </p>
         </div>
       )}
-      <div className="flex flex-wrap gap-3">
-        {openCard && (
-          <Link className="btn btn-main" to={`/boats/${boat.id}/cards/${openCard.id}`}>
+      {openCards.map((card, i) => (
+        <div key={card.id}>
+          <Link
+            className={i === 0 ? 'btn btn-main' : 'btn'}
+            to={`/boats/${boat.id}/cards/${card.id}`}
+          >
             {mayWork ? 'Go on with the card' : 'Look at the card'}
           </Link>
-        )}
-        {measurable && (
+          <p className="text-soft m-0 mt-1 text-[13.5px]">
+            {card.procedureWords}, opened by {card.openedBy}; {card.heldBy} works on it
+          </p>
+        </div>
+      ))}
+      {measurable && (
+        <div>
           <Link className="btn" to={`/bench/${boat.id}`}>
             Samples
           </Link>
-        )}
-      </div>
-      {openCard && (
-        <p className="text-soft m-0 text-[13.5px]">
-          {openCard.method.toLowerCase()}, opened by {openCard.openedBy}; {openCard.heldBy} works on
-          it
-        </p>
+        </div>
       )}
-      {boat.protection === 'UNKNOWN' && mayWork && <SayWhatIsInIt boat={boat} />}
-      {!openCard && wet && mayWork && !boat.afloat && <OpenCard boat={boat} />}
-      {!openCard && wet && boat.afloat && (
-        <p className="text-soft m-0 text-[14px]">
-          Afloat, and no seacock shuts its path: it is winterized ashore.
-        </p>
-      )}
+      {nobodyLooked && mayWork && <SayWhatIsInIt boat={boat} />}
+      {mayWork && <OpenCard boat={boat} />}
     </section>
   );
 }
@@ -189,11 +167,13 @@ function SayWhatIsInIt({ boat }: { boat: BoatView }) {
   const say = (inService: boolean, words: string) =>
     void refused.attempt(() =>
       enter({
-        entries: boat.circuits.map((circuit) => ({
-          kind: 'CIRCUIT_SEEN' as const,
-          circuit: circuit.key,
-          inService,
-        })),
+        entries: boat.circuits
+          .filter((circuit) => circuit.path.length > 0)
+          .map((circuit) => ({
+            kind: 'CIRCUIT_SEEN' as const,
+            circuit: circuit.key,
+            inService,
+          })),
         undo: words,
       }),
     );
@@ -235,31 +215,5 @@ function Bag({ boat }: { boat: BoatView }) {
         {bag.missing.length > 0 && `; missing: ${bag.missing.join(', ')}`}
       </p>
     </section>
-  );
-}
-
-function Describe({ boat, onClose }: { boat: BoatView; onClose: () => void }) {
-  const queries = useQueryClient();
-  const [version] = useState(boat.version);
-  return (
-    <Dialog title="Describe it" onClose={onClose}>
-      <h2 className="stencil mb-3 text-xl">Describe {boat.description.name}</h2>
-      <DescriptionForm
-        from={boat.description}
-        action="Save"
-        onCancel={onClose}
-        save={async (described) => {
-          const saved = await got(
-            api.PUT('/api/boats/{id}', {
-              params: { path: { id: boat.id }, header: { 'If-Match': `"${version}"` } },
-              body: described,
-            }),
-          );
-          queries.setQueryData(['boat', boat.id], saved);
-          void queries.invalidateQueries({ queryKey: ['boats'] });
-          onClose();
-        }}
-      />
-    </Dialog>
   );
 }

@@ -55,6 +55,7 @@ function fitting(over: Partial<FittingView> = {}): FittingView {
     key: 'block-port-drain',
     name: 'port block drain',
     kind: 'DRAIN_PLUG',
+    circuit: null,
     where: 'low',
     tool: 'socket',
     state: 'IN',
@@ -77,6 +78,8 @@ function circuit(points: PointView[], over: Partial<CircuitView> = {}): CircuitV
   return {
     key: 'engine',
     name: 'engine raw water',
+    kind: 'RAW_WATER',
+    engine: 'CENTER',
     protection: 'PROVEN',
     liters: 18.5,
     litersUsed: 17.6,
@@ -96,6 +99,7 @@ function circuit(points: PointView[], over: Partial<CircuitView> = {}): CircuitV
     })),
     points,
     hoses: [],
+    coolant: null,
     ...over,
   };
 }

@@ -84,7 +84,7 @@ export function Drain(
       />
       <text
         x={x}
-        y={y + stem + (small ? 24 : 34)}
+        y={y + stem + (small ? 24 : 29)}
         textAnchor="middle"
         fontSize={11.5}
         fontWeight={short || out ? 700 : 400}
@@ -219,7 +219,13 @@ export function Leg(props: MarkProps & { small: boolean }) {
   const path = `M${x} ${y} H${x - 22} V${y + depth}`;
   return (
     <Mark {...props} x={x - 22} y={y + depth - 6}>
-      <path d={path} fill="none" stroke="var(--color-ink)" strokeWidth={10} strokeLinejoin="round" />
+      <path
+        d={path}
+        fill="none"
+        stroke="var(--color-ink)"
+        strokeWidth={10}
+        strokeLinejoin="round"
+      />
       <path d={path} fill="none" stroke="#dcd7ca" strokeWidth={6.5} strokeLinejoin="round" />
       <path
         d={`M${x - 36} ${y + depth + 4} h28 M${x - 31} ${y + depth + 11} h18`}

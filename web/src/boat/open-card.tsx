@@ -1,65 +1,125 @@
 import { useState } from 'react';
-import { RadioGroup } from 'radix-ui';
+import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import type { BoatView, Method } from '../api/client';
+import type { BoatView, OfferView } from '../api/client';
 import { useEnter } from '../api/enter';
+import { offersQuery } from '../api/queries';
 import { uuid } from '../api/uuid';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
+import { sentence } from '../parts/words';
 
-const METHODS: { method: Method; name: string; more: string }[] = [
-  {
-    method: 'POUR',
-    name: 'Pour',
-    more: 'drain, then fill from the top; full strength, no engine run',
-  },
-  {
-    method: 'DRAW',
-    name: 'Draw',
-    more: 'drain, then draw through warm; quick, both block sides sampled',
-  },
-  { method: 'DRY', name: 'Leave dry', more: 'drain and leave dry; every plug in the bag' },
-];
-
-/** Opens a winterizing card by a chosen method. */
+/** Opens a card for one of the procedures this boat can have, each circuit by a chosen way. */
 export function OpenCard({ boat }: { boat: BoatView }) {
+  const { data: offers = [] } = useQuery(offersQuery(boat.id));
+  const [chosen, setChosen] = useState<OfferView['procedure'] | null>(null);
+  const open = new Set(boat.cards.filter((c) => !c.closed).map((c) => c.procedure));
+  const free = offers.filter((offer) => !open.has(offer.procedure));
+  const offer = free.find((o) => o.procedure === chosen);
+  if (free.length === 0) return null;
+  return (
+    <section aria-label="Open a card" className="grid gap-2">
+      <h2 className="stencil text-[18px]">Open a card</h2>
+      <ul className="m-0 grid list-none grid-cols-2 gap-1.5 p-0">
+        {free.map(({ procedure, words }) => (
+          <li key={procedure}>
+            <button
+              type="button"
+              aria-expanded={chosen === procedure}
+              className="border-line aria-expanded:border-ink bg-card w-full rounded-[3px_9px_9px_3px] border-[1.5px] px-2.5 py-1.5 text-left text-[14px] font-semibold"
+              onClick={() => setChosen(chosen === procedure ? null : procedure)}
+            >
+              {sentence(words)}
+            </button>
+          </li>
+        ))}
+      </ul>
+      {offer && <Choose key={offer.procedure} boat={boat} offer={offer} />}
+    </section>
+  );
+}
+
+/** Only the circuits that were ticked are flushed or descaled; winterizing takes them all. */
+const takesSome = (offer: OfferView) =>
+  offer.procedure === 'FLUSH' || offer.procedure === 'DESCALE';
+
+function Choose({ boat, offer }: { boat: BoatView; offer: OfferView }) {
   const { enter, sending } = useEnter(boat.id);
-  const [method, setMethod] = useState<Method>('POUR');
+  const [choices, setChoices] = useState<Record<string, string>>(() =>
+    Object.fromEntries(offer.choices.map((choice) => [choice.circuit, choice.usual])),
+  );
   const refused = useRefused([]);
   const navigate = useNavigate();
   const open = async () => {
     const card = uuid();
     const ok = await refused.attempt(() =>
-      enter({ entries: [{ kind: 'CARD_OPENED', card, method }] }),
+      enter({
+        entries: [{ kind: 'CARD_OPENED', card, procedure: offer.procedure, choices }],
+      }),
     );
     if (ok) void navigate(`/boats/${boat.id}/cards/${card}`);
   };
+  const set = (circuit: string, way: string | null) => {
+    const others = Object.fromEntries(
+      Object.entries(choices).filter(([other]) => other !== circuit),
+    );
+    setChoices(way === null ? others : { ...others, [circuit]: way });
+  };
   return (
-    <section aria-label="Winterize it" className="grid gap-2">
-      <h2 className="stencil text-[18px]">Winterize it</h2>
-      <RadioGroup.Root
-        value={method}
-        onValueChange={(value) => setMethod(value as Method)}
-        aria-label="Method"
-        className="grid gap-1.5"
-      >
-        {METHODS.map((choice) => (
-          <RadioGroup.Item
-            key={choice.method}
-            value={choice.method}
-            className="border-line data-[state=checked]:border-ink bg-card grid gap-0 rounded-[3px_10px_10px_3px] border-[1.5px] px-3 py-1.5 text-left"
-          >
-            <b>{choice.name}</b>
-            <span className="text-soft text-[13px]">{choice.more}</span>
-          </RadioGroup.Item>
-        ))}
-      </RadioGroup.Root>
+    <div className="border-line grid gap-2 border-l-[3px] pl-3">
+      {offer.choices.map((choice) => {
+        const way = choices[choice.circuit];
+        const option = choice.all.find((o) => o.key === way);
+        return (
+          <div key={choice.circuit}>
+            <div className="flex items-center gap-2 text-[14px]">
+              {takesSome(offer) && (
+                <input
+                  type="checkbox"
+                  className="size-4"
+                  aria-label={`Do the ${choice.name}`}
+                  checked={way !== undefined}
+                  onChange={(event) =>
+                    set(choice.circuit, event.target.checked ? choice.usual : null)
+                  }
+                />
+              )}
+              <label className="font-semibold" htmlFor={`way-${choice.circuit}`}>
+                {sentence(choice.name)}
+              </label>
+            </div>
+            {way !== undefined && (
+              <>
+                <select
+                  id={`way-${choice.circuit}`}
+                  className="box py-1 text-[14px]"
+                  value={way}
+                  onChange={(event) => set(choice.circuit, event.target.value)}
+                >
+                  {choice.all.map((o) => (
+                    <option key={o.key} value={o.key}>
+                      {o.words}
+                      {o.key === choice.usual && choice.all.length > 1 ? ' · as usual' : ''}
+                    </option>
+                  ))}
+                </select>
+                <p className="text-soft m-0 text-[12.5px] leading-snug">{option?.reason}</p>
+              </>
+            )}
+          </div>
+        );
+      })}
       <RefusedLine words={refused.elsewhere} />
       <div>
-        <button type="button" className="btn btn-main" disabled={sending} onClick={open}>
+        <button
+          type="button"
+          className="btn btn-main"
+          disabled={sending || (takesSome(offer) && Object.keys(choices).length === 0)}
+          onClick={open}
+        >
           Open the card
         </button>
       </div>
-    </section>
+    </div>
   );
 }

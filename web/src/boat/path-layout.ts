@@ -71,9 +71,9 @@ export const COMPACT: Density = {
   right: 58,
   branchApart: 104,
   rise: 0,
-  above: 34,
-  below: 36,
-  leg: 74,
+  above: 32,
+  below: 35,
+  leg: 66,
   width: (liters) => 46 + root(liters) * 11,
   height: (liters) => 26 + root(liters) * 5,
 };

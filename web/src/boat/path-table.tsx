@@ -51,7 +51,9 @@ export function PathTable({
               <td className="px-2 py-1.5">{liters(point.liters)}</td>
               <td className="px-2 py-1.5">{contents.get(point.segment)}</td>
               <td className="px-2 py-1.5">
-                {byKey.get(point.opens)?.name} {byKey.get(point.opens)?.stateWords}
+                {point.opens
+                  ? `${byKey.get(point.opens)?.name} ${byKey.get(point.opens)?.stateWords}`
+                  : 'nothing to open'}
               </td>
               <td className="px-2 py-1.5">{point.seenWords ?? '–'}</td>
               <td className="px-2 py-1.5">

@@ -59,7 +59,13 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
     <g {...editing}>
       <title>{words}</title>
       {pump ? (
-        <Pump x={x} y={y} r={Math.min(width, height) / 2 - (small ? 0 : 3)} fill={fill} />
+        <Pump
+          x={x}
+          y={y}
+          r={Math.min(width, height) / 2 - (small ? 0 : 3)}
+          half={width / 2}
+          fill={fill}
+        />
       ) : (
         <rect
           x={x - width / 2}
@@ -70,7 +76,9 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
           fill={fill}
           stroke={short ? 'var(--color-verm)' : 'var(--color-ink)'}
           strokeWidth={short ? 2.6 : 1.7}
-          strokeDasharray={segment.content === 'EMPTY' && circuit.kind !== 'COOLANT' ? '6 4' : undefined}
+          strokeDasharray={
+            segment.content === 'EMPTY' && circuit.kind !== 'COOLANT' ? '6 4' : undefined
+          }
         />
       )}
       {segment.kind === 'STRAINER' && (
@@ -81,7 +89,13 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
           strokeDasharray="2 3"
         />
       )}
-      <Name name={segment.name} x={x} y={y - height / 2 - (segment.kind === 'STRAINER' ? 11 : 7)} width={width} small={small} />
+      <Name
+        name={segment.name}
+        x={x}
+        y={y - height / 2 - (segment.kind === 'STRAINER' ? 11 : 7)}
+        width={width}
+        small={small}
+      />
       {!pump && (
         <text
           x={x}
@@ -144,9 +158,20 @@ function Name({
   );
 }
 
-function Pump({ x, y, r, fill }: { x: number; y: number; r: number; fill: string }) {
+interface PumpProps {
+  x: number;
+  y: number;
+  r: number;
+  /** Its pipes reach this far to either side. */
+  half: number;
+  fill: string;
+}
+
+function Pump({ x, y, r, half, fill }: PumpProps) {
   return (
     <g>
+      <path d={`M${x - half} ${y} H${x + half}`} stroke="var(--color-ink)" strokeWidth={8} />
+      <path d={`M${x - half} ${y} H${x + half}`} stroke="#dcd7ca" strokeWidth={5} />
       <circle cx={x} cy={y} r={r} fill={fill} stroke="var(--color-ink)" strokeWidth={1.8} />
       {[0, 60, 120].map((angle) => (
         <path

@@ -84,7 +84,7 @@ function Ends(props: PartProps) {
       {drive ? (
         <Leg x={x} y={y} small={small} {...marked(props, drive)} />
       ) : (
-        OVERBOARD.has(circuit.kind) && <ThroughHull at={[x, y]} />
+        OVERBOARD.has(circuit.kind) && <ThroughHull at={[seacock ? x : x + 28, y]} />
       )}
       {seacock && !drive && <Seacock x={x - 6} y={y} {...marked(props, seacock)} />}
       {outlet && <Seacock x={outX - 18} y={outY} {...marked(props, outlet)} />}
@@ -125,12 +125,7 @@ function Hoses(props: PartProps) {
       const at = segmentOfHose(hose, props, layout.placed);
       return (
         at && (
-          <HoseEnd
-            key={hose.key}
-            x={at.x - at.width / 2 - 10}
-            y={at.y}
-            {...marked(props, hose)}
-          />
+          <HoseEnd key={hose.key} x={at.x - at.width / 2 - 10} y={at.y} {...marked(props, hose)} />
         )
       );
     });
@@ -142,7 +137,9 @@ function Drains(props: PartProps) {
   const { layout, circuit, fittings, small = false } = props;
   const byKey = new Map(fittings.map((fitting) => [fitting.key, fitting]));
   const seen = new Map<string, number>();
-  const opened = circuit.points.filter((p) => p.opens && DRAINS.has(byKey.get(p.opens)?.kind ?? ''));
+  const opened = circuit.points.filter(
+    (p) => p.opens && DRAINS.has(byKey.get(p.opens)?.kind ?? ''),
+  );
   return opened.map((point: PointView) => {
     const fitting = byKey.get(point.opens!)!;
     const placed = layout.placed.find((p) => p.segment.key === point.segment);
@@ -193,16 +190,33 @@ function OnSegments(props: PartProps) {
         />
       )}
       {strainer && basket?.looseEnd && (
-        <Lid x={strainer.x} y={strainer.y + strainer.height / 2 + 8} width={20} label="basket out" {...marked(props, basket)} />
+        <Lid
+          x={strainer.x}
+          y={strainer.y + strainer.height / 2 + 8}
+          width={20}
+          label="basket out"
+          {...marked(props, basket)}
+        />
       )}
       {strainer && ring?.looseEnd && (
-        <Lid x={strainer.x} y={strainer.y + strainer.height / 2 + 22} width={20} label="ring missing" {...marked(props, ring)} />
+        <Lid
+          x={strainer.x}
+          y={strainer.y + strainer.height / 2 + 22}
+          width={20}
+          label="ring missing"
+          {...marked(props, ring)}
+        />
       )}
       {pump && feed && feed.state !== 'NONE' && (
         <Tag x={inX} y={inY + 34} words={`fed: ${feed.stateWords}`} {...marked(props, feed)} />
       )}
       {pump && impeller?.looseEnd && (
-        <Tag x={pump.x} y={pump.y + pump.height / 2 + 12} words="impeller out" {...marked(props, impeller)} />
+        <Tag
+          x={pump.x}
+          y={pump.y + pump.height / 2 + 12}
+          words="impeller out"
+          {...marked(props, impeller)}
+        />
       )}
       {tee && <Lid x={inX + 14} y={inY - 9} width={12} label="out" {...marked(props, tee)} />}
     </>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { CircuitView, FittingView } from '../api/client';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { celsius, liters, sentence } from '../parts/words';
@@ -69,13 +70,14 @@ function Circuit({
   editSegment,
   draft,
 }: CircuitProps) {
+  const [table, setTable] = useState(false);
   const wide = !small || layOutPath(circuit.path, COMPACT).width > WIDE;
   return (
     <section
       aria-label={sentence(circuit.name)}
       className={`min-w-0 pt-1.5 ${wide ? 'lg:col-span-2' : ''}`}
     >
-      <div className="flex flex-wrap items-baseline gap-x-3">
+      <div className="flex flex-wrap items-center gap-x-2.5">
         <h2 className="stencil text-[18px]">{circuit.name}</h2>
         {!draft && (
           <span
@@ -87,6 +89,17 @@ function Circuit({
         )}
         <span className="text-soft text-[13px]">{about(circuit)}</span>
         {coolant && <Coolant coolant={coolant} draft={draft} />}
+        {!draft && (
+          <button
+            type="button"
+            className="plain ml-auto text-[13px]"
+            aria-expanded={table}
+            aria-label={`${sentence(circuit.name)} as a table`}
+            onClick={() => setTable(!table)}
+          >
+            as a table
+          </button>
+        )}
       </div>
       <div className="overflow-x-auto">
         <WaterPath
@@ -98,12 +111,7 @@ function Circuit({
           editSegment={editSegment && ((segment) => editSegment(circuit.key, segment))}
         />
       </div>
-      {!draft && (
-        <details className="mb-1">
-          <summary className="text-soft cursor-pointer text-[13px]">The same as a table</summary>
-          <PathTable circuit={circuit} fittings={fittings} />
-        </details>
-      )}
+      {table && <PathTable circuit={circuit} fittings={fittings} />}
     </section>
   );
 }
@@ -116,9 +124,6 @@ function about(circuit: CircuitView): string {
 }
 
 function Coolant({ coolant, draft }: { coolant: CircuitView; draft: boolean | undefined }) {
-  const words = coolant.coolant
-    ? `freezes at ${celsius(coolant.coolant.reading)}`
-    : 'not read cold yet';
   return (
     <span className="text-[13px]">
       coolant {liters(coolant.liters)}
@@ -128,8 +133,7 @@ function Coolant({ coolant, draft }: { coolant: CircuitView; draft: boolean | un
           <b className={`font-semibold ${protectionTone(coolant.protection)}`}>
             {protectionWords(coolant.protection)}
           </b>
-          {' · '}
-          {words}
+          {coolant.coolant && `, freezes at ${celsius(coolant.coolant.reading)}`}
         </>
       )}
     </span>

@@ -25,7 +25,12 @@ export function AskRead(props: AskProps) {
       {...props}
       unit={ask.unit!}
       fields={['value']}
-      entry={(value) => ({ kind: 'READING_TAKEN', limit: ask.limit!, value })}
+      entry={(value) => ({
+        kind: 'READING_TAKEN',
+        engine: ask.engine ?? undefined,
+        limit: ask.limit!,
+        value,
+      })}
       words={(value) => `${sentence(ask.label)} ${value} ${ask.unit}`}
     />
   );
@@ -42,6 +47,26 @@ export function AskCount(props: AskProps) {
       hint={`by the record ${bag.expected} should be in it`}
       entry={(value) => ({ kind: 'BAG_COUNTED', count: Math.round(value) })}
       words={(value) => `Bag counted: ${value}`}
+    />
+  );
+}
+
+/** Descaler that went in. */
+export function AskDescale(props: AskProps) {
+  const { ask } = props;
+  return (
+    <AskNumber
+      {...props}
+      unit="L"
+      fields={['liters']}
+      hint={`${liters(ask.liters!)} mixed, ready to use`}
+      entry={(value) => ({
+        kind: 'DESCALER_USED',
+        circuit: ask.circuit!,
+        segments: ask.segments ?? [],
+        liters: value,
+      })}
+      words={(value) => `${liters(value)} of descaler`}
     />
   );
 }

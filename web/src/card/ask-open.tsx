@@ -24,9 +24,9 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps) {
     void refused.attempt(() =>
       enter({
         entries: [
-          ...(fitting?.state === ask.to
+          ...(!ask.fitting || fitting?.state === ask.to
             ? []
-            : [{ kind: 'FITTING_SET' as const, fitting: ask.fitting!, state: ask.to!, ...on }]),
+            : [{ kind: 'FITTING_SET' as const, fitting: ask.fitting, state: ask.to!, ...on }]),
           { kind: 'LOW_POINT_SEEN', lowPoint: ask.lowPoint!, seen, ...on },
         ],
         undo: `${sentence(ask.label)}: ${words.toLowerCase()}`,

@@ -50,7 +50,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
       <div className="flex flex-wrap items-center gap-3">
         <Tick done={ask.answered} />
         <h2 className="flex-1 text-[17px] font-bold">{sentence(ask.label)}</h2>
-        {may && (
+        {may && drain && (
           <button
             type="button"
             className="btn text-[16px]"

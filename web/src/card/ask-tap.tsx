@@ -16,12 +16,17 @@ export function AskSet(props: AskProps) {
 
 /** The engine to be started or stopped: one tap. */
 export function AskEngine(props: AskProps) {
-  const starts = props.ask.start;
+  const { start, engine, basis } = props.ask;
+  const which = engine ?? undefined;
   return (
     <Tap
       {...props}
-      entries={[starts ? { kind: 'ENGINE_STARTED', basis: 'FED' } : { kind: 'ENGINE_STOPPED' }]}
-      words={starts ? 'engine started' : 'engine stopped'}
+      entries={[
+        start
+          ? { kind: 'ENGINE_STARTED', engine: which, basis: basis ?? 'FED' }
+          : { kind: 'ENGINE_STOPPED', engine: which },
+      ]}
+      words={start ? 'engine started' : 'engine stopped'}
     />
   );
 }
@@ -32,9 +37,62 @@ export function AskKick(props: AskProps) {
   return (
     <Tap
       {...props}
-      entries={[{ kind: 'ENGINE_STARTED', basis: 'KICK', seconds }]}
+      entries={[
+        {
+          kind: 'ENGINE_STARTED',
+          engine: props.ask.engine ?? undefined,
+          basis: 'KICK',
+          seconds,
+        },
+      ]}
       words={`engine kicked for ${seconds} s`}
     />
+  );
+}
+
+/** Something that falls due, done: one tap. */
+export function AskService(props: AskProps) {
+  const { engine, item } = props.ask;
+  return (
+    <Tap
+      {...props}
+      entries={[{ kind: 'SERVICE_DONE', engine: engine ?? undefined, item: item! }]}
+      words={`${props.ask.label}: done`}
+    />
+  );
+}
+
+/** What is in circuits, said with one tap. */
+export function AskLook(props: AskProps) {
+  const { circuits, inService } = props.ask;
+  return (
+    <Tap
+      {...props}
+      entries={(circuits ?? []).map((circuit) => ({
+        kind: 'CIRCUIT_SEEN' as const,
+        circuit,
+        inService: inService ?? false,
+      }))}
+    />
+  );
+}
+
+/** Afloat or not: whoever moves boats does it, and this line follows. */
+export function AskAfloat({ ask }: AskProps) {
+  return (
+    <div
+      className={`flex min-h-14 items-center gap-3 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+    >
+      <Tick done={ask.answered} />
+      <span>
+        {sentence(ask.label)}
+        {!ask.answered && (
+          <span className="text-soft block text-[14.5px]">
+            ticks itself when the boat is moved to a berth on the water
+          </span>
+        )}
+      </span>
+    </div>
   );
 }
 

@@ -1,6 +1,9 @@
 import type { AskView, BoatView, CardView, StepView } from '../api/client';
-import { AskCount, AskFill, AskRead } from './ask-number';
-import { AskEngine, AskKick, AskSet } from './ask-tap';
+import { AskAboard } from './ask-aboard';
+import { AskCoolant } from './ask-coolant';
+import { AskNote } from './ask-note';
+import { AskCount, AskDescale, AskFill, AskRead } from './ask-number';
+import { AskAfloat, AskEngine, AskKick, AskLook, AskService, AskSet } from './ask-tap';
 import { AskJug, AskSample } from './ask-sample';
 import { AskOpen } from './ask-open';
 
@@ -38,5 +41,19 @@ function shown(props: AskProps) {
       return <AskJug {...props} />;
     case 'SAMPLE':
       return <AskSample {...props} />;
+    case 'DESCALE':
+      return <AskDescale {...props} />;
+    case 'COOLANT':
+      return <AskCoolant {...props} />;
+    case 'SERVICE':
+      return <AskService {...props} />;
+    case 'ABOARD':
+      return <AskAboard {...props} />;
+    case 'LOOK':
+      return <AskLook {...props} />;
+    case 'NOTE':
+      return <AskNote {...props} />;
+    case 'AFLOAT':
+      return <AskAfloat {...props} />;
   }
 }

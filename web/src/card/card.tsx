@@ -5,6 +5,7 @@ import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery, cardQuery } from '../api/queries';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
+import { sentence } from '../parts/words';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
@@ -65,10 +66,10 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
         </span>
       </header>
       <nav aria-label="Steps" className="border-line px-[18px] pt-3 lg:border-r lg:pb-6">
-        <p className="text-soft m-0 mb-2 hidden text-[14px] lg:block">
-          Winterize: {card.methodWords}. {card.reason}
-        </p>
-        <ol className="m-0 flex list-none gap-1.5 p-0 lg:grid lg:gap-0.5">
+        <How card={card} />
+        <ol
+          className={`m-0 flex list-none p-0 lg:grid lg:gap-0.5 ${card.steps.length > 16 ? 'gap-px' : 'gap-1.5'}`}
+        >
           {card.steps.map((s, i) => (
             <StepTick
               key={s.key}
@@ -98,6 +99,35 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
           />
         )}
       </main>
+    </div>
+  );
+}
+
+/** How each circuit is done and why so; what the card leaves out stands first. */
+function How({ card }: { card: CardView }) {
+  const time = [
+    `${card.attendedMinutes} min attended`,
+    card.soakMinutes > 0 && `${Math.round(card.soakMinutes / 60)} h soaking`,
+  ];
+  return (
+    <div className="text-soft mb-2 text-[14px]">
+      <p className="m-0">
+        <b className="text-ink font-semibold">{sentence(card.procedureWords)}</b> ·{' '}
+        {time.filter(Boolean).join(', ')}
+      </p>
+      {card.notCovered.map((left) => (
+        <p key={left.circuit + left.name} className="text-brass m-0 mt-1 font-semibold">
+          Left out: {left.name}. {left.reason}
+        </p>
+      ))}
+      <div className="hidden lg:block">
+        {card.chosen.map((chosen) => (
+          <p key={chosen.circuit} className="m-0 mt-1">
+            {sentence(chosen.name)}: <b className="text-ink font-semibold">{chosen.words}</b>,{' '}
+            {chosen.whose}. {sentence(chosen.reason)}.
+          </p>
+        ))}
+      </div>
     </div>
   );
 }
@@ -183,11 +213,18 @@ function InTheBay({ boat, card, me }: { boat: BoatView; card: CardView; me: stri
 function Closed({ card, boat }: { card: CardView; boat: BoatView }) {
   return (
     <section className="grid gap-4 px-[18px] py-6">
-      <h1 className="font-stencil text-[34px] leading-tight font-bold">The boat is closed</h1>
+      <h1 className="font-stencil text-[34px] leading-tight font-bold">
+        {card.procedure === 'WINTERIZE' ? 'The boat is closed' : 'The card is closed'}
+      </h1>
       <p className="m-0">
-        {card.boatName} is <b>{protectionWords(card.protection)}</b>; {boat.bag.expected}{' '}
-        {boat.bag.expected === 1 ? 'plug is' : 'plugs are'} in the bag on the wheel. Helm tag: DO
-        NOT START.
+        {card.boatName} is <b>{protectionWords(card.protection)}</b>
+        {card.procedure === 'WINTERIZE' && (
+          <>
+            ; {boat.bag.expected} {boat.bag.expected === 1 ? 'plug is' : 'plugs are'} in the bag on
+            the wheel. Helm tag: DO NOT START
+          </>
+        )}
+        .
       </p>
       <div>
         <Link className="btn btn-main" to={`/boats/${boat.id}`}>

@@ -16,13 +16,16 @@ interface StepProps {
   next: () => void;
 }
 
+const TILES = new Set(['SET', 'ENGINE', 'KICK', 'SERVICE', 'LOOK', 'ABOARD', 'AFLOAT']);
+const MOST_NAMED = 3;
+
 /** One step: what, why, what hurts, what is asked for, and done. */
 export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
   const open = step.standing === 'OPEN';
   const left = step.asks.filter((ask) => !ask.answered).length;
   const measures = step.asks.some((ask) => ask.kind === 'JUG' || ask.kind === 'SAMPLE');
   const fills = step.asks.some((ask) => ask.kind === 'FILL');
-  const tiles = step.asks.filter((ask) => ['SET', 'ENGINE', 'KICK'].includes(ask.kind));
+  const tiles = step.asks.filter((ask) => TILES.has(ask.kind));
   return (
     <article className="px-[18px] pt-4 lg:px-8">
       <h1 className="font-stencil text-[33px] leading-[1.08] font-bold">{step.title}</h1>
@@ -37,16 +40,27 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       )}
       <p className="text-soft m-0 mt-3 text-[14.5px]">
         {step.minutes} min
+        {step.soak && `, then ${soakWords(step.soak)} soaking, nobody needed`}
+        {step.within &&
+          ` · within ${step.within.minutes} min of the warm-up: ${step.within.because}`}
         {step.people > 1 && ` · wants ${step.people} people, or a remote start`}
         {step.tools.length > 0 && ` · ${step.tools.join(', ')}`}
       </p>
       {step.waitsFor.length > 0 && open && (
-        <p className="text-brass m-0 mt-3 font-semibold">First: {step.waitsFor.join('; ')}</p>
+        <p className="text-brass m-0 mt-3 font-semibold">
+          First: {step.waitsFor.slice(0, MOST_NAMED).join('; ')}
+          {step.waitsFor.length > MOST_NAMED && ` and ${step.waitsFor.length - MOST_NAMED} more`}
+        </p>
       )}
       {(measures || fills) && open && mayWork && (
         <SampleWith
           instrument={measures}
-          filledWith={boat.circuits.find((c) => c.lot)?.lot ?? null}
+          filledWith={
+            (
+              boat.circuits.find((c) => c.key === step.circuit && c.lot) ??
+              boat.circuits.find((c) => c.lot)
+            )?.lot ?? null
+          }
         />
       )}
       <div
@@ -78,6 +92,12 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       </p>
     </article>
   );
+}
+
+function soakWords({ fromMinutes, toMinutes }: { fromMinutes: number; toMinutes: number }) {
+  return fromMinutes < 60
+    ? `${fromMinutes} to ${toMinutes} min`
+    : `${fromMinutes / 60} to ${toMinutes / 60} h`;
 }
 
 function Settled({ step, boat, may }: { step: StepView; boat: BoatView; may: boolean }) {

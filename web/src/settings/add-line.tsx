@@ -14,6 +14,7 @@ export function AddLine({ plan }: { plan: YardPlan }) {
   const [line, setLine] = useState('');
   const [name, setName] = useState('');
   const [kind, setKind] = useState<YardPlan['areas'][number]['kind']>('ROWS');
+  const [heated, setHeated] = useState(false);
   const [count, setCount] = useState('12');
   const refused = useRefused(['line', 'kind', 'berths']);
   const lines = [...new Set(plan.berths.map((berth) => berth.line))].sort();
@@ -21,7 +22,7 @@ export function AddLine({ plan }: { plan: YardPlan }) {
     const ok = await refused.attempt(async () => {
       const next = await got(
         api.POST('/api/yard/lines', {
-          body: { line, name, kind, berths: typedNumber(count) ?? undefined },
+          body: { line, name, kind, heated, berths: typedNumber(count) ?? undefined },
         }),
       );
       queries.setQueryData(planQuery.queryKey, next);
@@ -60,9 +61,21 @@ export function AddLine({ plan }: { plan: YardPlan }) {
           error={refused.at('kind')}
         >
           <option value="ROWS">in the open, on stands</option>
-          <option value="SHED">in a shed, unheated</option>
+          <option value="SHED">in a shed</option>
+          <option value="RACK">in a rack</option>
           <option value="DOCK">on the water</option>
         </Choice>
+        {kind !== 'DOCK' && (
+          <label className="flex items-center gap-2 text-[14.5px]">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={heated}
+              onChange={(event) => setHeated(event.target.checked)}
+            />
+            heated all winter
+          </label>
+        )}
         <Save action="Add the line" trouble={refused.elsewhere} />
       </form>
     </Section>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { YardView } from '../api/client';
-import { yardQuery } from '../api/queries';
+import { catalogQuery, yardQuery } from '../api/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { typedNumber } from '../parts/words';
@@ -16,6 +16,8 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [margin, setMargin] = useState(String(yard.marginK));
   const [policy, setPolicy] = useState(yard.policy);
   const [kick, setKick] = useState(yard.kickAllowed);
+  const [methods, setMethods] = useState<Record<string, string>>(yard.methods);
+  const { data: catalog } = useQuery(catalogQuery);
   const refused = useRefused(['name', 'designLowC', 'marginK', 'policy']);
   const save = () =>
     refused.attempt(async () => {
@@ -28,6 +30,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
             marginK: typedNumber(margin) ?? undefined,
             policy,
             kickAllowed: kick,
+            methods: methods as YardView['methods'],
           },
         }),
       );
@@ -82,8 +85,35 @@ export function NeedForm({ yard }: { yard: YardView }) {
           />
           allow a kick of at most 3 s with every drain out
         </label>
+        <fieldset className="m-0 grid grid-cols-2 gap-2 border-0 p-0">
+          <legend className="mb-1 p-0 text-[14px] font-semibold">
+            How engines are winterized here
+          </legend>
+          {catalog?.layouts
+            .filter(({ key }) => key !== 'NONE')
+            .map(({ key, words }) => (
+              <Choice
+                key={key}
+                label={words}
+                value={methods[key] ?? ''}
+                onChoose={(value) => setMethods(changed(methods, key, value))}
+              >
+                <option value="">as usual</option>
+                {catalog.methods.map((method) => (
+                  <option key={method.key} value={method.key}>
+                    {method.words}
+                  </option>
+                ))}
+              </Choice>
+            ))}
+        </fieldset>
         <Save action="Save" trouble={refused.elsewhere} />
       </form>
     </Section>
   );
+}
+
+function changed(methods: Record<string, string>, layout: string, method: string) {
+  const others = Object.fromEntries(Object.entries(methods).filter(([other]) => other !== layout));
+  return method === '' ? others : { ...others, [layout]: method };
 }

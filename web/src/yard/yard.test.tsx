@@ -12,7 +12,18 @@ afterEach(cleanup);
 const PLAN: YardPlan = {
   widthM: 40,
   heightM: 20,
-  areas: [{ id: 'area', name: 'Field', kind: 'ROWS', xM: 2, yM: 2, widthM: 30, heightM: 16 }],
+  areas: [
+    {
+      id: 'area',
+      name: 'Field',
+      kind: 'ROWS',
+      heated: false,
+      xM: 2,
+      yM: 2,
+      widthM: 30,
+      heightM: 16,
+    },
+  ],
   berths: ['C1', 'C2', 'C3'].map((name, i) => ({
     id: name,
     areaId: 'area',
@@ -29,7 +40,8 @@ function boat(name: string, over: Partial<BoatLine> = {}): BoatLine {
     name,
     hullLengthM: 7,
     layout: 'STERNDRIVE',
-    drains: 'FOUR_DRAINS',
+    hullId: '',
+    kind: 'POWER',
     protection: 'PROVEN',
     berth: null,
     afloat: false,

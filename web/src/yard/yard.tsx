@@ -1,6 +1,7 @@
-import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
+import { Link } from 'react-router';
 import type { BoatLine, Protection } from '../api/client';
 import { boatsQuery, planQuery } from '../api/queries';
 import { useKey } from '../parts/keys';
@@ -8,12 +9,11 @@ import { PROTECTIONS, ProtectionMark, protectionWords } from '../parts/protectio
 import { Loading, Trouble } from '../parts/states';
 import { BoatList } from './boat-list';
 import { DecideNow } from './decide-now';
+import { YardLooseEnds } from './yard-loose-ends';
 import { YardPlanDrawing } from './yard-plan';
 import { useMay } from '../parts/session';
 
-const AddBoat = lazy(() => import('./add-boat').then((m) => ({ default: m.AddBoat })));
-
-type Shown = 'plan' | 'list';
+type Shown = 'plan' | 'list' | 'loose';
 const SHOWN_KEY = 'elsko.yard.shown';
 
 /** Which boats are in danger, and what has to be decided now? */
@@ -25,7 +25,6 @@ export function Yard() {
     localStorage.getItem(SHOWN_KEY) === 'list' || window.innerWidth < 700 ? 'list' : 'plan',
   );
   const [only, setOnly] = useState<Protection[]>([]);
-  const [adding, setAdding] = useState(false);
   const show = useCallback((next: Shown) => {
     setShown(next);
     localStorage.setItem(SHOWN_KEY, next);
@@ -78,10 +77,23 @@ export function Yard() {
               </button>
             )}
             {may.runYard && (
-              <button type="button" className="plain" onClick={() => setAdding(true)}>
-                add a boat
-              </button>
+              <>
+                <Link className="plain" to="/describe">
+                  take a boat in
+                </Link>
+                <Link className="plain" to="/import">
+                  import
+                </Link>
+              </>
             )}
+            <button
+              type="button"
+              className="plain"
+              aria-pressed={shown === 'loose'}
+              onClick={() => show(shown === 'loose' ? 'plan' : 'loose')}
+            >
+              loose ends
+            </button>
             <button
               type="button"
               className="plain"
@@ -95,9 +107,9 @@ export function Yard() {
           <p className="m-0 p-8">
             No boats yet.{' '}
             {may.runYard ? (
-              <button type="button" className="plain" onClick={() => setAdding(true)}>
+              <Link className="plain" to="/describe">
                 Describe the first one
-              </button>
+              </Link>
             ) : (
               'The coordinator adds them.'
             )}
@@ -105,12 +117,13 @@ export function Yard() {
         )}
         {shown === 'plan' ? (
           <YardPlanDrawing plan={plan.data} boats={boats.data} visible={visible} />
+        ) : shown === 'loose' ? (
+          <YardLooseEnds plan={plan.data} boats={boats.data.filter(visible)} />
         ) : (
           <BoatList plan={plan.data} boats={boats.data.filter(visible)} />
         )}
       </section>
       <DecideNow boats={boats.data} plan={plan.data} />
-      <Suspense>{adding && <AddBoat onClose={() => setAdding(false)} />}</Suspense>
     </main>
   );
 }

@@ -112,7 +112,10 @@ class ImportTest {
     String fleet = RunningElsko.as("coordinator").get("/api/imports/fleet.csv").raw().body();
     JsonNode job =
         done(
-            fleet.lines().filter(line -> !line.startsWith("\"\",")).reduce("", (a, b) -> a + b + "\n"),
+            fleet
+                .lines()
+                .filter(line -> !line.startsWith("\"\","))
+                .reduce("", (a, b) -> a + b + "\n"),
             false);
     assertThat(job.path("problems").toString()).isEqualTo("[]");
     assertThat(job.path("changed").asInt()).as(job.toString()).isZero();

@@ -65,10 +65,10 @@ public class FennholmYard {
     yards.found("Fennholm Yard");
     yards.addArea("Shed 1, cold", AreaKind.SHED, false, 2, 2, List.of("A"), 8);
     yards.addArea("The slip", AreaKind.ROWS, false, 42, 2, List.of("E"), 8);
-    yards.addArea("The field", AreaKind.ROWS, false, 2, 19.5, List.of("C", "D"), 18);
-    yards.addArea("Skeldra dock", AreaKind.DOCK, false, 2, 49, List.of("W"), 18);
+    yards.addArea("The field", AreaKind.ROWS, false, 2, 21.5, List.of("C", "D"), 18);
+    yards.addArea("Skeldra dock", AreaKind.DOCK, false, 2, 55, List.of("W"), 18);
     yards.addArea("Shed 2, heated", AreaKind.SHED, true, 84, 2, List.of("B"), 7);
-    yards.addArea("Rack hall", AreaKind.RACK, false, 84, 19.5, List.of("R", "S"), 7);
+    yards.addArea("Rack hall", AreaKind.RACK, false, 84, 21.5, List.of("R", "S"), 7);
   }
 
   private void stockShelf() {

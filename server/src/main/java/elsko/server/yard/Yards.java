@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Yards {
   private static final double BERTH_PITCH_M = 4.2;
-  private static final double LINE_HEIGHT_M = 12;
+  private static final double LINE_HEIGHT_M = 14;
   private static final double TITLE_M = 2;
   private static final double MARGIN_M = 2;
 

@@ -1,0 +1,245 @@
+import type { Accessory, Answer, Description, EngineDescription, Position } from '../api/client';
+import { typedNumber } from '../parts/words';
+
+type Engine = EngineDescription;
+
+/** What is typed about one engine beyond its water path. */
+export interface TypedDetails {
+  hours: string;
+  year: string;
+  oilLiters: string;
+  coolantLiters: string;
+}
+
+/** A description while somebody types it; numbers are still text. */
+export interface Typed {
+  name: string;
+  hullId: string;
+  kind: Description['kind'];
+  length: string;
+  layout: Description['layout'] | '';
+  count: number;
+  fuel: Engine['fuel'];
+  cylinders: string;
+  cooling: Engine['cooling'];
+  exhaust: NonNullable<Engine['exhaust']> | '';
+  drains: NonNullable<Engine['drains']> | '';
+  pumpDrive: NonNullable<Engine['pumpDrive']> | '';
+  parts: NonNullable<Engine['parts']> | null;
+  generator: Pick<Engine, 'fuel' | 'cooling'>;
+  details: Partial<Record<Position, TypedDetails>>;
+  answers: Partial<Record<Accessory, Answer>>;
+  tank: string;
+  water: Description['waterUsedIn'];
+  silty: boolean;
+  method: NonNullable<Description['method']> | '';
+  owner: string;
+  notes: string;
+  segmentChanges: Description['segmentChanges'];
+  fittingChanges: Description['fittingChanges'];
+  addedDrains: Description['addedDrains'];
+  /** Details nobody types here are kept as they were. */
+  known: Engine[];
+}
+
+export const NO_DETAILS: TypedDetails = { hours: '', year: '', oilLiters: '', coolantLiters: '' };
+
+export const NOTHING: Typed = {
+  name: '',
+  hullId: '',
+  kind: 'POWER',
+  length: '',
+  layout: '',
+  count: 1,
+  fuel: 'PETROL',
+  cylinders: '8',
+  cooling: 'RAW_WATER',
+  exhaust: '',
+  drains: '',
+  pumpDrive: '',
+  parts: null,
+  generator: { fuel: 'DIESEL', cooling: 'CLOSED' },
+  details: {},
+  answers: {},
+  tank: '',
+  water: 'SALT',
+  silty: false,
+  method: '',
+  owner: '',
+  notes: '',
+  segmentChanges: [],
+  fittingChanges: [],
+  addedDrains: [],
+  known: [],
+};
+
+/** The engine most often found in a layout; chosen with it, changed freely after. */
+const USUAL: Record<
+  Description['layout'],
+  Pick<Typed, 'fuel' | 'cylinders' | 'cooling' | 'kind'>
+> = {
+  STERNDRIVE: { fuel: 'PETROL', cylinders: '8', cooling: 'RAW_WATER', kind: 'POWER' },
+  V_DRIVE: { fuel: 'PETROL', cylinders: '8', cooling: 'CLOSED', kind: 'POWER' },
+  SHAFT: { fuel: 'DIESEL', cylinders: '6', cooling: 'CLOSED', kind: 'POWER' },
+  SAILDRIVE: { fuel: 'DIESEL', cylinders: '3', cooling: 'CLOSED', kind: 'SAIL' },
+  OUTBOARD: { fuel: 'PETROL', cylinders: '4', cooling: 'RAW_WATER', kind: 'POWER' },
+  JET: { fuel: 'PETROL', cylinders: '3', cooling: 'CLOSED', kind: 'POWER' },
+  NONE: { fuel: 'PETROL', cylinders: '4', cooling: 'RAW_WATER', kind: 'SAIL' },
+};
+
+/** What depends on the kind of engine starts anew when that changes. */
+const ANEW: Partial<Typed> = {
+  exhaust: '',
+  drains: '',
+  pumpDrive: '',
+  parts: null,
+  segmentChanges: [],
+  fittingChanges: [],
+  addedDrains: [],
+  method: '',
+};
+
+export const withLayout = (typed: Typed, layout: Description['layout']): Typed => ({
+  ...typed,
+  ...USUAL[layout],
+  ...ANEW,
+  layout,
+  count: 1,
+});
+
+export const withEngine = (
+  typed: Typed,
+  change: Partial<Pick<Typed, 'fuel' | 'cylinders' | 'cooling' | 'count'>>,
+): Typed => ({ ...typed, ...ANEW, ...change });
+
+export function positionsOf(typed: Pick<Typed, 'layout' | 'count'>): Position[] {
+  if (typed.layout === 'NONE' || typed.layout === '') return [];
+  if (typed.count === 2) return ['PORT', 'STARBOARD'];
+  return typed.count === 3 ? ['PORT', 'CENTER', 'STARBOARD'] : ['CENTER'];
+}
+
+const optional = (text: string) => (text.trim() === '' ? null : typedNumber(text));
+
+function engineAt(typed: Typed, position: Position): Engine {
+  const generator = position === 'GENERATOR';
+  const known = typed.known.find((engine) => engine.position === position);
+  const details = typed.details[position] ?? NO_DETAILS;
+  return {
+    position,
+    fuel: generator ? typed.generator.fuel : typed.fuel,
+    cylinders: generator ? (known?.cylinders ?? 3) : (typedNumber(typed.cylinders) ?? 0),
+    cooling: generator ? typed.generator.cooling : typed.cooling,
+    exhaust: generator ? (known?.exhaust ?? null) : typed.exhaust || null,
+    drains: generator ? null : typed.drains || null,
+    pumpDrive: generator ? (known?.pumpDrive ?? null) : typed.pumpDrive || null,
+    parts: generator ? (known?.parts ?? null) : typed.parts,
+    details: {
+      oilGrade: '',
+      oilReadWarm: null,
+      gearOilLiters: null,
+      impellerPart: '',
+      siphonBreakM: null,
+      plateauC: null,
+      alarmC: null,
+      coldStart: '',
+      weakPoints: '',
+      ...known?.details,
+      hours: optional(details.hours),
+      year: optional(details.year),
+      oilLiters: optional(details.oilLiters),
+      coolantLiters: optional(details.coolantLiters),
+    },
+  };
+}
+
+/** What is sent; where something needed is missing the server says so at its field. */
+export function toDescription(typed: Typed): Description {
+  const engines = positionsOf(typed).map((position) => engineAt(typed, position));
+  if (typed.answers.GENERATOR === 'YES') engines.push(engineAt(typed, 'GENERATOR'));
+  return {
+    name: typed.name,
+    hullId: typed.hullId,
+    kind: typed.kind,
+    hullLengthM: typedNumber(typed.length) ?? 0,
+    layout: (typed.layout || null) as Description['layout'],
+    engines,
+    accessories: typed.answers as Description['accessories'],
+    domesticTankLiters: optional(typed.tank),
+    waterUsedIn: typed.water,
+    silty: typed.silty,
+    method: typed.method || null,
+    owner: typed.owner,
+    notes: typed.notes,
+    segmentChanges: typed.segmentChanges,
+    fittingChanges: typed.fittingChanges,
+    addedDrains: typed.addedDrains,
+  };
+}
+
+/** A description to be drawn before it is complete: what nobody typed yet is stood in for. */
+export function toDraft(typed: Typed): Description {
+  const described = toDescription(typed);
+  return {
+    ...described,
+    name: described.name.trim() || 'This boat',
+    hullLengthM: described.hullLengthM || 8,
+    engines: described.engines.map((engine) => ({ ...engine, cylinders: engine.cylinders || 4 })),
+  };
+}
+
+const text = (value: number | null | undefined) => (value == null ? '' : String(value));
+
+export function fromDescription(d: Description): Typed {
+  const driving = d.engines.filter((engine) => engine.position !== 'GENERATOR');
+  const generator = d.engines.find((engine) => engine.position === 'GENERATOR');
+  const first = driving[0];
+  return {
+    ...NOTHING,
+    name: d.name,
+    hullId: d.hullId,
+    kind: d.kind,
+    length: text(d.hullLengthM),
+    layout: d.layout,
+    count: driving.length,
+    fuel: first?.fuel ?? NOTHING.fuel,
+    cylinders: text(first?.cylinders ?? 4),
+    cooling: first?.cooling ?? NOTHING.cooling,
+    exhaust: first?.exhaust ?? '',
+    drains: first?.drains ?? '',
+    pumpDrive: first?.pumpDrive ?? '',
+    parts: first?.parts ?? null,
+    generator: generator ?? NOTHING.generator,
+    details: Object.fromEntries(
+      d.engines.map((engine) => [
+        engine.position,
+        {
+          hours: text(engine.details.hours),
+          year: text(engine.details.year),
+          oilLiters: text(engine.details.oilLiters),
+          coolantLiters: text(engine.details.coolantLiters),
+        },
+      ]),
+    ),
+    answers: d.accessories,
+    tank: text(d.domesticTankLiters),
+    water: d.waterUsedIn,
+    silty: d.silty,
+    method: d.method ?? '',
+    owner: d.owner,
+    notes: d.notes,
+    segmentChanges: d.segmentChanges,
+    fittingChanges: d.fittingChanges,
+    addedDrains: d.addedDrains,
+    known: d.engines,
+  };
+}
+
+/** A sister is the same machinery under another name. */
+export const asSister = (d: Description): Typed => ({
+  ...fromDescription(d),
+  name: '',
+  hullId: '',
+  owner: '',
+  notes: '',
+  details: {},
+});
