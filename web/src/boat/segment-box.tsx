@@ -45,18 +45,8 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
   const pump = segment.kind === 'PUMP' && width < 76;
   const below = measured ?? (!small && height > 44 ? CONTENT_WORDS[segment.content] : null);
   const words = `${segment.name}, ${segment.liters} L, ${CONTENT_WORDS[segment.content]}`;
-  const editing = edit && {
-    role: 'button',
-    tabIndex: 0,
-    'aria-label': `Change ${words}`,
-    className: 'cursor-pointer outline-none focus-visible:[&_rect]:stroke-brass',
-    onClick: () => edit(segment.key),
-    onKeyDown: (event: React.KeyboardEvent) => {
-      if (event.key === 'Enter') edit(segment.key);
-    },
-  };
   return (
-    <g {...editing}>
+    <g>
       <title>{words}</title>
       {pump ? (
         <Pump
@@ -119,6 +109,26 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
         >
           {below}
         </text>
+      )}
+      {edit && (
+        <rect
+          x={x - width / 2 - 3}
+          y={y - height / 2 - 3}
+          width={width + 6}
+          height={height + 6}
+          rx={9}
+          role="button"
+          tabIndex={0}
+          aria-label={`Change ${words}`}
+          className="hover:stroke-brass focus-visible:stroke-brass cursor-pointer fill-transparent outline-none"
+          strokeWidth={2.6}
+          onClick={() => edit(segment.key)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter' && event.key !== ' ') return;
+            event.preventDefault();
+            edit(segment.key);
+          }}
+        />
       )}
     </g>
   );

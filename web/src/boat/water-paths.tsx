@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import type { CircuitView, FittingView } from '../api/client';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { celsius, liters, sentence } from '../parts/words';
@@ -20,10 +20,13 @@ const WIDE = 500;
 
 /** All circuits of a boat side by side, engines first; one alone has the room to itself. */
 export function WaterPaths(props: WaterPathsProps) {
+  const begun = performance.now();
+  useLayoutEffect(() => {
+    performance.measure('water paths', { start: begun });
+  });
   const { circuits } = props;
   const drawn = circuits.filter((c) => c.path.length > 0 && c.kind !== 'COOLANT');
   const small = drawn.filter((c) => c.kind === 'RAW_WATER').length > 1 || drawn.length > 3;
-  const said = circuits.filter((c) => c.path.length === 0);
   return (
     <div className="grid gap-x-5 px-5 pt-2 lg:grid-cols-2">
       {drawn.map((circuit) => (
@@ -35,22 +38,37 @@ export function WaterPaths(props: WaterPathsProps) {
           small={small || circuit.kind !== 'RAW_WATER'}
         />
       ))}
-      {said.length > 0 && (
-        <section aria-label="Without a drawing" className="py-2 lg:col-span-2">
-          <ul className="m-0 flex list-none flex-wrap gap-x-5 gap-y-1 p-0 text-[14px]">
-            {said.map((circuit) => (
-              <li key={circuit.key} className="flex items-center gap-2">
-                <ProtectionMark of={circuit.protection} />
-                {sentence(circuit.name)}:{' '}
-                {circuit.kind === 'UNANSWERED'
-                  ? 'nobody has said whether it has one'
-                  : protectionWords(circuit.protection)}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <Undrawn circuits={circuits.filter((c) => c.path.length === 0)} />
     </div>
+  );
+}
+
+/** What cannot be drawn: nobody has said whether it is there, or it holds no water. */
+function Undrawn({ circuits }: { circuits: CircuitView[] }) {
+  const unanswered = circuits.filter((c) => c.kind === 'UNANSWERED' && c.protection === 'UNKNOWN');
+  const dry = circuits.filter((c) => c.kind !== 'UNANSWERED');
+  if (unanswered.length + dry.length === 0) return null;
+  return (
+    <section aria-label="Without a drawing" className="grid gap-1 py-2 text-[14px] lg:col-span-2">
+      {unanswered.length > 0 && (
+        <p className="m-0 flex items-start gap-2">
+          <span className="mt-1">
+            <ProtectionMark of="UNKNOWN" />
+          </span>
+          <span>
+            Nobody has said whether it has{' '}
+            <b className="font-semibold">{unanswered.map((c) => c.name).join(', ')}</b>. Unknown
+            counts as wet.
+          </span>
+        </p>
+      )}
+      {dry.map((circuit) => (
+        <p key={circuit.key} className="m-0 flex items-center gap-2">
+          <ProtectionMark of={circuit.protection} />
+          {sentence(circuit.name)}: {protectionWords(circuit.protection)}
+        </p>
+      ))}
+    </section>
   );
 }
 

@@ -286,12 +286,13 @@ function Describing({ catalog, boat }: { catalog: Catalog; boat: BoatView | unde
 
 /** The boat as the server would write it out, following what is typed. */
 function useDrawn(typed: Typed) {
-  const body = useDeferredValue(useMemo(() => JSON.stringify(toDraft(typed)), [typed]));
+  const settled = useDeferredValue(typed);
+  const body = useMemo(() => JSON.stringify(toDraft(settled)), [settled]);
   const query = useQuery({
     queryKey: ['draft', body],
     queryFn: () =>
       got(api.POST('/api/boats/draft', { body: JSON.parse(body) as ReturnType<typeof toDraft> })),
-    enabled: typed.layout !== '',
+    enabled: settled.layout !== '',
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 10_000,

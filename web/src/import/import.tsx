@@ -60,10 +60,14 @@ export function Import() {
         </a>{' '}
         shows the columns.
       </p>
-      <label className="border-line bg-card grid max-w-[520px] cursor-pointer gap-1 rounded-[3px_14px_14px_3px] border-[1.5px] border-dashed p-4 text-[14.5px]">
-        <b>{file ? file.name : 'Choose a CSV file'}</b>
+      <label className="border-line bg-card grid max-w-[520px] cursor-pointer gap-1 rounded-[3px_14px_14px_3px] border-[1.5px] border-dashed p-4 has-focus-visible:outline-2 text-[14.5px]">
+        <span>
+          <b>{file ? file.name : 'Choose a CSV file'}</b>
+          {file && <span className="text-soft"> · choose another</span>}
+        </span>
         <input
           type="file"
+          className="sr-only"
           accept=".csv,text/csv"
           aria-label="CSV file"
           onChange={(event) => {

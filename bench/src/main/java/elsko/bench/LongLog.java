@@ -1,10 +1,6 @@
 package elsko.bench;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Layout;
-import elsko.core.boat.WaterUsedIn;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Instrument;
@@ -19,10 +15,11 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.InstrumentUse;
 import elsko.core.ledger.Ledger;
 import elsko.core.ledger.Lot;
-import elsko.core.ledger.Method;
+import elsko.core.ledger.Procedure;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Schools;
 import elsko.core.procedure.Step;
 import elsko.core.procedure.UsualAnswers;
 import java.time.Instant;
@@ -40,17 +37,7 @@ final class LongLog {
           "bay glass",
           new Instrument(InstrumentKind.REFRACTOMETER, Scale.PG_FREEZE, 0.5, 5, 35, 0, 1));
 
-  final Boat boat =
-      Boat.of(
-          new BoatDescription(
-              "Measured",
-              7.4,
-              Layout.STERNDRIVE,
-              DrainArrangement.FOUR_DRAINS,
-              WaterUsedIn.SALT,
-              600.0,
-              "",
-              ""));
+  final Boat boat = Boat.of(VariedFleet.sterndrive());
   final List<Entry> log = new ArrayList<>();
 
   LongLog(int entries) {
@@ -69,9 +56,9 @@ final class LongLog {
     List<Entry> season = new ArrayList<>();
     UUID card = UUID.randomUUID();
     add(null, null, new Fact.CircuitSeen("engine", false), season);
-    add(card, null, new Fact.CardOpened(Method.POUR), season);
+    add(card, null, new Fact.CardOpened(Procedure.WINTERIZE, Map.of("engine", "POUR")), season);
     UsualAnswers usual =
-        new UsualAnswers(LOT, GLASS, GlycolCurve.of(Base.PG).freezePointC(0.38), Map.of());
+        new UsualAnswers(LOT, GLASS, GLASS, GlycolCurve.of(Base.PG).freezePointC(0.38), Map.of());
     Step next = next(season, card);
     while (next != null) {
       for (Ask ask : next.asks()) {
@@ -87,7 +74,9 @@ final class LongLog {
 
   private Step next(List<Entry> season, UUID card) {
     BoatState state = state(season);
-    return CardWriter.write(new CardRequest(state, Method.POUR, true)).steps().stream()
+    return CardWriter.write(new CardRequest(state, state.card(card), Schools.USUAL))
+        .steps()
+        .stream()
         .filter(step -> !state.card(card).isSettled(step.key()))
         .findFirst()
         .orElse(null);

@@ -21,6 +21,12 @@ import java.util.concurrent.TimeUnit;
 
 /** The running application, started by its launcher and asked over HTTP. */
 final class ServerMeasures {
+  private static final String BOAT =
+      """
+      {"name":"Boat %04d","hullLengthM":7.1,"layout":"STERNDRIVE","waterUsedIn":"SALT","silty":false,
+       "engines":[{"position":"CENTER","fuel":"PETROL","cylinders":8,"cooling":"RAW_WATER"}]}
+      """;
+
   private final Path root;
   private final boolean quick;
   private final HttpClient http = HttpClient.newHttpClient();
@@ -33,8 +39,10 @@ final class ServerMeasures {
   List<Measured> run() throws IOException, InterruptedException {
     Path data = Files.createTempDirectory("elsko-bench");
     Measured list;
+    Measured imported;
     try (Running first = new Running("serve", data)) {
       list = listOf1000(first);
+      imported = importOf5000(first);
     }
     double seconds;
     try (Running second = new Running("serve", data)) {
@@ -42,6 +50,7 @@ final class ServerMeasures {
     }
     return List.of(
         list,
+        imported,
         new Measured(
             "second start to first answered page",
             String.format(Locale.ROOT, "%.1f s", seconds),
@@ -49,11 +58,56 @@ final class ServerMeasures {
             seconds < 8));
   }
 
+  /** 5,000 boats from a file, from its first byte sent to the last boat in the list. */
+  private Measured importOf5000(Running server) throws IOException, InterruptedException {
+    StringBuilder csv =
+        new StringBuilder(
+            "hull_id,name,hull_length_m,layout,engines,fuel,cylinders,cooling,water,");
+    csv.append("generator,air_conditioning,domestic_water,heads\n");
+    String[] kinds = {
+      "sterndrive,1,petrol,8,raw_water",
+      "shaft,2,diesel,6,closed",
+      "saildrive,1,diesel,3,closed",
+      "outboard,1,petrol,4,raw_water",
+      "v_drive,1,petrol,8,closed"
+    };
+    for (int i = 0; i < 5000; i++) {
+      csv.append(
+          "M-%05d,Imported %05d,8.4,%s,salt,%s,no,yes,%s\n"
+              .formatted(
+                  i,
+                  i,
+                  kinds[i % kinds.length],
+                  i % 3 == 0 ? "yes" : "no",
+                  i % 2 == 0 ? "yes" : "no"));
+    }
+    long from = System.nanoTime();
+    HttpResponse<String> begun =
+        send(
+            server
+                .request("/api/imports?keep=true")
+                .setHeader("Content-Type", "text/csv; charset=utf-8")
+                .POST(BodyPublishers.ofString(csv.toString())));
+    String id = begun.body().replaceAll("(?s).*\"id\"\\s*:\\s*\"([^\"]+)\".*", "$1");
+    String state = begun.body();
+    while (state.contains("\"RUNNING\"")) {
+      Thread.sleep(50);
+      state = send(server.request("/api/imports/" + id).GET()).body();
+    }
+    double seconds = (System.nanoTime() - from) / 1e9;
+    if (!state.contains("\"DONE\"")) {
+      throw new IllegalStateException(state);
+    }
+    return new Measured(
+        "import of 5,000 boats from CSV",
+        String.format(Locale.ROOT, "%.1f s", seconds),
+        "under 10 s",
+        seconds < 10);
+  }
+
   private Measured listOf1000(Running server) throws IOException, InterruptedException {
     for (int i = 0; i < 1000; i++) {
-      String boat =
-          "{\"name\":\"Boat %04d\",\"hullLengthM\":7.1,\"layout\":\"STERNDRIVE\",\"drains\":\"FOUR_DRAINS\",\"waterUsedIn\":\"SALT\"}"
-              .formatted(i);
+      String boat = BOAT.formatted(i);
       HttpResponse<String> made =
           send(server.request("/api/boats").POST(BodyPublishers.ofString(boat)));
       if (made.statusCode() != 201) {

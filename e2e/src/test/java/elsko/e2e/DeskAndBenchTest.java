@@ -101,25 +101,30 @@ class DeskAndBenchTest {
   }
 
   @Test
-  void aBoatIsAddedAndTwoEditsThatCrossAreNotBothKept() {
+  void aBoatIsTakenInAndTwoEditsThatCrossAreNotBothKept() {
     Page first = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    button(first, "add a boat").click();
-    button(first, "Add the boat").click();
+    link(first, "take a boat in").click();
+    button(first, "Take it in").click();
     assertThat(first.getByText("Give the boat a name.")).isVisible();
-    first.getByLabel("Name").fill("Marram");
-    first.getByLabel("Hull length").fill("6,8");
-    button(first, "Add the boat").click();
+    first.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Marram");
+    first.getByLabel("Length").fill("6,8");
+    first.getByText("sterndrive", new Page.GetByTextOptions().setExact(true)).click();
+    button(first, "Take it in").click();
     assertThat(first.getByText("There is a boat called \"Marram\" already.")).isVisible();
-    assertThat(first.getByLabel("Hull length")).hasValue("6,8");
-    first.getByLabel("Name").fill("Sea Holly");
-    button(first, "Add the boat").click();
+    first.reload();
+    assertThat(first.getByLabel("Length")).hasValue("6,8");
+    first.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Sea Kale");
+    first.getByText(Pattern.compile("the other \\d+: no")).click();
+    button(first, "Take it in").click();
     assertThat(protection(first)).hasText("unknown");
     assertThat(first.getByText("no berth yet")).isVisible();
 
+    String boat = first.url();
     Page second = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    second.navigate(first.url());
-    button(first, "describe it").click();
-    button(second, "describe it").click();
+    second.navigate(boat);
+    link(first, "describe it").click();
+    link(second, "describe it").click();
+    assertThat(second.getByLabel("Notes")).isVisible();
     first.getByLabel("Owner").fill("berth office");
     button(first, "Save").click();
     assertThat(first.getByText("berth office")).isVisible();
@@ -128,6 +133,7 @@ class DeskAndBenchTest {
     assertThat(second.getByRole(AriaRole.ALERT)).containsText("Somebody else changed this");
     assertThat(second.getByLabel("Notes")).hasValue("steep ladder");
 
+    second.navigate(boat);
     button(first, "Water in it").click();
     assertThat(protection(first)).hasText("wet");
     assertThat(protection(second)).hasText("wet");
@@ -172,7 +178,7 @@ class DeskAndBenchTest {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("drained")).click();
     assertThat(link(page, "Thrift, A1, proven")).hasAttribute("tabindex", "-1");
     page.getByText("as a list").click();
-    assertThat(page.getByRole(AriaRole.ROW)).hasCount(3);
+    assertThat(page.getByRole(AriaRole.ROW)).hasCount(6);
     page.getByText("show all").click();
     assertThat(page.getByRole(AriaRole.ROW).nth(20)).isVisible();
   }

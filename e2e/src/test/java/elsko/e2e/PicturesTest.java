@@ -31,6 +31,10 @@ class PicturesTest {
       take(desk, "yard");
       desk.keyboard().press("l");
       take(desk, "yard-list");
+      desk.getByText("loose ends", new Page.GetByTextOptions().setExact(true)).click();
+      assertThat(desk.getByText("plugs in bags")).isVisible();
+      take(desk, "loose-ends");
+      desk.getByText("as a plan").click();
       desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram")).first().click();
       assertThat(desk.getByText("Go on with the card")).isVisible();
       take(desk, "boat");
@@ -40,6 +44,23 @@ class PicturesTest {
       desk.navigate(elsko.at("/bench"));
       assertThat(desk.getByText("Boats with antifreeze in them")).isVisible();
       take(desk, "bench");
+      desk.navigate(elsko.at("/boats/" + boat(desk, "Storm Petrel")));
+      assertThat(desk.getByText("Generator raw water")).isVisible();
+      take(desk, "boat-twin-diesel");
+      desk.navigate(elsko.at("/boats/" + boat(desk, "Arctic Tern")));
+      assertThat(desk.getByText("Domestic water")).isVisible();
+      take(desk, "boat-saildrive");
+      desk.navigate(elsko.at("/boats/" + boat(desk, "Teal")));
+      assertThat(desk.getByText("Ballast tanks or bags")).isVisible();
+      take(desk, "boat-v-drive");
+      desk.navigate(elsko.at("/boats/" + boat(desk, "Kittiwake") + "/describe"));
+      assertThat(desk.getByText("Click a segment for its volume")).isVisible();
+      take(desk, "describe");
+      desk.navigate(elsko.at("/import"));
+      desk.getByLabel("CSV file")
+          .setInputFiles(Path.of(System.getProperty("elsko.root"), "docs/fleet-sample.csv"));
+      assertThat(desk.getByText("does not exist on an outboard")).isVisible();
+      take(desk, "import");
       desk.navigate(elsko.at("/settings"));
       assertThat(desk.getByText("What the yard guards against")).isVisible();
       take(desk, "settings");
@@ -57,6 +78,14 @@ class PicturesTest {
       assertThat(phone.getByText("Note").first()).isVisible();
       take(phone, "card-phone");
     }
+  }
+
+  private static String boat(Page page, String name) {
+    return (String)
+        page.evaluate(
+            "async (name) => (await (await fetch('/api/boats')).json())"
+                + ".find((boat) => boat.name === name).id",
+            name);
   }
 
   private static void take(Page page, String name) {

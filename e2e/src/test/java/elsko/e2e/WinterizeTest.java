@@ -86,23 +86,24 @@ class WinterizeTest {
         .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Saltglass"))
         .first()
         .click();
+    phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Winterizing")).click();
     phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the card")).click();
   }
 
   private static void drain(CardInTheBay card) {
     card.onStep(WARM);
     card.page
-        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done · 4 still open"))
+        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done · 5 still open"))
         .click();
     assertThat(card.page.getByRole(AriaRole.ALERT)).containsText("Still open: muffs on");
     card.tap("Muffs on, water on");
-    card.tap("Start");
+    card.tap("Start the engine");
     card.number("Gauge holds at", "74");
     assertThat(card.page.getByText("Good: between 71 and 79 °C.")).isVisible();
-    card.tap("Stop");
+    card.tap("Stop the engine");
     card.tap("Water off");
     card.done(WARM, DRAIN);
-    card.tap("Battery OFF");
+    card.tap("Battery switch OFF");
     card.tap("Hull plug OUT, bagged");
     POINTS.forEach(point -> card.opened(point, "Ran clear"));
     card.number("Plugs in the bag", "5");
@@ -139,7 +140,7 @@ class WinterizeTest {
     card.number("Recirculation hose and block", "10");
     card.number("Port manifold", "2.9");
     card.number("Starboard manifold", "2,9");
-    card.number("Fuel and steering coolers", "0.7");
+    card.number("Coolers", "0.7");
     card.number("Pump and intake hose", "1.2");
     card.done(POUR, CLAMP);
     HOSES.forEach(hose -> card.tap(hose + " clamped"));

@@ -1,6 +1,9 @@
 package elsko.core.boat;
 
 import elsko.core.Refused;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +17,11 @@ public final class Boat {
   private final Map<String, Fitting> fittings = new LinkedHashMap<>();
   private final Map<String, LowPoint> lowPoints = new HashMap<>();
   private final Map<String, Circuit> circuitOfLowPoint = new HashMap<>();
+  private final Map<FittingKind, List<Fitting>> byKind = new EnumMap<>(FittingKind.class);
+  private final Map<String, Map<FittingKind, List<Fitting>>> byCircuit = new HashMap<>();
+  private final Map<Position, FittedEngine> engines = new EnumMap<>(Position.class);
+  private final List<Circuit> all;
+  private final List<Circuit> engineCircuits;
 
   Boat(BoatDescription description, List<Circuit> circuits, List<Fitting> fittings) {
     this.description = description;
@@ -32,6 +40,19 @@ public final class Boat {
         throw Refused.value(
             "fittings", "Two fittings are both called \"%s\".".formatted(fitting.name()));
       }
+      byKind.computeIfAbsent(fitting.kind(), kind -> new ArrayList<>()).add(fitting);
+      if (fitting.circuit() != null) {
+        byCircuit
+            .computeIfAbsent(fitting.circuit(), key -> new EnumMap<>(FittingKind.class))
+            .computeIfAbsent(fitting.kind(), kind -> new ArrayList<>())
+            .add(fitting);
+      }
+    }
+    all = List.copyOf(circuits);
+    engineCircuits = circuitsOf(CircuitKind.RAW_WATER);
+    for (Circuit circuit : engineCircuits) {
+      engines.put(
+          circuit.engine(), FittedEngine.of(description.layout(), described(circuit.engine())));
     }
   }
 
@@ -52,7 +73,7 @@ public final class Boat {
   }
 
   public List<Circuit> circuits() {
-    return List.copyOf(circuits.values());
+    return all;
   }
 
   /** All fittings, in the order a person walks to them. */
@@ -83,24 +104,19 @@ public final class Boat {
 
   /** Every fitting of one kind. */
   public List<Fitting> fittingsOf(FittingKind kind) {
-    return fittings.values().stream().filter(fitting -> fitting.kind() == kind).toList();
+    return Collections.unmodifiableList(byKind.getOrDefault(kind, List.of()));
   }
 
   /** The fittings of one kind that belong to a circuit. */
   public List<Fitting> fittingsOf(Circuit circuit, FittingKind kind) {
-    return fittings.values().stream()
-        .filter(fitting -> fitting.kind() == kind && circuit.key().equals(fitting.circuit()))
-        .toList();
+    return Collections.unmodifiableList(
+        byCircuit.getOrDefault(circuit.key(), Map.of()).getOrDefault(kind, List.of()));
   }
 
   /** The fitting of one kind that belongs to a circuit, or null. */
   public Fitting fittingOf(Circuit circuit, FittingKind kind) {
-    for (Fitting fitting : fittings.values()) {
-      if (fitting.kind() == kind && circuit.key().equals(fitting.circuit())) {
-        return fitting;
-      }
-    }
-    return null;
+    List<Fitting> found = fittingsOf(circuit, kind);
+    return found.isEmpty() ? null : found.get(0);
   }
 
   /** The circuit a fitting belongs to, or null when it belongs to the boat as a whole. */
@@ -119,12 +135,12 @@ public final class Boat {
 
   /** Circuits of one kind. */
   public List<Circuit> circuitsOf(CircuitKind kind) {
-    return circuits.values().stream().filter(circuit -> circuit.kind() == kind).toList();
+    return all.stream().filter(circuit -> circuit.kind() == kind).toList();
   }
 
   /** The raw water of each engine, generator last; air-cooled engines too. */
   public List<Circuit> engineCircuits() {
-    return circuitsOf(CircuitKind.RAW_WATER);
+    return engineCircuits;
   }
 
   /** The raw water of an engine. Refuses an engine the boat does not have. */
@@ -138,20 +154,24 @@ public final class Boat {
 
   /** The engine that circuit belongs to, as it was described. */
   public EngineDescription engine(Circuit circuit) {
-    return description.engines().stream()
-        .filter(engine -> engine.position() == circuit.engine())
-        .findFirst()
-        .orElseGet(Composition::usualGenerator);
+    return engines.get(circuit.engine()).description();
   }
 
   /** How the exhaust of that circuit's engine leaves the boat. */
   public Exhaust exhaust(Circuit circuit) {
-    return FittedEngine.of(description.layout(), engine(circuit)).exhaust();
+    return engines.get(circuit.engine()).exhaust();
   }
 
   /** Whether a part is fitted around that circuit's engine. */
   public boolean has(Circuit circuit, EnginePart part) {
-    return FittedEngine.of(description.layout(), engine(circuit)).has(part);
+    return engines.get(circuit.engine()).has(part);
+  }
+
+  private EngineDescription described(Position position) {
+    return description.engines().stream()
+        .filter(engine -> engine.position() == position)
+        .findFirst()
+        .orElseGet(Composition::usualGenerator);
   }
 
   /** The hose end on the suction side of a circuit's pump, or null. */

@@ -52,8 +52,9 @@ public enum FittingState {
       case STRAINER -> "through the open strainer";
       case BILGE_BRANCH -> "bilge branch";
       case LOW_LOAD_ONLY -> "low load only";
-      case HELM, OFFICE, TARP, HOSE, BUCKET, TANK, NORMAL, BYPASSED, MISSING ->
-          name().toLowerCase(Locale.ROOT);
+      case HELM -> "at the helm";
+      case OFFICE -> "in the office";
+      case TARP, HOSE, BUCKET, TANK, MISSING -> name().toLowerCase(Locale.ROOT);
       default -> name();
     };
   }

@@ -2,7 +2,8 @@ package elsko.core.procedure;
 
 import elsko.core.Words;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
@@ -37,27 +38,35 @@ public final class CardWriter {
 
   /** Stable: a step comes as early as it was written, but never before what it waits for. */
   static List<Step> ordered(List<Step> written) {
-    List<Step> left = new ArrayList<>(written);
+    Set<String> waiting = new HashSet<>();
+    written.forEach(step -> waiting.add(step.key()));
     List<Step> sorted = new ArrayList<>(written.size());
-    Set<String> placed = new LinkedHashSet<>();
-    Set<String> all = new LinkedHashSet<>();
-    written.forEach(step -> all.add(step.key()));
+    List<Step> left = new ArrayList<>(written);
     while (!left.isEmpty()) {
-      Step next = nextOf(left, placed, all);
-      left.remove(next);
-      sorted.add(next);
-      placed.add(next.key());
+      List<Step> stillLeft = new ArrayList<>();
+      for (Step step : left) {
+        // Once one had to stay behind, those after it are looked at again from the front.
+        if (stillLeft.isEmpty() && Collections.disjoint(step.after(), waiting)) {
+          sorted.add(step);
+          waiting.remove(step.key());
+        } else {
+          stillLeft.add(step);
+        }
+      }
+      if (stillLeft.size() == left.size()) {
+        Step next = firstFree(left, waiting);
+        sorted.add(next);
+        waiting.remove(next.key());
+        stillLeft.remove(next);
+      }
+      left = stillLeft;
     }
     return List.copyOf(sorted);
   }
 
-  private static Step nextOf(List<Step> left, Set<String> placed, Set<String> all) {
+  private static Step firstFree(List<Step> left, Set<String> waiting) {
     for (Step step : left) {
-      boolean waits = false;
-      for (String before : step.after()) {
-        waits |= all.contains(before) && !placed.contains(before);
-      }
-      if (!waits) {
+      if (Collections.disjoint(step.after(), waiting)) {
         return step;
       }
     }

@@ -87,9 +87,6 @@ class FleetImport {
     try {
       FleetPlan plan = transaction.execute(status -> readAndKeep(job, csv, person));
       job.finished(plan);
-      if (job.keeps() && plan.problems.isEmpty()) {
-        events.publishEvent(Changed.yard());
-      }
     } catch (CancellationException stopped) {
       job.stopped();
     } catch (Refused refused) {
@@ -104,6 +101,7 @@ class FleetImport {
     FleetPlan plan = reader.read(csv, job::reached);
     if (job.keeps() && plan.problems.isEmpty()) {
       keep(job, plan, person);
+      events.publishEvent(Changed.yard()); // heard after the commit
     }
     return plan;
   }

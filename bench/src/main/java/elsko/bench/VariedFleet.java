@@ -1,0 +1,142 @@
+package elsko.bench;
+
+import static elsko.core.boat.Position.CENTER;
+import static elsko.core.boat.Position.PORT;
+import static elsko.core.boat.Position.STARBOARD;
+
+import elsko.core.boat.Accessory;
+import elsko.core.boat.Answer;
+import elsko.core.boat.Boat;
+import elsko.core.boat.BoatDescription;
+import elsko.core.boat.BoatKind;
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.Fuel;
+import elsko.core.boat.Layout;
+import elsko.core.boat.WaterUsedIn;
+import elsko.core.fluid.Need;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.Ledger;
+import elsko.core.ledger.Procedure;
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+
+/** Boats of every layout, each with something else aboard, and the cards opened for them. */
+final class VariedFleet {
+  private static final int SEED = 7;
+
+  private VariedFleet() {}
+
+  static BoatDescription sterndrive() {
+    return described(
+        "Measured",
+        Layout.STERNDRIVE,
+        List.of(EngineDescription.usual(CENTER, Fuel.PETROL, 8, Cooling.RAW_WATER)),
+        answers(new Random(SEED), 0));
+  }
+
+  static List<BoatDescription> boats(int count) {
+    Random random = new Random(SEED);
+    List<BoatDescription> boats = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      Layout layout = Layout.values()[i % Layout.values().length];
+      boats.add(
+          described(
+              "Varied %05d".formatted(i), layout, engines(layout, random), answers(random, 30)));
+    }
+    return boats;
+  }
+
+  /** Every card that can be opened for each of so many boats. */
+  static List<CardRequest> cards(int boats) {
+    List<CardRequest> requests = new ArrayList<>();
+    for (BoatDescription description : boats(boats)) {
+      Boat boat = Boat.of(description);
+      for (Procedure procedure : Procedure.values()) {
+        Map<String, String> choices = Choices.usual(boat, procedure, Schools.USUAL);
+        boolean some = procedure == Procedure.FLUSH || procedure == Procedure.DESCALE;
+        if (!some || !choices.isEmpty()) {
+          requests.add(opened(boat, new Fact.CardOpened(procedure, choices)));
+        }
+      }
+    }
+    return requests;
+  }
+
+  private static CardRequest opened(Boat boat, Fact.CardOpened fact) {
+    UUID card = UUID.randomUUID();
+    Entry entry =
+        new Entry(
+            UUID.randomUUID(), "technician", Instant.EPOCH, Instant.EPOCH, card, null, null, fact);
+    var state = Ledger.fold(boat, Need.DEFAULT, List.of(entry));
+    return new CardRequest(state, state.card(card), Schools.USUAL);
+  }
+
+  private static List<EngineDescription> engines(Layout layout, Random random) {
+    boolean twin = random.nextInt(4) == 0;
+    return switch (layout) {
+      case NONE -> List.of();
+      case SAILDRIVE -> List.of(EngineDescription.usual(CENTER, Fuel.DIESEL, 3, Cooling.CLOSED));
+      case SHAFT ->
+          twin
+              ? List.of(
+                  EngineDescription.usual(PORT, Fuel.DIESEL, 6, Cooling.CLOSED),
+                  EngineDescription.usual(STARBOARD, Fuel.DIESEL, 6, Cooling.CLOSED))
+              : List.of(
+                  EngineDescription.usual(
+                      CENTER,
+                      Fuel.DIESEL,
+                      2,
+                      random.nextBoolean() ? Cooling.RAW_WATER : Cooling.CLOSED));
+      case OUTBOARD -> List.of(EngineDescription.usual(CENTER, Fuel.PETROL, 4, Cooling.RAW_WATER));
+      default ->
+          List.of(
+              EngineDescription.usual(
+                  CENTER,
+                  Fuel.PETROL,
+                  8,
+                  random.nextBoolean() ? Cooling.RAW_WATER : Cooling.CLOSED));
+    };
+  }
+
+  private static Map<Accessory, Answer> answers(Random random, int percentYes) {
+    Map<Accessory, Answer> answers = new EnumMap<>(Accessory.class);
+    for (Accessory accessory : Accessory.values()) {
+      answers.put(accessory, random.nextInt(100) < percentYes ? Answer.YES : Answer.NO);
+    }
+    if (answers.get(Accessory.DOMESTIC_WATER) == Answer.NO) {
+      answers.put(Accessory.WATER_HEATER, Answer.NO);
+    }
+    return answers;
+  }
+
+  private static BoatDescription described(
+      String name, Layout layout, List<EngineDescription> engines, Map<Accessory, Answer> answers) {
+    return new BoatDescription(
+        name,
+        "",
+        BoatKind.POWER,
+        8.5,
+        layout,
+        engines,
+        answers,
+        null,
+        WaterUsedIn.SALT,
+        false,
+        null,
+        "",
+        "",
+        List.of(),
+        List.of(),
+        List.of());
+  }
+}
