@@ -40,9 +40,11 @@ final class ServerMeasures {
     Path data = Files.createTempDirectory("elsko-bench");
     Measured list;
     Measured imported;
+    Measured drawn;
     try (Running first = new Running("serve", data)) {
       list = listOf1000(first);
       imported = importOf5000(first);
+      drawn = drawing(first);
     }
     double seconds;
     try (Running second = new Running("serve", data)) {
@@ -51,6 +53,7 @@ final class ServerMeasures {
     return List.of(
         list,
         imported,
+        drawn,
         new Measured(
             "second start to first answered page",
             String.format(Locale.ROOT, "%.1f s", seconds),
@@ -103,6 +106,23 @@ final class ServerMeasures {
         String.format(Locale.ROOT, "%.1f s", seconds),
         "under 10 s",
         seconds < 10);
+  }
+
+  private Measured drawing(Running server) throws IOException, InterruptedException {
+    String twin = BOAT.formatted(9999).replace("STERNDRIVE", "SHAFT");
+    String engine = twin.substring(twin.indexOf("[{") + 1, twin.indexOf("}]") + 1);
+    String diesel = engine.replace("PETROL", "DIESEL").replace("RAW_WATER", "CLOSED");
+    String body =
+        twin.replace(
+                engine,
+                diesel.replace("CENTER", "PORT") + "," + diesel.replace("CENTER", "STARBOARD"))
+            .replace(
+                "\"silty\":false,",
+                "\"silty\":false,\"accessories\":{\"GENERATOR\":\"YES\",\"AIR_CONDITIONING\":\"YES\"},");
+    HttpResponse<String> made =
+        send(server.request("/api/boats").POST(BodyPublishers.ofString(body)));
+    String id = made.body().replaceAll("(?s).*?\"id\"\\s*:\\s*\"([0-9a-f-]{36})\".*", "$1");
+    return Drawing.measure(server.address("/boats/" + id), server.authorization());
   }
 
   private Measured listOf1000(Running server) throws IOException, InterruptedException {
@@ -177,13 +197,19 @@ final class ServerMeasures {
       seconds = (System.nanoTime() - from) / 1e9;
     }
 
-    HttpRequest.Builder request(String path) {
+    String address(String path) {
+      return "http://localhost:" + port + path;
+    }
+
+    String authorization() {
       String pair = "coordinator:" + password;
-      return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+      return "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8));
+    }
+
+    HttpRequest.Builder request(String path) {
+      return HttpRequest.newBuilder(URI.create(address(path)))
           .header("Content-Type", "application/json")
-          .header(
-              "Authorization",
-              "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8)));
+          .header("Authorization", authorization());
     }
 
     @Override

@@ -106,8 +106,10 @@ class FleetTest {
         }) {
       assertThat(region(page, circuit)).isVisible();
     }
-    assertThat(region(page, "Port engine raw water")
-                .getByText("32 L", new Locator.GetByTextOptions().setExact(true))).isVisible();
+    assertThat(
+            region(page, "Port engine raw water")
+                .getByText("32 L", new Locator.GetByTextOptions().setExact(true)))
+        .isVisible();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("generator seacock, OPEN"))
         .click();
     assertThat(page.getByText("behind the starboard hatch")).isVisible();
@@ -129,7 +131,7 @@ class FleetTest {
     assertThat(page.getByText("6 taken in, 0 changed")).isVisible();
     page.getByText("To the yard").click();
     page.getByText("as a list").click();
-    page.getByText("Sample Curlew").click();
+    page.getByText("Sample Curlew").first().click();
     assertThat(region(page, "Generator raw water")).isVisible();
   }
 
@@ -163,8 +165,7 @@ class FleetTest {
     button(page, "Open the card").click();
     CardInTheBay card = new CardInTheBay(page);
     card.onStep(title);
-    assertThat(
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(tap)).first())
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(tap)).first())
         .isVisible();
     page.close();
   }
@@ -187,8 +188,8 @@ class FleetTest {
   void eachBoatIsDescaledItsOwnWayAndNotWhereItCannotBe() {
     Page limpet = at("Limpet", "technician");
     button(limpet, "Descale").click();
-    limpet
-        .getByLabel("Engine raw water", new Page.GetByLabelOptions().setExact(true))
+    region(limpet, "Open a card")
+        .getByLabel("Engine raw water", new Locator.GetByLabelOptions().setExact(true))
         .selectOption("CLOSED_LOOP");
     button(limpet, "Open the card").click();
     CardInTheBay card = new CardInTheBay(limpet);
