@@ -204,7 +204,7 @@ describe('loose ends', () => {
 
   it('are only offered to those who may set them', () => {
     render(<LooseEnds fittings={[loose]} choose={() => undefined} maySet={() => false} />);
-    expect(screen.queryByRole('button')).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Key' })).toBeNull();
   });
 
   it('may be none at all', () => {

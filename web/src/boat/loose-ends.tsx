@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { FittingView } from '../api/client';
 import { clock, sentence } from '../parts/words';
 
@@ -9,6 +10,7 @@ interface LooseEndsProps {
 
 /** Every fitting that is not in its in-commission state, and who left it so. */
 export function LooseEnds({ fittings, choose, maySet }: LooseEndsProps) {
+  const [all, setAll] = useState(false);
   const loose = fittings.filter((fitting) => fitting.looseEnd);
   const rest = fittings.filter((fitting) => !fitting.looseEnd);
   return (
@@ -22,16 +24,21 @@ export function LooseEnds({ fittings, choose, maySet }: LooseEndsProps) {
           <Row key={fitting.key} fitting={fitting} choose={choose} may={maySet(fitting)} />
         ))}
       </ul>
-      <details className="border-line mt-2 border-t pt-2">
-        <summary className="text-soft cursor-pointer text-[14px]">
-          In commission · {rest.length}
-        </summary>
+      <button
+        type="button"
+        aria-expanded={all}
+        className="text-soft border-line mt-2 w-full cursor-pointer border-t pt-2 text-left text-[14px]"
+        onClick={() => setAll(!all)}
+      >
+        {all ? '▾' : '▸'} In commission · {rest.length}
+      </button>
+      {all && (
         <ul className="m-0 list-none p-0">
           {rest.map((fitting) => (
             <Row key={fitting.key} fitting={fitting} choose={choose} may={maySet(fitting)} />
           ))}
         </ul>
-      </details>
+      )}
     </section>
   );
 }

@@ -78,6 +78,18 @@ export const COMPACT: Density = {
   height: (liters) => 26 + root(liters) * 5,
 };
 
+const laidOut = new WeakMap<PartView[], Map<string, PathLayout>>();
+
+/** The same layout for the same path, asked for more than once while a boat is drawn. */
+export function pathLayout(path: PartView[], density: Density, leg: boolean): PathLayout {
+  const known = laidOut.get(path) ?? new Map<string, PathLayout>();
+  laidOut.set(path, known);
+  const key = `${density.gap} ${leg}`;
+  const layout = known.get(key) ?? layOutPath(path, density, leg);
+  known.set(key, layout);
+  return layout;
+}
+
 /** Lays a path out from the intake at the left to the exhaust at the right. */
 export function layOutPath(path: PartView[], density: Density = ROOMY, leg = true): PathLayout {
   const layout: PathLayout = {

@@ -1,7 +1,6 @@
-import { useMemo } from 'react';
 import type { CircuitView, FittingView, PointView } from '../api/client';
 import { Drain, HoseEnd, Leg, Lid, Seacock, Tag, Thermostat, ThroughHull } from './marks';
-import { COMPACT, ROOMY, layOutPath } from './path-layout';
+import { COMPACT, ROOMY, pathLayout } from './path-layout';
 import type { PathLayout, Placed } from './path-layout';
 import { SegmentBox } from './segment-box';
 
@@ -19,10 +18,7 @@ interface WaterPathProps {
 export function WaterPath(props: WaterPathProps) {
   const { circuit, fittings, small = false, editSegment } = props;
   const drive = fittings.find((f) => f.kind === 'DRIVE' && f.circuit === circuit.key);
-  const layout = useMemo(
-    () => layOutPath(circuit.path, small ? COMPACT : ROOMY, drive !== undefined),
-    [circuit.path, small, drive],
-  );
+  const layout = pathLayout(circuit.path, small ? COMPACT : ROOMY, drive !== undefined);
   return (
     <svg
       viewBox={`0 ${layout.top} ${layout.width} ${layout.height}`}

@@ -2,7 +2,7 @@ import { useLayoutEffect, useState } from 'react';
 import type { CircuitView, FittingView } from '../api/client';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { celsius, liters, sentence } from '../parts/words';
-import { COMPACT, layOutPath } from './path-layout';
+import { COMPACT, pathLayout } from './path-layout';
 import { PathTable } from './path-table';
 import { WaterPath } from './water-path';
 
@@ -89,7 +89,8 @@ function Circuit({
   draft,
 }: CircuitProps) {
   const [table, setTable] = useState(false);
-  const wide = !small || layOutPath(circuit.path, COMPACT).width > WIDE;
+  const own = fittings.filter((fitting) => fitting.circuit === circuit.key);
+  const wide = !small || pathLayout(circuit.path, COMPACT, false).width > WIDE;
   return (
     <section
       aria-label={sentence(circuit.name)}
@@ -122,7 +123,7 @@ function Circuit({
       <div className="overflow-x-auto">
         <WaterPath
           circuit={circuit}
-          fittings={fittings}
+          fittings={own}
           chosen={chosen}
           choose={choose}
           small={small}

@@ -1,6 +1,7 @@
 package elsko.server.fleet;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +13,11 @@ interface BoatRepository extends JpaRepository<BoatRow, UUID> {
   boolean existsByNameIgnoreCase(String name);
 
   boolean existsByHullIdIgnoreCase(String hullId);
+
+  /** Waits until nobody else writes the logs of these boats. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select b from BoatRow b where b.id in :ids")
+  List<BoatRow> lockAll(Collection<UUID> ids);
 
   /** Every boat with a hull id. */
   @Query("select b from BoatRow b where b.hullId <> ''")

@@ -9,8 +9,8 @@ import elsko.core.ledger.BoatState;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -29,16 +29,19 @@ public class Fleet {
   private final BoatRepository boats;
   private final BoatProjectionRepository projections;
   private final LooseEndRepository looseEnds;
+  private final EntityManager entities;
   private final ApplicationEventPublisher events;
 
   Fleet(
       BoatRepository boats,
       BoatProjectionRepository projections,
       LooseEndRepository looseEnds,
+      EntityManager entities,
       ApplicationEventPublisher events) {
     this.boats = boats;
     this.projections = projections;
     this.looseEnds = looseEnds;
+    this.entities = entities;
     this.events = events;
   }
 
@@ -117,20 +120,50 @@ public class Fleet {
     return new HashSet<>(boats.lowerNames());
   }
 
-  /** Keeps boats that were checked already, new ones and changed ones. */
+  /** Keeps new boats that were checked already; their ids in the same order. */
   @Transactional
-  public List<UUID> takeOver(List<BoatDescription> added, Map<UUID, BoatDescription> changed) {
-    List<BoatRow> rows = new ArrayList<>();
-    added.forEach(description -> rows.add(new BoatRow(UUID.randomUUID(), description)));
-    boats
-        .findAllById(changed.keySet())
-        .forEach(
-            row -> {
-              row.describe(changed.get(row.id()));
-              rows.add(row);
-            });
-    boats.saveAllAndFlush(rows);
+  public List<UUID> takeIn(List<BoatDescription> checked) {
+    List<BoatRow> rows =
+        checked.stream().map(made -> new BoatRow(UUID.randomUUID(), made)).toList();
+    rows.forEach(entities::persist);
     return rows.stream().map(BoatRow::id).toList();
+  }
+
+  /** Describes boats anew as they were checked already, their logs to oneself. */
+  @Transactional
+  public void change(Map<UUID, BoatDescription> checked) {
+    boats.lockAll(checked.keySet()).forEach(row -> row.describe(checked.get(row.id())));
+  }
+
+  /** Keeps what lists need of many folds at once. */
+  @Transactional
+  public void project(Map<UUID, Fold> folds) {
+    looseEnds.forget(folds.keySet());
+    for (BoatProjection projection : projections.findAllById(folds.keySet())) {
+      Fold fold = folds.get(projection.boatId());
+      projection.follow(fold.state(), fold.entries(), fold.lastChange());
+      fold.state()
+          .looseEnds()
+          .forEach(end -> entities.persist(new LooseEndRow(projection.boatId(), end)));
+    }
+  }
+
+  /** What a log folds to, how long it is and when it was last added to. */
+  public record Fold(BoatState state, int entries, @Nullable Instant lastChange) {}
+
+  /** Keeps what lists need of a boat that was only just taken in. */
+  @Transactional
+  public void projectNew(UUID id, BoatState state, int entries, Instant lastChange) {
+    BoatProjection projection = new BoatProjection(id);
+    projection.follow(state, entries, lastChange);
+    entities.persist(projection);
+  }
+
+  /** Writes down what is pending and lets go of it, so that thousands of boats stay quick. */
+  @Transactional
+  public void letGo() {
+    entities.flush();
+    entities.clear();
   }
 
   /** Berths that have a boat. */
@@ -164,7 +197,7 @@ public class Fleet {
     BoatProjection projection = projections.findById(id).orElseGet(() -> new BoatProjection(id));
     projection.follow(state, entries, lastChange);
     projections.save(projection);
-    looseEnds.forget(id);
+    looseEnds.forget(List.of(id));
     looseEnds.saveAll(state.looseEnds().stream().map(end -> new LooseEndRow(id, end)).toList());
   }
 

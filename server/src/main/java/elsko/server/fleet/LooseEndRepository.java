@@ -1,5 +1,6 @@
 package elsko.server.fleet;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -8,8 +9,8 @@ import org.springframework.data.jpa.repository.Query;
 
 interface LooseEndRepository extends JpaRepository<LooseEndRow, LooseEndRow.Key> {
   @Modifying
-  @Query("delete from LooseEndRow l where l.boatId = :boat")
-  void forget(UUID boat);
+  @Query("delete from LooseEndRow l where l.boatId in :boats")
+  void forget(Collection<UUID> boats);
 
   /** Every loose end in the yard in one query. */
   @Query(

@@ -1,11 +1,11 @@
 package elsko.server.importing;
 
 import elsko.core.Refused;
+import elsko.core.boat.BoatDescription;
 import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.work.Log;
-import elsko.server.yard.Yards;
 import jakarta.annotation.PreDestroy;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -27,6 +27,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 class FleetImport {
   private static final Logger LOG = LoggerFactory.getLogger(FleetImport.class);
   private static final int REMEMBERED = 20;
+  private static final int AT_ONCE = 250;
   private static final int MOST_CHARACTERS = 20_000_000;
 
   private final FleetReader reader;
@@ -107,15 +108,30 @@ class FleetImport {
   }
 
   private void keep(ImportJob job, FleetPlan plan, String person) {
-    List<UUID> ids = fleet.takeOver(plan.added, plan.changed);
-    Map<UUID, Yards.Place> lies = new HashMap<>();
-    plan.berths.forEach((index, place) -> lies.put(ids.get(index), place));
-    log.place(lies, person);
-    job.of(ids.size());
+    fleet.letGo();
+    job.of(plan.added.size() + plan.changed.size());
     int count = 0;
-    for (UUID id : ids) {
-      log.project(id);
-      job.reached(++count);
+    for (int from = 0; from < plan.added.size(); from += AT_ONCE) {
+      List<BoatDescription> some =
+          plan.added.subList(from, Math.min(plan.added.size(), from + AT_ONCE));
+      List<UUID> ids = fleet.takeIn(some);
+      for (int i = 0; i < some.size(); i++) {
+        log.takeIn(ids.get(i), some.get(i), plan.berths.get(from + i), person);
+      }
+      fleet.letGo();
+      count += some.size();
+      job.reached(count);
+    }
+    List<UUID> changed = List.copyOf(plan.changed.keySet());
+    for (int from = 0; from < changed.size(); from += AT_ONCE) {
+      Map<UUID, BoatDescription> some = new HashMap<>();
+      changed
+          .subList(from, Math.min(changed.size(), from + AT_ONCE))
+          .forEach(id -> some.put(id, plan.changed.get(id)));
+      log.describeAnew(some);
+      fleet.letGo();
+      count += some.size();
+      job.reached(count);
     }
   }
 }

@@ -9,6 +9,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface EntryRepository extends JpaRepository<EntryRow, Long> {
   List<EntryRow> findByBoatIdOrderBySeq(UUID boatId);
 
+  List<EntryRow> findByBoatIdInOrderBySeq(Collection<UUID> boats);
+
   List<EntryRow> findByIdIn(Collection<UUID> ids);
 
   List<EntryRow> findByBoatIdAndSeqLessThanOrderBySeqDesc(UUID boatId, long before, Limit limit);

@@ -2,6 +2,7 @@ package elsko.server.work;
 
 import elsko.core.Refused;
 import elsko.core.boat.Boat;
+import elsko.core.boat.BoatDescription;
 import elsko.core.fluid.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -24,6 +25,7 @@ import elsko.server.live.Changed;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.yard.Yards;
+import elsko.server.yard.Yards.Place;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -135,18 +137,43 @@ public class Log {
   }
 
   /**
-   * Enters where boats lie when they come into the books. That is no launch: they lie there
-   * already.
+   * Begins the log of a boat that was only just taken in, with where it lies. That is no launch: it
+   * lies there already.
+   *
+   * @param place null while it has no berth
    */
   @Transactional
-  public void place(Map<UUID, Yards.Place> places, String person) {
+  public void takeIn(UUID boatId, BoatDescription description, Place place, String person) {
+    List<Entry> log = new ArrayList<>();
     Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-    places.forEach(
-        (boat, place) -> {
-          Fact lies = new Fact.BerthMoved(place.id(), place.name(), place.afloat());
-          Entry entry = new Entry(UUID.randomUUID(), person, now, now, null, null, null, lies);
-          entries.save(new EntryRow(boat, entry, json.write(lies), json.fingerprint(entry)));
+    if (place != null) {
+      Fact lies = new Fact.BerthMoved(place.id(), place.name(), place.afloat());
+      Entry entry = new Entry(UUID.randomUUID(), person, now, now, null, null, null, lies);
+      entries.save(new EntryRow(boatId, entry, json.write(lies), json.fingerprint(entry)));
+      log.add(entry);
+    }
+    BoatState state = Ledger.fold(Boat.of(description), yards.need(), log);
+    fleet.projectNew(boatId, state, log.size(), log.isEmpty() ? null : now);
+  }
+
+  /** Describes many boats anew, as they were checked already, and folds their logs again. */
+  @Transactional
+  public void describeAnew(Map<UUID, BoatDescription> checked) {
+    fleet.change(checked);
+    Map<UUID, List<Entry>> logs = new HashMap<>();
+    for (EntryRow row : entries.findByBoatIdInOrderBySeq(checked.keySet())) {
+      logs.computeIfAbsent(row.boatId(), id -> new ArrayList<>()).add(json.read(row));
+    }
+    Need need = yards.need();
+    Map<UUID, Fleet.Fold> folds = new HashMap<>();
+    checked.forEach(
+        (id, description) -> {
+          List<Entry> log = logs.getOrDefault(id, List.of());
+          Instant last = log.isEmpty() ? null : log.get(log.size() - 1).serverTime();
+          BoatState state = Ledger.fold(Boat.of(description), need, log);
+          folds.put(id, new Fleet.Fold(state, log.size(), last));
         });
+    fleet.project(folds);
   }
 
   /** Folds a boat anew and keeps what lists need of it. */
@@ -161,12 +188,6 @@ public class Log {
   @EventListener
   void judgeAgain(Yards.NeedChanged changed) {
     fleet.ids().forEach(this::project);
-  }
-
-  /** Projects boats that have no log yet, or whose description has changed. */
-  @Transactional
-  public void projectAll(List<UUID> boats) {
-    boats.forEach(this::project);
   }
 
   /** The card of this id as it is written now. */
