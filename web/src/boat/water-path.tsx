@@ -74,15 +74,18 @@ function Ends(props: PartProps) {
   const drive = own.find((f) => f.kind === 'DRIVE');
   const [seacock, outlet] = own.filter((f) => f.kind === 'SEACOCK');
   const cover = own.find((f) => f.kind === 'EXHAUST_COVER');
+  // A saildrive's tap stands on its leg, above the passages the sea stays in.
+  const first = layout.placed[0];
+  const tapX = first?.segment.kind === 'LEG' ? first.x + first.width / 2 + 10 : x - 6;
   const [outX, outY] = layout.outlets.at(-1) ?? [0, 0];
   return (
     <>
       {drive ? (
         <Leg x={x} y={y} small={small} {...marked(props, drive)} />
       ) : (
-        OVERBOARD.has(circuit.kind) && <ThroughHull at={[seacock ? x : x + 28, y]} />
+        OVERBOARD.has(circuit.kind) && <ThroughHull at={[seacock && tapX < x ? x : x + 28, y]} />
       )}
-      {seacock && !drive && <Seacock x={x - 6} y={y} {...marked(props, seacock)} />}
+      {seacock && !drive && <Seacock x={tapX} y={y} {...marked(props, seacock)} />}
       {outlet && <Seacock x={outX - 18} y={outY} {...marked(props, outlet)} />}
       {OVERBOARD.has(circuit.kind) &&
         layout.outlets.map(([ox, oy], i) => (

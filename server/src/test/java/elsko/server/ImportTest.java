@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -73,6 +75,28 @@ class ImportTest {
     assertThat(boats()).isEqualTo(before + 1);
     assertThat(RunningElsko.as("coordinator").get("/api/imports/fleet.csv").raw().body())
         .contains(hull + ",Imported " + hull + ",power,7.4,sterndrive");
+  }
+
+  @Test
+  void newHoursLeaveWhatThisHullHasDifferently() throws Exception {
+    String hull = "H-" + id();
+    var boat = Yarn.described("Hull " + hull);
+    boat.put("hullId", hull);
+    boat.put(
+        "segmentChanges",
+        List.of(
+            Map.of("circuit", "engine", "segment", "intake-hose", "liters", 1.9, "gone", false)));
+    var made = RunningElsko.as("coordinator").post("/api/boats", boat);
+    assertThat(made.status()).as(made.raw().body()).isEqualTo(201);
+    String csv = "hull_id,name,hours\n%s,Hull %s,733\n".formatted(hull, hull);
+    assertThat(done(csv, true).path("changed").asInt()).isEqualTo(1);
+    String after =
+        RunningElsko.as("viewer")
+            .get("/api/boats/" + made.body().path("id").asString())
+            .body()
+            .path("description")
+            .toString();
+    assertThat(after).contains("\"hours\":733.0", "\"liters\":1.9");
   }
 
   @Test

@@ -208,7 +208,7 @@ class LogTest {
     assertThat(yarn.view().body().path("afloat").asBoolean()).isTrue();
     Yarn other = new Yarn("Late");
     other.account = "yardhand";
-    assertThat(other.send(entry("BERTH_MOVED", "berth", berth)).reason()).contains("W9 is taken");
+    assertThat(other.send(entry("BERTH_MOVED", "berth", berth)).reason()).contains("W18 is taken");
   }
 
   @Test

@@ -9,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** One hull in the yard's care, written out in full from its description. */
 public final class Boat {
@@ -165,6 +167,38 @@ public final class Boat {
   /** Whether a part is fitted around that circuit's engine. */
   public boolean has(Circuit circuit, EnginePart part) {
     return engines.get(circuit.engine()).has(part);
+  }
+
+  /**
+   * Keys of the segments that are reached when antifreeze is drawn from a tank: all from where the
+   * tank is put on. Muffs and ports reach everything, a flush tee all but the leg, an adapter on
+   * the strainer the strainer and what follows; without any of them the pump's own intake is used.
+   */
+  public Set<String> drawReaches(Circuit circuit) {
+    List<Segment> path = circuit.segments();
+    SegmentKind from = drawnFrom(circuit);
+    int first = 0;
+    while (from != null && first < path.size() && path.get(first).kind() != from) {
+      first++;
+    }
+    return path.subList(first == path.size() ? 0 : first, path.size()).stream()
+        .map(Segment::key)
+        .collect(Collectors.toUnmodifiableSet());
+  }
+
+  /** The kind of the first segment that is reached; null when all are. */
+  private SegmentKind drawnFrom(Circuit circuit) {
+    boolean jet = description.layout() == Layout.JET && circuit.engine() != Position.GENERATOR;
+    if (circuit.engine() == null) {
+      return circuit.hasSegment(SegmentKind.STRAINER) ? SegmentKind.STRAINER : null;
+    }
+    if (circuit.kind() != CircuitKind.RAW_WATER || jet || has(circuit, EnginePart.TAKES_MUFFS)) {
+      return null;
+    }
+    if (has(circuit, EnginePart.FLUSH_TEE)) {
+      return SegmentKind.HOSE;
+    }
+    return circuit.hasSegment(SegmentKind.STRAINER) ? SegmentKind.STRAINER : SegmentKind.PUMP;
   }
 
   private EngineDescription described(Position position) {

@@ -26,6 +26,7 @@ import java.util.Set;
  */
 final class CircuitFold {
   private final Circuit circuit;
+  private final Set<String> drawReaches;
   private final Need need;
   private final Map<String, Segment> segments = new HashMap<>();
   private final Map<String, Content> contents = new LinkedHashMap<>();
@@ -53,8 +54,12 @@ final class CircuitFold {
   private boolean drawn;
   private String filledBy;
 
-  CircuitFold(Circuit circuit, Need need) {
+  /**
+   * @param drawReaches keys of the segments that antifreeze drawn from a tank gets to
+   */
+  CircuitFold(Circuit circuit, Set<String> drawReaches, Need need) {
     this.circuit = circuit;
+    this.drawReaches = drawReaches;
     this.need = need;
     for (Segment segment : circuit.segments()) {
       segments.put(segment.key(), segment);
@@ -289,7 +294,7 @@ final class CircuitFold {
 
   private Iterable<String> reached(String pourPoint) {
     if (pourPoint == null) {
-      return contents.keySet().stream().toList();
+      return drawReaches;
     }
     return pourPoint(pourPoint).fills();
   }

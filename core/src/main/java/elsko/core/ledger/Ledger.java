@@ -56,7 +56,7 @@ public final class Ledger {
           new FittingStanding(fitting, fitting.kind().inCommission(), null, null, false, ""));
     }
     for (Circuit circuit : boat.circuits()) {
-      circuits.put(circuit.key(), new CircuitFold(circuit, need));
+      circuits.put(circuit.key(), new CircuitFold(circuit, boat.drawReaches(circuit), need));
     }
   }
 

@@ -19,7 +19,7 @@ final class Drain implements Contributor {
   @Override
   public List<Step> steps(OnCircuit on) {
     List<Step> steps = new ArrayList<>();
-    if (!on.method().drains() || on.circuit().kind() == CircuitKind.SPECIALIST) {
+    if (on.circuit().kind() == CircuitKind.SPECIALIST) {
       return steps;
     }
     List<Ask> drains = LowPoints.withADrain(on);
@@ -86,7 +86,7 @@ final class Drain implements Contributor {
     return on.request().circuits().stream()
         .filter(c -> !c.circuit().methods().isEmpty())
         .filter(c -> c.circuit().kind() != CircuitKind.SPECIALIST)
-        .filter(c -> c.method().drains())
+        .filter(c -> !LowPoints.withADrain(c).isEmpty() || !LowPoints.withAHose(c).isEmpty())
         .findFirst()
         .filter(c -> c.circuit().key().equals(on.circuit().key()))
         .isPresent();

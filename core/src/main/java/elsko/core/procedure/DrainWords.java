@@ -130,7 +130,10 @@ final class DrainWords {
       case BALLAST -> "What the pumps leave stands in their housings and lines.";
       case HEADS -> "A full holding tank cannot be protected.";
       case DOMESTIC_WATER, WASHDOWN -> "Water stands in pump and lines after the tank is empty.";
-      default -> "Pump, coolers and hoses have no drain of their own.";
+      default ->
+          on.method().drains()
+              ? "Pump, coolers and hoses have no drain of their own."
+              : "The tank is put on behind it: what stands before is never reached.";
     };
   }
 }

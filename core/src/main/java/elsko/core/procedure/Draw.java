@@ -26,7 +26,7 @@ final class Draw implements Contributor {
     if (!on.method().draws() || on.fillsAtHoses()) {
       return steps;
     }
-    if (on.method().drains() && !on.circuit().hoses().isEmpty()) {
+    if (!LowPoints.withAHose(on).isEmpty() && !on.circuit().hoses().isEmpty()) {
       steps.add(hosesBack(on));
     }
     boolean block = on.circuit().hasSegment(SegmentKind.BLOCK);

@@ -6,6 +6,7 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** The low points of a circuit, told apart by what it takes to let them run. */
 final class LowPoints {
@@ -14,7 +15,7 @@ final class LowPoints {
   /** Those with a plug, petcock, sensor, port or tap to open, or a drive to put down. */
   static List<Ask> withADrain(OnCircuit on) {
     List<Ask> asks = new ArrayList<>();
-    for (LowPoint point : on.circuit().lowPoints()) {
+    for (LowPoint point : drained(on)) {
       if (point.opens() != null && !isHose(on, point) && !runsOnlyAshore(on, point)) {
         asks.add(open(on, point));
       }
@@ -25,12 +26,26 @@ final class LowPoints {
   /** Those emptied by a hose put low, or that only have to be looked at. */
   static List<Ask> withAHose(OnCircuit on) {
     List<Ask> asks = new ArrayList<>();
-    for (LowPoint point : on.circuit().lowPoints()) {
+    for (LowPoint point : drained(on)) {
       if (point.opens() == null || isHose(on, point)) {
         asks.add(open(on, point));
       }
     }
     return asks;
+  }
+
+  /**
+   * The low points that are opened: all of them, or undrained only those that hold what the tank
+   * does not reach.
+   */
+  private static List<LowPoint> drained(OnCircuit on) {
+    if (on.method().drains()) {
+      return on.circuit().lowPoints();
+    }
+    Set<String> reached = on.boat().drawReaches(on.circuit());
+    return on.circuit().lowPoints().stream()
+        .filter(point -> !reached.containsAll(point.empties()))
+        .toList();
   }
 
   /** Through an open seacock it runs out ashore; afloat the sea runs in. */

@@ -15,7 +15,7 @@ final class PlugsBack implements Contributor {
 
   @Override
   public List<Step> steps(OnCircuit on) {
-    if (!on.method().fills() || !on.method().drains()) {
+    if (!on.method().fills() || LowPoints.withADrain(on).isEmpty()) {
       return List.of();
     }
     boolean afterPour = on.circuit().centralDrain() && on.method() == Method.POUR;

@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Samples from every required low point; after each fill that came out short, its remedy and
@@ -46,7 +48,7 @@ final class Prove implements Contributor {
   private static Step prove(OnCircuit on, String key, String title, String... after) {
     List<Ask> asks = new ArrayList<>();
     asks.add(new Ask.Jug("undiluted jug", on.circuit().key()));
-    for (LowPoint point : on.circuit().requiredLowPoints()) {
+    for (LowPoint point : filledPoints(on)) {
       asks.add(new Ask.Sample(point.name(), point.key(), drainOf(on, point)));
     }
     return on.step(key, title)
@@ -63,8 +65,21 @@ final class Prove implements Contributor {
         .hurts(Cautions.CATCH)
         .asks(asks)
         .after(after)
-        .minutes(5 + 3 * on.circuit().requiredLowPoints().size())
+        .minutes(5 + 3 * filledPoints(on).size())
         .written();
+  }
+
+  /** The required low points the fill gets to; the others were drained, looked at, and stay dry. */
+  private static List<LowPoint> filledPoints(OnCircuit on) {
+    Set<String> reached =
+        on.fillsAtHoses()
+            ? on.circuit().pourPoints().stream()
+                .flatMap(pour -> pour.fills().stream())
+                .collect(Collectors.toSet())
+            : on.boat().drawReaches(on.circuit());
+    return on.circuit().requiredLowPoints().stream()
+        .filter(point -> reached.contains(point.segment()))
+        .toList();
   }
 
   /** The drain a bottle is filled at; null where a joint is slackened, or the place is dipped. */

@@ -22,7 +22,7 @@ class EntryWordsTest {
             "Port block drain OUT, bagged for a sample"),
         Arguments.of(
             new Fact.FittingSet("key", FittingState.OFFICE, false, "owner away"),
-            "Key office: owner away"),
+            "Key in the office: owner away"),
         Arguments.of(new Fact.FittingSet("once-was", FittingState.IN, false, ""), "Once-was IN"),
         Arguments.of(
             new Fact.LowPointSeen("block-port", Seen.DID_NOT_RUN), "Port block did not run"),

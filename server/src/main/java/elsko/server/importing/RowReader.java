@@ -20,9 +20,12 @@ import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
 import elsko.core.boat.Position;
 import elsko.core.boat.WaterUsedIn;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 
 /**
  * Makes a description from one row. An empty cell leaves what is known of a boat that is there
@@ -97,7 +100,7 @@ final class RowReader {
     if (layout == null || length == null || water == null || engines == null) {
       return null;
     }
-    boolean sameEngines = before != null && engines.equals(before.engines());
+    boolean sameEngines = before != null && machinery(engines).equals(machinery(before.engines()));
     return new BoatDescription(
         text(Column.NAME, before == null ? "" : before.name()),
         cells.text(Column.HULL_ID),
@@ -115,6 +118,11 @@ final class RowReader {
         sameEngines ? before.segmentChanges() : List.of(),
         sameEngines ? before.fittingChanges() : List.of(),
         sameEngines ? before.addedDrains() : List.of());
+  }
+
+  /** The engines without what changes from season to season. */
+  private static List<EngineDescription> machinery(List<EngineDescription> engines) {
+    return engines.stream().map(engine -> engine.with(EngineDetails.NONE)).toList();
   }
 
   private List<EngineDescription> engines(Layout layout) {
@@ -153,15 +161,38 @@ final class RowReader {
     if (!complete) {
       return null;
     }
-    return positions(engines).stream()
-        .map(at -> engine(at, burns, has, cooled, exhaust, drains, year, hours, known))
-        .toList();
+    // What the file says again of the first engine says nothing new of the others.
+    Double newHours =
+        known == null || !Objects.equals(hours, known.details().hours()) ? hours : null;
+    Integer newYear = known == null || !Objects.equals(year, known.details().year()) ? year : null;
+    List<EngineDescription> made = new ArrayList<>();
+    for (Position at : positions(engines)) {
+      made.add(
+          engine(at, burns, has, cooled, exhaust, drains, newYear, newHours, known(layout, at)));
+    }
+    generator().ifPresent(made::add);
+    return made;
   }
 
   private EngineDescription known(Layout layout) {
     return before == null || before.layout() != layout || before.propulsion().isEmpty()
         ? null
         : before.propulsion().get(0);
+  }
+
+  /** A generator that was described further stays, unless the row says there is none. */
+  private Optional<EngineDescription> generator() {
+    if (before == null || Boolean.FALSE.equals(cells.yesOrNo(Column.of(Accessory.GENERATOR)))) {
+      return Optional.empty();
+    }
+    return before.engines().stream().filter(e -> e.position() == Position.GENERATOR).findFirst();
+  }
+
+  private EngineDescription known(Layout layout, Position at) {
+    EngineDescription first = known(layout);
+    return first == null
+        ? null
+        : before.propulsion().stream().filter(e -> e.position() == at).findFirst().orElse(first);
   }
 
   private static EngineDescription engine(
