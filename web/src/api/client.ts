@@ -44,7 +44,10 @@ function csrfToken(): string {
   return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : '';
 }
 
-export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) });
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => fetch(request),
+});
 
 api.use({
   onRequest({ request }) {

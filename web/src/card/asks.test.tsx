@@ -1,0 +1,219 @@
+import { cleanup, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { AskView, BoatView, CardView, StepView } from '../api/client';
+import { served } from '../testing/served.test';
+import type { Asked } from '../testing/served.test';
+import { AskShown } from './ask';
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+  sessionStorage.clear();
+});
+
+const BOAT = {
+  id: 'boat',
+  description: { name: 'Halcyon', accessories: { HEADS: 'YES' } },
+  unlisted: ['GENERATOR'],
+  bag: { expected: 2 },
+  circuits: [
+    {
+      key: 'coolant',
+      points: [],
+      coolant: { reading: -18, good: false, words: 'Freezes at −17.5 °C.' },
+    },
+  ],
+  fittings: [],
+} as unknown as BoatView;
+
+const CARD = { id: 'card' } as CardView;
+const STEP = { key: 'step', title: 'Step' } as StepView;
+
+function ask(kind: AskView['kind'], over: Partial<AskView> = {}): AskView {
+  return {
+    kind,
+    label: 'the ask',
+    answered: false,
+    fitting: null,
+    to: null,
+    lowPoint: null,
+    liters: null,
+    start: null,
+    seconds: null,
+    limit: null,
+    unit: null,
+    circuit: null,
+    pourPoint: null,
+    watch: null,
+    engine: null,
+    basis: null,
+    segments: null,
+    circuits: null,
+    inService: null,
+    item: null,
+    accessory: null,
+    ...over,
+  };
+}
+
+const SHELF = {
+  products: [],
+  lots: [],
+  instruments: [
+    { id: 'pg', name: 'Bay glass', scale: 'PG_FREEZE', trusted: true, unit: '°C' },
+    { id: 'old', name: 'Old coolant glass', scale: 'EG_FREEZE', trusted: false, unit: '°C' },
+    { id: 'eg', name: 'Coolant glass', scale: 'EG_FREEZE', trusted: true, unit: '°C' },
+  ],
+};
+
+function shown(what: AskView, refuse?: { field: string; detail: string }) {
+  const asked = served(
+    <AskShown ask={what} card={CARD} boat={BOAT} step={STEP} may wide={false} />,
+    ({ path }) => {
+      if (path.includes('shelf')) return { body: SHELF };
+      return refuse ? { status: 409, body: refuse } : { body: { ids: [], boat: BOAT } };
+    },
+  );
+  return () =>
+    asked
+      .filter(({ method }) => method === 'POST')
+      .flatMap(({ body }: Asked) => (body as { entries: Record<string, unknown>[] }).entries);
+}
+
+describe('what a step asks for', () => {
+  it('starts the engine that is named, on its basis', async () => {
+    const sent = shown(
+      ask('ENGINE', {
+        label: 'start the port engine',
+        start: true,
+        engine: 'PORT',
+        basis: 'PRIMED',
+      }),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Start the port engine' }));
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({
+      kind: 'ENGINE_STARTED',
+      engine: 'PORT',
+      basis: 'PRIMED',
+      card: 'card',
+      step: 'step',
+    });
+  });
+
+  it('says in words what stands in the way of a start', async () => {
+    shown(ask('ENGINE', { label: 'start', start: true, engine: 'PORT', basis: 'FED' }), {
+      field: 'basis',
+      detail: 'The generator battery switch is ON.',
+    });
+    await userEvent.click(screen.getByRole('button', { name: 'Start' }));
+    expect((await screen.findByRole('alert')).textContent).toBe(
+      'The generator battery switch is ON.',
+    );
+  });
+
+  it('stops it', async () => {
+    const sent = shown(ask('ENGINE', { label: 'stop', start: false, engine: 'GENERATOR' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({ kind: 'ENGINE_STOPPED', engine: 'GENERATOR' }),
+    );
+  });
+
+  it('puts what was found aboard in red until it is described', async () => {
+    const sent = shown(
+      ask('ABOARD', { label: 'generator', accessory: 'GENERATOR', answered: true }),
+    );
+    expect(screen.getByText(/It counts as wet until it is described/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'No' }));
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({
+        kind: 'ACCESSORY_SEEN',
+        accessory: 'GENERATOR',
+        aboard: false,
+      }),
+    );
+  });
+
+  it('says of each accessory whether the description has it', () => {
+    shown(ask('ABOARD', { label: 'heads', accessory: 'HEADS' }));
+    expect(screen.getByText('described')).toBeTruthy();
+  });
+
+  it('reads coolant with an instrument that has its scale, the trusted one first', async () => {
+    const sent = shown(ask('COOLANT', { label: 'engine coolant', circuit: 'coolant' }));
+    expect(screen.getByText('Freezes at −17.5 °C.')).toBeTruthy();
+    await screen.findByRole('option', { name: 'Coolant glass' });
+    expect(screen.queryByRole('option', { name: 'Bay glass' })).toBeNull();
+    const box = screen.getByLabelText('Freezes at');
+    await userEvent.type(box, 'cold{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('what the scale shows');
+    expect(sent()).toHaveLength(0);
+    await userEvent.clear(box);
+    await userEvent.type(box, '-37{Enter}');
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({
+        kind: 'COOLANT_READ',
+        circuit: 'coolant',
+        instrument: 'eg',
+        reading: -37,
+      }),
+    );
+  });
+
+  it('takes descaler in liters, for the segments it reaches', async () => {
+    const sent = shown(
+      ask('DESCALE', {
+        label: 'drawn from the tank',
+        circuit: 'engine',
+        segments: ['strainer', 'exchanger'],
+        liters: 8,
+      }),
+    );
+    await userEvent.type(screen.getByRole('textbox'), '8,5{Enter}');
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({
+        kind: 'DESCALER_USED',
+        segments: ['strainer', 'exchanger'],
+        liters: 8.5,
+      }),
+    );
+  });
+
+  it('says what is in several circuits with one tap', async () => {
+    const sent = shown(
+      ask('LOOK', {
+        label: 'everything in service',
+        circuits: ['engine', 'heads'],
+        inService: true,
+      }),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Everything in service' }));
+    await waitFor(() => expect(sent()).toHaveLength(2));
+    expect(sent().map((entry) => entry.circuit)).toEqual(['engine', 'heads']);
+    expect(sent()[1]).toMatchObject({ kind: 'CIRCUIT_SEEN', inService: true });
+  });
+
+  it('keeps the record of what falls due', async () => {
+    const sent = shown(ask('SERVICE', { label: 'impeller', engine: 'PORT', item: 'impeller' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Impeller' }));
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({ kind: 'SERVICE_DONE', engine: 'PORT', item: 'impeller' }),
+    );
+  });
+
+  it('writes a few words down, and nothing when there are none', async () => {
+    const sent = shown(ask('NOTE', { label: 'complaints' }));
+    const button = screen.getByRole<HTMLButtonElement>('button', { name: 'Write it down' });
+    expect(button.disabled).toBe(true);
+    await userEvent.type(screen.getByLabelText('Complaints'), 'ran hot{Enter}');
+    await waitFor(() => expect(sent()[0]).toMatchObject({ text: 'complaints: ran hot' }));
+  });
+
+  it('leaves the launch to whoever moves boats', () => {
+    shown(ask('AFLOAT', { label: 'launched' }));
+    expect(screen.queryByRole('button')).toBeNull();
+    expect(screen.getByText(/ticks itself when the boat is moved/)).toBeTruthy();
+  });
+});

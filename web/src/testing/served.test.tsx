@@ -1,0 +1,51 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { expect, it, vi } from 'vitest';
+import { UndoProvider } from '../parts/undo';
+
+/** What a test's server was asked: method, path and body of each request. */
+export interface Asked {
+  method: string;
+  path: string;
+  body: unknown;
+}
+
+type Answer = (asked: Asked) => { status?: number; body: unknown };
+
+/** Renders a piece of a screen against a server that answers as the test says. */
+export function served(children: ReactNode, answer: Answer): Asked[] {
+  const asked: Asked[] = [];
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const text = await request.clone().text();
+    const one = {
+      method: request.method,
+      path: new URL(request.url).pathname + new URL(request.url).search,
+      body: text.startsWith('{') ? (JSON.parse(text) as unknown) : text,
+    };
+    asked.push(one);
+    const { status = 200, body } = answer(one);
+    return new Response(JSON.stringify(body), {
+      status,
+      headers: { 'Content-Type': 'application/json' },
+    });
+  });
+  render(
+    <QueryClientProvider
+      client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}
+    >
+      <UndoProvider>
+        <MemoryRouter>{children}</MemoryRouter>
+      </UndoProvider>
+    </QueryClientProvider>,
+  );
+  return asked;
+}
+
+it('the server of a test is asked what the screen asks', async () => {
+  const asked = served(<p>nothing</p>, () => ({ body: {} }));
+  await fetch(new Request('http://localhost/api/yard?a=1'));
+  expect(asked).toEqual([{ method: 'GET', path: '/api/yard?a=1', body: '' }]);
+  vi.unstubAllGlobals();
+});
