@@ -1,0 +1,156 @@
+package elsko.core.procedure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import elsko.core.Hulls;
+import elsko.core.Story;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.Protection;
+import elsko.core.limits.Interval;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+class CommissionTest {
+  private static List<String> labels(Story story, String step) {
+    Step found = story.card().step(step);
+    return found == null ? List.of() : found.asks().stream().map(Ask::label).toList();
+  }
+
+  @Test
+  void whatWasNeverTakenOutIsNotAskedForAndWhatWasTakenOffCardIs() {
+    Story story = new Story(Hulls.smallDiesel()).wet().open(Procedure.WINTERIZE).walk();
+    story.set("impeller", FittingState.REMOVED);
+    story.open(Procedure.COMMISSION);
+    assertThat(story.card().step("plugs")).isNull();
+    assertThat(labels(story, "fitted")).containsExactly("impeller FITTED");
+    story.set("flush-tee", FittingState.OUT);
+    assertThat(labels(story, "hoses")).contains("flush tee plug IN");
+  }
+
+  @Test
+  void whatWasLeftDryComesBackPlugByPlug() {
+    Story story =
+        new Story(Hulls.sterndrive(null))
+            .wet()
+            .open(Procedure.WINTERIZE, Map.of("engine", "DRY"))
+            .walk();
+    assertThat(story.state().bag().expected()).isEqualTo(5);
+    story.open(Procedure.COMMISSION);
+    assertThat(labels(story, "plugs"))
+        .contains("hull plug IN", "port block drain IN", "plugs left in the bag")
+        .hasSize(6);
+    assertThat(story.card().step("antifreeze-out")).isNull();
+    story.walk();
+    assertThat(story.state().looseEnds()).isEmpty();
+    assertThat(story.protection()).isEqualTo(Protection.IN_SERVICE);
+  }
+
+  @Test
+  void whatWasFilledIsRunOutIntoACatchBeforeTheLaunch() {
+    Story story = new Story(Hulls.sterndrive(null)).wet().open(Procedure.WINTERIZE).walk();
+    story.open(Procedure.COMMISSION);
+    List<String> order = story.card().steps().stream().map(Step::key).toList();
+    assertThat(order).containsSubsequence("plugs", "antifreeze-out", "launch", "start", "ready");
+    assertThat(story.card().step("antifreeze-out").hurts()).contains(Cautions.CATCH);
+  }
+
+  @Test
+  void aStrainerAboveTheWaterlineIsPrimedTheSeacockOpenedAsItFires() {
+    Story story = new Story(Hulls.saildrive()).wet().open(Procedure.WINTERIZE).walk();
+    story.open(Procedure.COMMISSION);
+    assertThat(labels(story, "start"))
+        .containsSubsequence("strainer lid SEALED", "start the engine", "seacock OPEN");
+    Story below = new Story(Hulls.smallDiesel()).wet().open(Procedure.WINTERIZE).walk();
+    below.open(Procedure.COMMISSION);
+    assertThat(labels(below, "start")).containsSubsequence("seacock OPEN", "start the engine");
+  }
+
+  @Test
+  void noLaunchWhileAPlugIsInTheBag() {
+    Story story =
+        new Story(Hulls.sterndrive(null))
+            .wet()
+            .open(Procedure.WINTERIZE, Map.of("engine", "DRY"))
+            .walk();
+    assertThatThrownBy(() -> story.say(new Fact.BerthMoved(UUID.randomUUID(), "W1", true)))
+        .hasMessageContaining("Not launched: the hull plug is OUT, bagged");
+  }
+
+  @Test
+  void nothingIsReadyWhileALooseEndIsOpen() {
+    Story story = new Story(Hulls.sterndrive(null)).wet().open(Procedure.WINTERIZE).walk();
+    story.open(Procedure.COMMISSION).walkTo("start", Map.of());
+    story.set("load-limit", FittingState.LOW_LOAD_ONLY);
+    assertThat(labels(story, "ready")).contains("load limit NONE");
+    Step ready = story.card().step("ready");
+    for (Ask ask : ready.asks()) {
+      if (!ask.label().equals("load limit NONE")) {
+        Story.USUAL.to(ask, story.state()).forEach(fact -> story.at("ready", fact));
+      }
+    }
+    assertThatThrownBy(() -> story.at("ready", new Fact.StepDone()))
+        .hasMessageContaining("load limit");
+    story.at("ready", new Fact.FittingSet("load-limit", FittingState.NONE, false, ""));
+    story.at("ready", new Fact.StepDone());
+    assertThat(story.progress().isClosed()).isTrue();
+  }
+
+  @Test
+  void whatIsDueIsDoneAndNotAgainUntilItFallsDue() {
+    Story story = new Story(Hulls.saildrive()).wet().open(Procedure.COMMISSION);
+    assertThat(labels(story, "due"))
+        .containsExactly(
+            "impeller",
+            "anodes",
+            "mixing elbow or riser inspected",
+            "siphon break rinsed",
+            "coolant");
+    story.say(new Fact.ServiceDone(Position.CENTER, "impeller", "two vanes set"));
+    assertThat(labels(story, "due")).contains("impeller");
+    assertThat(
+            story.state().isDue(Position.CENTER, Interval.IMPELLER, story.log.get(0).deviceTime()))
+        .isFalse();
+    Story next = new Story(Hulls.saildrive()).wet();
+    for (Interval interval : Interval.values()) {
+      next.say(
+          new Fact.ServiceDone(
+              interval.isPerEngine() ? Position.CENTER : null, interval.key(), ""));
+    }
+    next.open(Procedure.COMMISSION);
+    assertThat(next.card().step("due")).isNull();
+    assertThat(next.card().step("due-boat")).isNull();
+  }
+
+  @Test
+  void oilIsChangedWhileItIsWarmAndPlugsComeLast() {
+    Story story = new Story(Hulls.sterndrive(null)).wet().open(Procedure.LAY_UP_SERVICE);
+    Card card = story.card();
+    assertThat(card.step("oil").within())
+        .isEqualTo(new Step.Within("warm-up", 45, "the oil is thin while it is warm"));
+    assertThat(card.steps().stream().map(Step::key).toList())
+        .containsSubsequence("warm-up", "oil", "fuel", "spark-plugs", "service-done");
+    assertThat(
+            new Story(Hulls.saildrive())
+                .wet()
+                .open(Procedure.LAY_UP_SERVICE)
+                .card()
+                .step("spark-plugs"))
+        .isNull();
+  }
+
+  @Test
+  void intakeAsksForEveryAccessoryAndProposesAMissingStrainer() {
+    Story story = new Story(Hulls.vintage()).open(Procedure.INTAKE);
+    assertThat(story.card().step("circuits").asks()).hasSize(12);
+    assertThat(story.card().step("circuits").how())
+        .contains("propose one between seacock and pump");
+    assertThat(new Story(Hulls.smallDiesel()).open(Procedure.INTAKE).card().step("circuits").how())
+        .doesNotContain("propose");
+  }
+}
