@@ -2,7 +2,6 @@ package elsko.core.boat;
 
 import static elsko.core.boat.EnginePart.*;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -25,20 +24,9 @@ final class GeneratorTemplate implements EngineTemplate {
   public void write(CircuitDraft circuit, FittedEngine engine) {
     circuit.methods(Method.DRAW, Method.DRY, Method.DRAW_UNDRAINED);
     Intake.fittings(circuit, engine, true);
-    List<String> low = new ArrayList<>();
-    low.add(circuit.segment("intake-hose", "intake hose", SegmentKind.HOSE, 1.0).key());
-    if (engine.has(STRAINER)) {
-      low.add(circuit.segment("strainer", "strainer", SegmentKind.STRAINER, 0.6).key());
-    }
+    List<String> low = Intake.segments(circuit, engine, 1.0, 0.6);
     low.add(circuit.segment("pump", "raw-water pump", SegmentKind.PUMP, 0.2).key());
-    circuit.hoseLow(
-        "pump",
-        "intake and pump",
-        "pump-hose",
-        "pump hose",
-        "suction side of the pump",
-        true,
-        low.toArray(String[]::new));
+    Intake.pumpHoseLow(circuit, "intake and pump", low);
     String core = engine.isRawWater() ? "block" : "exchanger";
     String coreName = engine.isRawWater() ? "block" : "heat exchanger";
     circuit.add(

@@ -2,6 +2,9 @@ package elsko.core.boat;
 
 import static elsko.core.boat.EnginePart.*;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /** What stands between the sea and the pump. */
 final class Intake {
   private Intake() {}
@@ -31,6 +34,29 @@ final class Intake {
     if (engine.has(STRAINER)) {
       strainer(circuit, strainerBelowWaterline);
     }
+  }
+
+  /** Hose and strainer, as segments; keys of those there are. */
+  static List<String> segments(
+      CircuitDraft circuit, FittedEngine engine, double hoseLiters, double strainerLiters) {
+    List<String> keys = new ArrayList<>();
+    keys.add(circuit.segment("intake-hose", "intake hose", SegmentKind.HOSE, hoseLiters).key());
+    if (engine.has(STRAINER)) {
+      keys.add(circuit.segment("strainer", "strainer", SegmentKind.STRAINER, strainerLiters).key());
+    }
+    return keys;
+  }
+
+  /** The pump hose, put low to empty everything up to the coolers behind the pump. */
+  static void pumpHoseLow(CircuitDraft circuit, String name, List<String> empties) {
+    circuit.hoseLow(
+        "pump",
+        name,
+        "pump-hose",
+        "pump hose",
+        "suction side of the pump",
+        true,
+        empties.toArray(String[]::new));
   }
 
   static void strainer(CircuitDraft circuit, boolean belowWaterline) {

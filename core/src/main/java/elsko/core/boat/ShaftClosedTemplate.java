@@ -2,7 +2,6 @@ package elsko.core.boat;
 
 import static elsko.core.boat.EnginePart.*;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -34,11 +33,7 @@ final class ShaftClosedTemplate implements EngineTemplate {
   public void write(CircuitDraft circuit, FittedEngine engine) {
     circuit.methods(Method.DRAW, Method.DRY, Method.DRAW_UNDRAINED);
     Intake.fittings(circuit, engine, true);
-    List<String> low = new ArrayList<>();
-    low.add(circuit.segment("intake-hose", "intake hose", SegmentKind.HOSE, 2.0).key());
-    if (engine.has(STRAINER)) {
-      low.add(circuit.segment("strainer", "strainer", SegmentKind.STRAINER, 1.5).key());
-    }
+    List<String> low = Intake.segments(circuit, engine, 2.0, 1.5);
     if (engine.has(TRANSMISSION_COOLER)) {
       low.add(
           circuit.segment("transmission-cooler", "gearbox cooler", SegmentKind.COOLER, 0.5).key());
@@ -50,14 +45,7 @@ final class ShaftClosedTemplate implements EngineTemplate {
     if (engine.has(FUEL_COOLER)) {
       low.add(circuit.segment("fuel-cooler", "fuel cooler", SegmentKind.COOLER, 0.4).key());
     }
-    circuit.hoseLow(
-        "pump",
-        "intake, pump and coolers",
-        "pump-hose",
-        "pump hose",
-        "suction side of the pump",
-        true,
-        low.toArray(String[]::new));
+    Intake.pumpHoseLow(circuit, "intake, pump and coolers", low);
     circuit.segment("exchanger", "heat exchanger", SegmentKind.EXCHANGER, 4.0);
     circuit.segment("manifold", "manifold", SegmentKind.MANIFOLD, 3.0);
     circuit.drain(

@@ -44,24 +44,13 @@ final class SmallDieselTemplate implements EngineTemplate {
         circuit.lowPoint("leg", "leg passages", null, false, "leg");
       }
     }
-    List<String> low = new ArrayList<>();
-    low.add(circuit.segment("intake-hose", "intake hose", SegmentKind.HOSE, 0.8).key());
-    if (engine.has(STRAINER)) {
-      low.add(circuit.segment("strainer", "strainer", SegmentKind.STRAINER, leg ? 0.6 : 0.5).key());
-    }
+    List<String> low = Intake.segments(circuit, engine, 0.8, leg ? 0.6 : 0.5);
     if (engine.has(TRANSMISSION_COOLER)) {
       low.add(
           circuit.segment("transmission-cooler", "gearbox cooler", SegmentKind.COOLER, 0.3).key());
     }
     low.add(circuit.segment("pump", "raw-water pump", SegmentKind.PUMP, 0.2).key());
-    circuit.hoseLow(
-        "pump",
-        "intake and pump",
-        "pump-hose",
-        "pump hose",
-        "suction side of the pump",
-        true,
-        low.toArray(String[]::new));
+    Intake.pumpHoseLow(circuit, "intake and pump", low);
     if (engine.isRawWater()) {
       block(circuit, engine, leg, low);
     } else {

@@ -34,11 +34,7 @@ final class SterndriveTemplate implements EngineTemplate {
   @Override
   public void write(CircuitDraft circuit, FittedEngine engine) {
     Intake.fittings(circuit, engine, true);
-    List<String> beforePump = new ArrayList<>();
-    beforePump.add(circuit.segment("intake-hose", "intake hose", SegmentKind.HOSE, 1.0).key());
-    if (engine.has(STRAINER)) {
-      beforePump.add(circuit.segment("strainer", "strainer", SegmentKind.STRAINER, 0.6).key());
-    }
+    List<String> beforePump = Intake.segments(circuit, engine, 1.0, 0.6);
     beforePump.add(circuit.segment("pump", "raw-water pump", SegmentKind.PUMP, 0.3).key());
     List<String> coolers = coolers(circuit, engine);
     List<String> low = new ArrayList<>(beforePump);
@@ -50,14 +46,7 @@ final class SterndriveTemplate implements EngineTemplate {
       circuit.methods(Method.DRAW, Method.DRY, Method.DRAW_UNDRAINED);
       closed(circuit, engine);
     }
-    circuit.hoseLow(
-        "pump",
-        coolers.isEmpty() ? "pump" : "pump and coolers",
-        "pump-hose",
-        "pump hose",
-        "suction side of the pump",
-        true,
-        low.toArray(String[]::new));
+    Intake.pumpHoseLow(circuit, coolers.isEmpty() ? "pump" : "pump and coolers", low);
     Intake.feed(circuit, "drive leg");
   }
 

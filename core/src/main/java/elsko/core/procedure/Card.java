@@ -19,7 +19,17 @@ public record Card(
    * @param whose whose decision that was
    * @param reason what speaks for it, and against
    */
-  public record Chosen(String circuit, String name, String words, String whose, String reason) {}
+  public record Chosen(String circuit, String name, String words, String whose, String reason) {
+    /** A variant that is the usual one of its circuit, or was chosen for this card. */
+    static Chosen variant(OnCircuit on, boolean usual, String words, String reason) {
+      return new Chosen(
+          on.circuit().key(),
+          on.circuit().name(),
+          words,
+          usual ? "as it is usually done" : "chosen for this card",
+          reason);
+    }
+  }
 
   /** A circuit this card does not take care of. */
   public record NotCovered(String circuit, String name, String reason) {}

@@ -41,19 +41,13 @@ final class DescaleCard implements CardPlan {
 
   @Override
   public List<Card.Chosen> chosen(CardRequest request) {
-    return request.circuits().stream()
-        .map(
-            on -> {
-              DescaleVariant variant = request.descaleVariant(on.circuit());
-              boolean usual = variant == DescaleVariant.usual(request.boat(), on.circuit());
-              return new Card.Chosen(
-                  on.circuit().key(),
-                  on.circuit().name(),
-                  variant.words(),
-                  usual ? "as it is usually done" : "chosen for this card",
-                  variant.reason());
-            })
-        .toList();
+    return request.circuits().stream().map(DescaleCard::chosen).toList();
+  }
+
+  private static Card.Chosen chosen(OnCircuit on) {
+    DescaleVariant variant = on.request().descaleVariant(on.circuit());
+    boolean usual = variant == DescaleVariant.usual(on.boat(), on.circuit());
+    return Card.Chosen.variant(on, usual, variant.words(), variant.reason());
   }
 
   /** Liters that fill what the variant reaches. */

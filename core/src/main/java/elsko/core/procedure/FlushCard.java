@@ -32,19 +32,13 @@ final class FlushCard implements CardPlan {
 
   @Override
   public List<Card.Chosen> chosen(CardRequest request) {
-    return request.circuits().stream()
-        .map(
-            on -> {
-              FlushVariant variant = request.flushVariant(on.circuit());
-              boolean usual = variant == FlushVariant.usual(request.boat(), on.circuit());
-              return new Card.Chosen(
-                  on.circuit().key(),
-                  on.circuit().name(),
-                  variant.words(),
-                  usual ? "as it is usually done" : "chosen for this card",
-                  variant.reason());
-            })
-        .toList();
+    return request.circuits().stream().map(FlushCard::chosen).toList();
+  }
+
+  private static Card.Chosen chosen(OnCircuit on) {
+    FlushVariant variant = on.request().flushVariant(on.circuit());
+    boolean usual = variant == FlushVariant.usual(on.boat(), on.circuit());
+    return Card.Chosen.variant(on, usual, variant.words(), variant.reason());
   }
 
   private static Step flush(OnCircuit on, FlushVariant variant) {
