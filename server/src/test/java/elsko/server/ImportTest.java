@@ -144,4 +144,60 @@ class ImportTest {
     assertThat(job.path("problems").toString()).isEqualTo("[]");
     assertThat(job.path("changed").asInt()).as(job.toString()).isZero();
   }
+
+  @Test
+  void textThatLooksLikeAFormulaStaysTextOutAndIn() throws Exception {
+    String hull = "F-" + id();
+    String csv =
+        "hull_id,name,hull_length_m,layout,engines,fuel,cylinders,cooling,water,owner\n"
+            + "%s,Formula %s,7,outboard,1,petrol,4,raw_water,fresh,'=1+1\n".formatted(hull, hull);
+    assertThat(done(csv, true).path("added").asInt()).isEqualTo(1);
+    String out = RunningElsko.as("coordinator").get("/api/imports/fleet.csv").raw().body();
+    String line = out.lines().filter(l -> l.startsWith(hull)).findFirst().orElseThrow();
+    assertThat(line).contains(",'=1+1,");
+    String heading = out.lines().findFirst().orElseThrow();
+    assertThat(done(heading + "\n" + line + "\n", false).path("unchanged").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void aStoppedImportKeepsNothing() throws Exception {
+    StringBuilder csv = new StringBuilder(HEAD);
+    String run = id();
+    for (int i = 0; i < 8000; i++) {
+      csv.append(
+          "S-%s-%d,Stopped %s %d,7,outboard,1,petrol,4,raw_water,salt,no\n"
+              .formatted(run, i, run, i));
+    }
+    int before = boats();
+    var coordinator = RunningElsko.as("coordinator");
+    var begun = coordinator.postCsv("/api/imports?keep=true", csv.toString());
+    String path = "/api/imports/" + begun.body().path("id").asString();
+    coordinator.delete(path);
+    JsonNode job = coordinator.get(path).body();
+    while (job.path("state").asString().equals("RUNNING")) {
+      Thread.sleep(20);
+      job = coordinator.get(path).body();
+    }
+    assertThat(job.path("state").asString()).isEqualTo("STOPPED");
+    assertThat(boats()).isEqualTo(before);
+  }
+
+  @Test
+  void aNewBoatLiesAtTheBerthTheFileSaysAndNotWhereAnotherLies() throws Exception {
+    String head = HEAD.strip() + ",berth\n";
+    String row = ",Berthed %s,7,outboard,1,petrol,4,raw_water,salt,no,%s\n";
+    assertThat(done(head + row.formatted(id(), "A1"), true).path("problems").toString())
+        .contains("berth", "A1 is taken by another boat");
+    assertThat(done(head + row.formatted(id(), "Z99"), true).path("problems").toString())
+        .contains("There is no berth");
+    String name = id();
+    assertThat(done(head + row.formatted(name, "w1"), true).path("state").asString())
+        .isEqualTo("DONE");
+    for (JsonNode boat : RunningElsko.as("viewer").get("/api/boats").body()) {
+      if (boat.path("name").asString().equals("Berthed " + name)) {
+        assertThat(boat.path("afloat").asBoolean()).isTrue();
+        assertThat(boat.path("protection").asString()).isEqualTo("UNKNOWN");
+      }
+    }
+  }
 }

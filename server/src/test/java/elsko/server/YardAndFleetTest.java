@@ -118,6 +118,55 @@ class YardAndFleetTest {
   }
 
   @Test
+  void theYardsMethodForALayoutIsOfferedAsUsual() {
+    Yarn yarn = new Yarn("Schooled");
+    var coordinator = RunningElsko.as("coordinator");
+    Answer yard = coordinator.get("/api/yard");
+    Map<String, Object> change = new HashMap<>();
+    change.put("name", yard.body().path("name").asString());
+    change.put("marginK", 5);
+    change.put("policy", "BURST");
+    change.put("kickAllowed", true);
+    change.put("designLowC", -20);
+    change.put("methods", Map.of("STERNDRIVE", "DRAW"));
+    String etag = yard.raw().headers().firstValue("ETag").orElseThrow();
+    Answer drawing = coordinator.put("/api/yard", change, etag);
+    assertThat(drawing.body().path("methods").path("STERNDRIVE").asString()).isEqualTo("DRAW");
+    try {
+      assertThat(usualOf(yarn)).isEqualTo("DRAW");
+    } finally {
+      change.put("methods", Map.of());
+      coordinator.put(
+          "/api/yard", change, drawing.raw().headers().firstValue("ETag").orElseThrow());
+    }
+    assertThat(usualOf(yarn)).isEqualTo("POUR");
+  }
+
+  private static String usualOf(Yarn yarn) {
+    for (var offer : RunningElsko.as("viewer").get("/api/boats/" + yarn.boat + "/offers").body()) {
+      if (offer.path("procedure").asString().equals("WINTERIZE")) {
+        return offer.path("choices").get(0).path("usual").asString();
+      }
+    }
+    throw new IllegalStateException("winterizing is always offered");
+  }
+
+  @Test
+  void aHeatedRackIsAddedToTheYard() {
+    var coordinator = RunningElsko.as("coordinator");
+    Map<String, Object> rack = new HashMap<>();
+    rack.put("line", "QQ");
+    rack.put("name", "Warm rack");
+    rack.put("kind", "RACK");
+    rack.put("heated", true);
+    rack.put("berths", 3);
+    Answer plan = coordinator.post("/api/yard/lines", rack);
+    assertThat(plan.status()).isEqualTo(201);
+    assertThat(plan.raw().body()).contains("Warm rack").contains("\"kind\":\"RACK\"");
+    assertThat(coordinator.post("/api/yard/lines", rack).field()).isEqualTo("line");
+  }
+
+  @Test
   void aZeroCheckIsSaidBeforeTheReadingIsTyped() {
     var shelf = RunningElsko.as("viewer").get("/api/bench/shelf").body();
     Map<String, Boolean> trusted = new HashMap<>();
