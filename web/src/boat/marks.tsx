@@ -258,29 +258,38 @@ export function ThroughHull({ at: [x, y] }: { at: [number, number] }) {
   );
 }
 
+/** Hangs below the pipe where the path first goes behind it, clear of the clamps on the pipe. */
 export function Thermostat({ at: [x, y], small }: { at: [number, number]; small: boolean }) {
-  const r = small ? 11 : 21;
+  const r = small ? 10 : 13;
+  const middle = y + (small ? 20 : 30);
   return (
     <g>
       <title>thermostat</title>
+      <path d={`M${x} ${y + 4} V${middle - r}`} stroke="var(--color-ink)" strokeWidth={1.8} />
       <path
-        d={`M${x} ${y - r} L${x + r} ${y} L${x} ${y + r} L${x - r} ${y} Z`}
+        d={`M${x} ${middle - r} l${r} ${r} l${-r} ${r} l${-r} ${-r} Z`}
         fill="var(--color-card)"
         stroke="var(--color-ink)"
         strokeWidth={1.8}
       />
       <text
         x={x}
-        y={y + (small ? 4 : 5)}
+        y={middle + 4}
         textAnchor="middle"
-        fontSize={small ? 11 : 14}
+        fontSize={small ? 10.5 : 12.5}
         className="font-stencil"
         fontWeight={700}
       >
         T
       </text>
       {!small && (
-        <text x={x - 8} y={y + 34} textAnchor="end" fontSize={11.5} fill="var(--color-soft)">
+        <text
+          x={x}
+          y={middle + r + 14}
+          textAnchor="middle"
+          fontSize={11.5}
+          fill="var(--color-soft)"
+        >
           thermostat
         </text>
       )}
