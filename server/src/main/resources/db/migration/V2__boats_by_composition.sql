@@ -57,7 +57,7 @@ alter table entry alter column step_key varchar(60);
 -- The fittings of each boat that are not as they should be at sea; follows the log.
 create table loose_end (
   boat_id uuid not null references boat (id),
-  fitting varchar(80) not null,
+  fitting varchar(120) not null,
   name varchar(120) not null,
   state varchar(20) not null,
   state_words varchar(40) not null,

@@ -115,7 +115,9 @@ final class Draw implements Contributor {
             on.circuit().key(),
             null,
             liters,
-            "stop at the first air bubble");
+            on.has(FittingKind.FEED)
+                ? "stop at the first air bubble"
+                : "until color runs overboard");
     if (on.isEngine()) {
       Running run = Running.of(on);
       Rig.tankOn(on, run);

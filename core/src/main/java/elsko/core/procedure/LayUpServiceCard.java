@@ -31,6 +31,11 @@ final class LayUpServiceCard implements CardPlan {
   private static void engine(OnCircuit on, List<Step> steps) {
     EngineDescription engine = on.boat().engine(on.circuit());
     boolean wet = on.circuit().isRawWater();
+    // Coolant is changed cold, so before the engine is warmed.
+    if (engine.cooling() == Cooling.CLOSED
+        && on.request().progress().wasDue(on.engine(), Interval.COOLANT)) {
+      steps.add(newCoolant(on));
+    }
     if (wet) {
       steps.add(
           WarmUp.step(on, WarmUp.KEY)
@@ -40,10 +45,6 @@ final class LayUpServiceCard implements CardPlan {
     steps.add(oil(on, engine, wet));
     steps.add(gearOil(on));
     steps.add(fuel(on));
-    if (engine.cooling() == Cooling.CLOSED
-        && on.request().progress().wasDue(on.engine(), Interval.COOLANT)) {
-      steps.add(newCoolant(on));
-    }
     if (engine.fuel() == Fuel.PETROL) {
       steps.add(sparkPlugs(on));
     }

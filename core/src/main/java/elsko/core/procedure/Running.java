@@ -93,6 +93,7 @@ final class Running {
   private void ready() {
     set(FittingKind.DRIVE, DOWN, "");
     set(FittingKind.EXHAUST_COVER, OFF, "");
+    set(FittingKind.BILGE_BRANCH, SHUT, "");
     for (FittingKind kind :
         List.of(FittingKind.BELT, FittingKind.IMPELLER, FittingKind.SPARK_PLUGS)) {
       if (on.is(kind, REMOVED)) {

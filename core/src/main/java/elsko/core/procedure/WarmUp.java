@@ -1,6 +1,5 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.EnginePart;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.ledger.StartBasis;
@@ -38,9 +37,6 @@ final class WarmUp implements Contributor {
 
   private static List<Ask> ashore(OnCircuit on, FlushVariant variant) {
     Running run = Rig.waterOn(on, variant);
-    if (on.boat().has(on.circuit(), EnginePart.BILGE_BRANCH)) {
-      run.set(FittingKind.BILGE_BRANCH, FittingState.SHUT, "");
-    }
     run.plateau("gauge holds at");
     return Rig.waterOff(on, run, variant).asks();
   }

@@ -24,7 +24,7 @@ final class ImportJob {
   private volatile boolean stopping;
   private volatile int done;
   private volatile int total;
-  private volatile FleetPlan plan;
+  private volatile Outcome outcome = Outcome.NONE;
   private volatile String reason;
 
   /**
@@ -57,7 +57,7 @@ final class ImportJob {
   }
 
   void finished(FleetPlan read) {
-    plan = read;
+    outcome = Outcome.of(read);
     done = total;
     state = read.problems.isEmpty() || !keeps ? State.DONE : State.REFUSED;
   }
@@ -77,21 +77,41 @@ final class ImportJob {
   }
 
   View view() {
-    FleetPlan read = plan;
-    List<ImportProblem> problems = read == null ? List.of() : read.problems;
+    Outcome known = outcome;
     return new View(
         id,
         state,
         keeps,
         done,
         total,
-        read == null ? 0 : read.rows,
-        read == null ? 0 : read.added.size(),
-        read == null ? 0 : read.changed.size(),
-        read == null ? 0 : read.unchanged,
-        problems.size(),
-        problems.stream().limit(MOST_PROBLEMS).toList(),
+        known.rows(),
+        known.added(),
+        known.changed(),
+        known.unchanged(),
+        known.problemCount(),
+        known.problems(),
         reason);
+  }
+
+  /** What is remembered of a file: counts and problems, not its boats. */
+  private record Outcome(
+      int rows,
+      int added,
+      int changed,
+      int unchanged,
+      int problemCount,
+      List<ImportProblem> problems) {
+    static final Outcome NONE = new Outcome(0, 0, 0, 0, 0, List.of());
+
+    static Outcome of(FleetPlan plan) {
+      return new Outcome(
+          plan.rows,
+          plan.added.size(),
+          plan.changed.size(),
+          plan.unchanged,
+          plan.problems.size(),
+          plan.problems.stream().limit(MOST_PROBLEMS).toList());
+    }
   }
 
   /**
