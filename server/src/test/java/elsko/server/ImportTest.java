@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningElsko.class)
@@ -159,8 +161,9 @@ class ImportTest {
     assertThat(done(heading + "\n" + line + "\n", false).path("unchanged").asInt()).isEqualTo(1);
   }
 
-  @Test
-  void aStoppedImportKeepsNothing() throws Exception {
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  void aStoppedImportKeepsNothing(boolean keeps) throws Exception {
     StringBuilder csv = new StringBuilder(HEAD);
     String run = id();
     for (int i = 0; i < 8000; i++) {
@@ -170,7 +173,7 @@ class ImportTest {
     }
     int before = boats();
     var coordinator = RunningElsko.as("coordinator");
-    var begun = coordinator.postCsv("/api/imports?keep=true", csv.toString());
+    var begun = coordinator.postCsv("/api/imports?keep=" + keeps, csv.toString());
     String path = "/api/imports/" + begun.body().path("id").asString();
     coordinator.delete(path);
     JsonNode job = coordinator.get(path).body();

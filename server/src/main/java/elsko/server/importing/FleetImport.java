@@ -13,7 +13,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.slf4j.Logger;
@@ -88,7 +87,7 @@ class FleetImport {
     try {
       FleetPlan plan = transaction.execute(status -> readAndKeep(job, csv, person));
       job.finished(plan);
-    } catch (CancellationException stopped) {
+    } catch (Stopped stopped) {
       job.stopped();
     } catch (Refused refused) {
       job.refused(refused);

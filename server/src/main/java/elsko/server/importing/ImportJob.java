@@ -3,7 +3,6 @@ package elsko.server.importing;
 import elsko.core.Refused;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.CancellationException;
 import org.jspecify.annotations.Nullable;
 
 /** One file on its way, read in the background; can be watched and stopped. */
@@ -42,7 +41,7 @@ final class ImportJob {
   /** One more done; ends the work when somebody stopped it. */
   void reached(int count) {
     if (stopping) {
-      throw new CancellationException();
+      throw new Stopped();
     }
     done = count;
   }
