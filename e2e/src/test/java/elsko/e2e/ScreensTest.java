@@ -3,6 +3,7 @@ package elsko.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -154,7 +155,7 @@ class ScreensTest {
             AriaRole.BUTTON, new Page.GetByRoleOptions().setName("port block drain, IN"));
     drain.focus();
     page.keyboard().press("Enter");
-    page.keyboard().press("ArrowDown");
+    page.keyboard().press("ArrowDown", new Keyboard.PressOptions().setDelay(80));
     assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("OUT, bagged")))
         .isChecked();
     page.keyboard().press("Tab");
