@@ -10,6 +10,7 @@ import elsko.core.Refused;
  * @param compensatesToC highest
  * @param zeroReading what clean water read at the last zero check, in scale units
  * @param hoursSinceZeroCheck age of that check
+ * @param calibration its own curve for the product that is read; null when there is none
  */
 public record Instrument(
     InstrumentKind kind,
@@ -18,7 +19,8 @@ public record Instrument(
     double compensatesFromC,
     double compensatesToC,
     double zeroReading,
-    double hoursSinceZeroCheck) {
+    double hoursSinceZeroCheck,
+    Calibration calibration) {
 
   /** A zero check counts for this long. */
   public static final double ZERO_CHECK_HOURS = 24;
@@ -49,6 +51,26 @@ public record Instrument(
     }
   }
 
+  /** One that was not calibrated for the product. */
+  public Instrument(
+      InstrumentKind kind,
+      Scale scale,
+      double accuracy,
+      double compensatesFromC,
+      double compensatesToC,
+      double zeroReading,
+      double hoursSinceZeroCheck) {
+    this(
+        kind,
+        scale,
+        accuracy,
+        compensatesFromC,
+        compensatesToC,
+        zeroReading,
+        hoursSinceZeroCheck,
+        null);
+  }
+
   public boolean zeroCheckIsFresh() {
     return hoursSinceZeroCheck <= ZERO_CHECK_HOURS;
   }
@@ -61,24 +83,66 @@ public record Instrument(
     return temperatureC >= compensatesFromC && temperatureC <= compensatesToC;
   }
 
-  /** Whether its reading of {@code base} can be turned into a mass fraction. */
+  /**
+   * Whether its reading of {@code base} can be turned into a mass fraction: by its scale, or by its
+   * own calibration; by density never for PG.
+   */
   public boolean tellsStrengthOf(Base base) {
-    return scale.suits(base) && !(kind.byDensity() && base == Base.PG);
+    return (calibration != null || scale.suits(base)) && !(kind.byDensity() && base == Base.PG);
   }
 
   /** The mass fraction a reading means, or null when this instrument cannot tell it. */
   public Double massFraction(Base base, double reading) {
-    return tellsStrengthOf(base)
-        ? (Double) GlycolCurve.of(base).massFractionFreezingAt("reading", reading)
-        : null;
+    return tellsStrengthOf(base) ? (Double) strength("reading", base, reading) : null;
   }
 
   /** Refuses a reading that does not stand on the scale, or that no mixture of {@code base} has. */
   public double readable(String field, Base base, double reading) {
     Refused.within(field, reading, scale.lowest(), scale.highest(), " " + scale.unit());
-    if (tellsStrengthOf(base)) {
+    if (!tellsStrengthOf(base)) {
+      return reading;
+    }
+    if (calibration != null) {
+      calibration.within(field, reading);
+    } else {
       Refused.within(field, reading, GlycolCurve.of(base).lowestFreezePointC(), 0, " °C");
     }
     return reading;
+  }
+
+  /** The mass fraction of a reading; only where this instrument tells it. */
+  double strength(String field, Base base, double reading) {
+    return calibration != null
+        ? calibration.massFraction(field, reading)
+        : GlycolCurve.of(base).massFractionFreezingAt(field, reading);
+  }
+
+  /** A reading moved toward weak by the accuracy. */
+  double atWorst(double reading) {
+    return calibration != null
+        ? calibration.weaker(reading, accuracy)
+        : scale.weaker(reading, accuracy);
+  }
+
+  /**
+   * The fraction that has to stand there so that its reading, moved toward weak, still means {@code
+   * massFraction}; infinite when nothing this instrument can read does.
+   */
+  double strengthToRead(Base base, double massFraction) {
+    if (calibration != null) {
+      if (massFraction > calibration.strongest().massFraction()) {
+        return Double.POSITIVE_INFINITY;
+      }
+      double from = Math.max(massFraction, calibration.weakest().massFraction());
+      Double reading = calibration.stronger(calibration.readingOf(from), accuracy);
+      return reading == null
+          ? Double.POSITIVE_INFINITY
+          : calibration.massFraction("sampleReading", reading);
+    }
+    GlycolCurve curve = GlycolCurve.of(base);
+    double reading = curve.freezePointC(massFraction) - accuracy;
+    return reading < curve.lowestFreezePointC()
+        ? Double.POSITIVE_INFINITY
+        : curve.massFractionFreezingAt("sampleReading", reading);
   }
 }

@@ -95,14 +95,13 @@ public final class Proof {
   }
 
   private void measure() {
-    Scale scale = question.instrument().scale();
+    Instrument instrument = question.instrument();
+    Base base = question.product().base();
     if (tellsStrength) {
-      jug = curve.massFractionFreezingAt("jugReading", question.jugReading());
-      sample = curve.massFractionFreezingAt("sampleReading", question.sampleReading());
+      jug = instrument.strength("jugReading", base, question.jugReading());
+      sample = instrument.strength("sampleReading", base, question.sampleReading());
       worst =
-          curve.massFractionFreezingAt(
-              "sampleReading",
-              scale.weaker(question.sampleReading(), question.instrument().accuracy()));
+          instrument.strength("sampleReading", base, instrument.atWorst(question.sampleReading()));
     } else {
       jug = Math.abs(question.jugReading());
       sample = Math.abs(question.sampleReading());
@@ -165,8 +164,12 @@ public final class Proof {
    * read.
    */
   private boolean passes(double reading) {
-    double weakest =
-        question.instrument().scale().weaker(reading, question.instrument().accuracy());
+    Instrument instrument = question.instrument();
+    double weakest = instrument.atWorst(reading);
+    if (instrument.calibration() != null) {
+      return instrument.strength("sampleReading", question.product().base(), weakest)
+          >= neededMassFraction - ROUNDING;
+    }
     double enough =
         need.policy() == Policy.FREEZE
             ? need.temperatureC()
@@ -216,10 +219,7 @@ public final class Proof {
     if (neededMassFraction != null) {
       wanted = Math.max(wanted, neededMassFraction);
     }
-    double reading = curve.freezePointC(wanted) - question.instrument().accuracy();
-    return reading < curve.lowestFreezePointC()
-        ? Double.POSITIVE_INFINITY
-        : curve.massFractionFreezingAt("sampleReading", reading);
+    return question.instrument().strengthToRead(question.product().base(), wanted);
   }
 
   private Verdict verdict(Outcome outcome, Remedy remedy) {

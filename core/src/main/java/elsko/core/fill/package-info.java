@@ -1,0 +1,6 @@
+/**
+ * Fill prediction: what a method leaves in each segment before anyone samples. Water and antifreeze
+ * in cells along a path; knows fluids, and how a circuit's path is laid, but not what happened to a
+ * boat.
+ */
+package elsko.core.fill;

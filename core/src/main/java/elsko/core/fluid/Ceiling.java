@@ -1,0 +1,49 @@
+package elsko.core.fluid;
+
+import elsko.core.Words;
+
+/**
+ * Whether a product can do at all, undiluted, what the yard needs: said before anything is poured.
+ *
+ * @param outcome CHANGE_PRODUCT when it cannot; null when it can, or when its strength is not known
+ * @param words what it rests on
+ */
+public record Ceiling(Outcome outcome, String words) {
+
+  public static Ceiling of(Product product, Need need) {
+    String needed = Words.celsius(need.temperatureC());
+    if (need.policy() == Policy.LABEL) {
+      if (product.labelRatingC() == null) {
+        return new Ceiling(
+            Outcome.CHANGE_PRODUCT, "It has no label rating for the label policy to rest on.");
+      }
+      return product.labelRatingC() <= need.temperatureC()
+          ? new Ceiling(null, "Label rating %s.".formatted(Words.celsius(product.labelRatingC())))
+          : cannot("label rating " + Words.celsius(product.labelRatingC()), needed);
+    }
+    if (product.massFraction() == null) {
+      return new Ceiling(null, "Its strength is not known: only the jug's reading will tell.");
+    }
+    Mixture undiluted =
+        GlycolCurve.of(product.base())
+            .atMassFraction(Math.min(product.massFraction(), GlycolCurve.MAX_MASS_FRACTION));
+    boolean freeze = need.policy() == Policy.FREEZE;
+    double reaches = freeze ? undiluted.freezePointC() : undiluted.burstPointC();
+    String says =
+        "%s point %s%s"
+            .formatted(
+                freeze ? "freeze" : "burst",
+                !freeze && undiluted.burstIsFloor() ? "at or below " : "",
+                Words.celsius(reaches));
+    return reaches <= need.temperatureC()
+        ? new Ceiling(null, "Undiluted " + says + ".")
+        : cannot(says, needed);
+  }
+
+  private static Ceiling cannot(String says, String needed) {
+    return new Ceiling(
+        Outcome.CHANGE_PRODUCT,
+        "Undiluted it has %s; %s is needed. Change the product, or the policy knowingly."
+            .formatted(says, needed));
+  }
+}
