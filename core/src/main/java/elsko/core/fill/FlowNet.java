@@ -3,6 +3,7 @@ package elsko.core.fill;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A path written out as cells and the edges between them, once for an open and once for a closed
@@ -22,7 +23,16 @@ final class FlowNet {
   final Edges open;
   final Edges shut;
 
+  /** Everything is reached from the tank. */
   FlowNet(FillPath path) {
+    this(path, null);
+  }
+
+  /**
+   * @param reached names of the segments that what is drawn gets to; it goes past the others. Null:
+   *     all
+   */
+  FlowNet(FillPath path, Set<String> reached) {
     List<FillSegment> segments = path.segments();
     firstCell = new int[segments.size() + 1];
     int next = 1;
@@ -39,8 +49,8 @@ final class FlowNet {
         liters[c] = segment.liters() / segment.cells();
       }
     }
-    open = new Laying(true).all(path);
-    shut = new Laying(false).all(path);
+    open = new Laying(true, reached).all(path);
+    shut = new Laying(false, reached).all(path);
   }
 
   int exhaust() {
@@ -89,10 +99,12 @@ final class FlowNet {
 
   private final class Laying {
     private final boolean thermostatOpen;
+    private final Set<String> reached;
     private final List<Edge> edges = new ArrayList<>();
     private int segment;
 
-    Laying(boolean thermostatOpen) {
+    Laying(boolean thermostatOpen, Set<String> reached) {
+      this.reached = reached;
       this.thermostatOpen = thermostatOpen;
     }
 
@@ -126,6 +138,9 @@ final class FlowNet {
       int first = firstCell[segment];
       int last = firstCell[segment + 1] - 1;
       segment++;
+      if (reached != null && !reached.contains(of.name())) {
+        return in;
+      }
       boolean passesBy = of.gated() && !thermostatOpen;
       join(passesBy ? in.stream().map(s -> s.times(PAST_A_CLOSED_GATE)).toList() : in, first);
       for (int cell = first; cell < last; cell++) {

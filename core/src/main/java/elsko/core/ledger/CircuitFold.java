@@ -19,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Follows one circuit through the log: what is in each segment, what was measured, what that makes
@@ -28,6 +29,7 @@ final class CircuitFold {
   private final Circuit circuit;
   private final Set<String> drawReaches;
   private final Need need;
+  private final boolean countersign;
   private final Map<String, Segment> segments = new HashMap<>();
   private final Map<String, Content> contents = new LinkedHashMap<>();
   private final Map<String, Seen> seen = new HashMap<>();
@@ -36,6 +38,9 @@ final class CircuitFold {
   private final Map<String, Fact.JugRead> jugs = new LinkedHashMap<>();
   private final List<Failure> failures = new ArrayList<>();
   private final Set<String> drainsOut = new HashSet<>();
+  private final List<Flow> flows = new ArrayList<>();
+  private final Set<String> sampledBy = new TreeSet<>();
+  private String countersignedBy;
   private boolean known;
   private boolean inService;
 
@@ -57,10 +62,11 @@ final class CircuitFold {
   /**
    * @param drawReaches keys of the segments that antifreeze drawn from a tank gets to
    */
-  CircuitFold(Circuit circuit, Set<String> drawReaches, Need need) {
+  CircuitFold(Circuit circuit, Set<String> drawReaches, ProofRules rules) {
     this.circuit = circuit;
     this.drawReaches = drawReaches;
-    this.need = need;
+    this.need = rules.need();
+    this.countersign = rules.countersign();
     for (Segment segment : circuit.segments()) {
       segments.put(segment.key(), segment);
       contents.put(segment.key(), Content.WATER);
@@ -101,6 +107,7 @@ final class CircuitFold {
     openedSinceFill = false;
     lot = null;
     litersUsed = 0;
+    flows.clear();
   }
 
   void drainOut(String drain) {
@@ -123,6 +130,7 @@ final class CircuitFold {
     inService = false;
     if (what.isEmpty()) {
       point.empties().forEach(segment -> contents.put(segment, Content.EMPTY));
+      flows.add(new Flow.Emptied(point.empties()));
       if (allAre(Content.EMPTY)) {
         lot = null;
         litersUsed = 0;
@@ -140,6 +148,11 @@ final class CircuitFold {
     litersUsed += used.liters();
     drawn = used.pourPoint() == null;
     filledBy = person;
+    flows.add(
+        new Flow.Filled(
+            used.lot().product().massFraction(),
+            used.liters(),
+            drawn ? null : filledAt(used.pourPoint())));
     if (drainsOut.isEmpty() || circuit.centralDrain()) {
       reached(used.pourPoint()).forEach(segment -> contents.put(segment, Content.ANTIFREEZE));
     }
@@ -149,7 +162,9 @@ final class CircuitFold {
     jugs.put(read.lot().number(), read);
   }
 
-  void sample(Fact.SampleRead read) {
+  void sample(Fact.SampleRead read, String person) {
+    countersignedBy = null;
+    sampledBy.add(person);
     samples.put(read.lowPoint(), read);
     couldNot.remove(read.lowPoint());
   }
@@ -157,6 +172,10 @@ final class CircuitFold {
   void notSampled(Fact.CouldNotSample said) {
     couldNot.put(said.lowPoint(), said.reason());
     samples.remove(said.lowPoint());
+  }
+
+  void countersigned(String person) {
+    countersignedBy = person;
   }
 
   boolean holdsAntifreeze() {
@@ -181,7 +200,11 @@ final class CircuitFold {
         drawn,
         List.copyOf(all),
         Map.copyOf(jugs),
-        coolant);
+        coolant,
+        List.copyOf(flows),
+        Set.copyOf(sampledBy),
+        protection == Protection.FILLED && awaitsCountersign(verdicts),
+        countersignedBy);
   }
 
   private PointState pointState(LowPoint point, Map<String, Verdict> verdicts) {
@@ -207,6 +230,8 @@ final class CircuitFold {
   private void forgetProof() {
     samples.clear();
     couldNot.clear();
+    sampledBy.clear();
+    countersignedBy = null;
   }
 
   private void rememberFailure() {
@@ -267,16 +292,33 @@ final class CircuitFold {
   }
 
   private Protection measured(Map<String, Verdict> verdicts) {
-    boolean all = true;
     for (LowPoint point : circuit.requiredLowPoints()) {
-      Verdict verdict = verdicts.get(point.key());
-      if (failed(verdict) || couldNot.containsKey(point.key())) {
+      if (failed(verdicts.get(point.key())) || couldNot.containsKey(point.key())) {
         return Protection.HELD;
       }
-      boolean good = verdict != null && verdict.outcome().proves();
-      all &= good || leftDry(point);
     }
-    return all ? Protection.PROVEN : Protection.FILLED;
+    boolean all = everyPointIsGood(verdicts);
+    boolean signed = !countersign || countersignedBy != null;
+    return all && signed ? Protection.PROVEN : Protection.FILLED;
+  }
+
+  /** Whether only the second person is missing. */
+  private boolean awaitsCountersign(Map<String, Verdict> verdicts) {
+    return countersign
+        && countersignedBy == null
+        && contents.containsValue(Content.ANTIFREEZE)
+        && everyPointIsGood(verdicts);
+  }
+
+  private boolean everyPointIsGood(Map<String, Verdict> verdicts) {
+    for (LowPoint point : circuit.requiredLowPoints()) {
+      Verdict verdict = verdicts.get(point.key());
+      boolean good = verdict != null && verdict.outcome().proves();
+      if (!good && !leftDry(point)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static boolean failed(Verdict verdict) {
@@ -292,18 +334,17 @@ final class CircuitFold {
     return contents.values().stream().allMatch(content::equals);
   }
 
-  private Iterable<String> reached(String pourPoint) {
-    if (pourPoint == null) {
-      return drawReaches;
-    }
-    return pourPoint(pourPoint).fills();
+  private Iterable<String> reached(String hose) {
+    return hose == null ? drawReaches : filledAt(hose);
   }
 
-  private PourPoint pourPoint(String hose) {
+  /** Nothing, when the boat was described anew and that hose is not poured into any more. */
+  private List<String> filledAt(String hose) {
     return circuit.pourPoints().stream()
         .filter(point -> point.hose().equals(hose))
         .findFirst()
-        .orElseThrow();
+        .map(PourPoint::fills)
+        .orElse(List.of());
   }
 
   private Verdict judge(Fact.SampleRead read) {

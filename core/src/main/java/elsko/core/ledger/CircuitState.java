@@ -3,6 +3,7 @@ package elsko.core.ledger;
 import elsko.core.boat.Circuit;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What is known of one circuit.
@@ -13,6 +14,10 @@ import java.util.Map;
  * @param failures fills found short, oldest first
  * @param jugs latest jug reading by lot number
  * @param coolant how its coolant was read last, or null
+ * @param flows what went out and in since it was last full of water, oldest first
+ * @param sampledBy who read the samples that hold now
+ * @param awaitsCountersign every sample proves it, and a second person has not signed yet
+ * @param countersignedBy who signed for those samples, or null
  */
 public record CircuitState(
     Circuit circuit,
@@ -24,7 +29,11 @@ public record CircuitState(
     boolean drawn,
     List<Failure> failures,
     Map<String, Fact.JugRead> jugs,
-    Fact.CoolantRead coolant) {
+    Fact.CoolantRead coolant,
+    List<Flow> flows,
+    Set<String> sampledBy,
+    boolean awaitsCountersign,
+    String countersignedBy) {
 
   /** What is in a segment. */
   public enum Content {

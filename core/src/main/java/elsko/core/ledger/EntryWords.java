@@ -74,6 +74,11 @@ public final class EntryWords {
       return "%s could not be sampled%s"
           .formatted(lowPoint(boat, said.lowPoint()), because(said.reason()));
     }
+    if (fact instanceof Fact.Countersigned signed) {
+      return boat.hasCircuit(signed.circuit())
+          ? boat.circuit(signed.circuit()).name() + " countersigned"
+          : "countersigned";
+    }
     if (fact instanceof Fact.ReadingTaken read) {
       Limit limit = Limit.of(read.limit());
       String whose = read.engine() == null ? "" : engine(read.engine()) + ": ";

@@ -140,6 +140,9 @@ public sealed interface Fact {
     }
   }
 
+  /** A second person looked at a circuit's readings and signs for them. */
+  record Countersigned(String circuit) implements Fact {}
+
   /**
    * A number was read off an engine.
    *

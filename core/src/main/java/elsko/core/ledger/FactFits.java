@@ -29,6 +29,8 @@ public final class FactFits {
       boat.lowPoint(said.lowPoint());
     } else if (fact instanceof Fact.CircuitSeen seen) {
       boat.circuit(seen.circuit());
+    } else if (fact instanceof Fact.Countersigned signed) {
+      boat.circuit(signed.circuit());
     } else if (fact instanceof Fact.CoolantRead read) {
       coolant(boat.circuit(read.circuit()));
     } else if (fact instanceof Fact.DescalerUsed used) {

@@ -65,6 +65,8 @@ public final class Interlocks {
       sampling(read);
     } else if (fact instanceof Fact.CouldNotSample said) {
       requireFilled(boat.circuitOfLowPoint(said.lowPoint()));
+    } else if (fact instanceof Fact.Countersigned signed) {
+      countersigning(person, signed);
     } else if (fact instanceof Fact.CoolantRead read) {
       readingCoolant(read);
     } else if (fact instanceof Fact.BayEntered) {
@@ -76,6 +78,19 @@ public final class Interlocks {
       moving(moved);
     } else if (fact instanceof Fact.CardOpened opened) {
       opening(opened);
+    }
+  }
+
+  private void countersigning(String person, Fact.Countersigned signed) {
+    CircuitState circuit = state.circuit(signed.circuit());
+    if (!circuit.awaitsCountersign()) {
+      throw Refused.state(
+          "circuit",
+          "There is nothing to countersign: every low point has to be sampled and good first.");
+    }
+    if (circuit.sampledBy().contains(person)) {
+      throw Refused.state(
+          "person", "Whoever read a sample does not sign for it. A second person looks at it.");
     }
   }
 

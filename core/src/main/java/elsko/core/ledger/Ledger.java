@@ -48,15 +48,20 @@ public final class Ledger {
 
   /** An empty log's state, to which entries are added one by one. */
   public Ledger(Boat boat, Need need) {
+    this(boat, ProofRules.of(need));
+  }
+
+  /** An empty log's state, where the yard may ask for a second person. */
+  public Ledger(Boat boat, ProofRules rules) {
     this.boat = boat;
-    this.need = need;
+    this.need = rules.need();
     for (Fitting fitting : boat.fittings()) {
       fittings.put(
           fitting.key(),
           new FittingStanding(fitting, fitting.kind().inCommission(), null, null, false, ""));
     }
     for (Circuit circuit : boat.circuits()) {
-      circuits.put(circuit.key(), new CircuitFold(circuit, boat.drawReaches(circuit), need));
+      circuits.put(circuit.key(), new CircuitFold(circuit, boat.drawReaches(circuit), rules));
     }
   }
 
@@ -67,7 +72,12 @@ public final class Ledger {
    * @param log in the order it was kept
    */
   public static BoatState fold(Boat boat, Need need, List<Entry> log) {
-    Ledger ledger = new Ledger(boat, need);
+    return fold(boat, ProofRules.of(need), log);
+  }
+
+  /** The same, where the yard may ask for a second person. */
+  public static BoatState fold(Boat boat, ProofRules rules, List<Entry> log) {
+    Ledger ledger = new Ledger(boat, rules);
     Corrections.applied(log).forEach(ledger::add);
     return ledger.state();
   }
@@ -133,7 +143,9 @@ public final class Ledger {
     } else if (fact instanceof Fact.CoolantRead read) {
       ifThere(read.circuit(), circuit -> circuit.coolant(read));
     } else if (fact instanceof Fact.SampleRead read) {
-      ifLowPoint(read.lowPoint(), circuit -> circuit.sample(read));
+      ifLowPoint(read.lowPoint(), circuit -> circuit.sample(read, entry.person()));
+    } else if (fact instanceof Fact.Countersigned signed) {
+      ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
     } else if (fact instanceof Fact.CouldNotSample said) {
       ifLowPoint(said.lowPoint(), circuit -> circuit.notSampled(said));
     }

@@ -14,12 +14,6 @@ final class Draw implements Contributor {
   static final String KEY = "draw";
   static final String HOSES_BACK = "hoses-back";
 
-  /** A drained path takes its volume and a little more. */
-  private static final double OF_VOLUME = 1.15;
-
-  /** Undrained, what stands in it has to be pushed out first. */
-  private static final double OF_VOLUME_UNDRAINED = 3;
-
   @Override
   public List<Step> steps(OnCircuit on) {
     List<Step> steps = new ArrayList<>();
@@ -29,10 +23,11 @@ final class Draw implements Contributor {
     if (!LowPoints.withAHose(on).isEmpty() && !on.circuit().hoses().isEmpty()) {
       steps.add(hosesBack(on));
     }
+    DrawForecast forecast = DrawForecast.of(on);
     boolean block = on.circuit().hasSegment(SegmentKind.BLOCK);
     Step.Draft draw =
         on.step(KEY, title(on))
-            .how(how(on))
+            .how(how(on) + " " + forecast.words())
             .why(
                 block
                     ? "It reaches elbow and exhaust. Cold fluid can close the thermostat, so the block must"
@@ -43,7 +38,7 @@ final class Draw implements Contributor {
             .tools(on.isEngine() ? List.of("tank kit", "clear hose") : List.of("jug"))
             .hurts(on.isEngine() ? Cautions.start(on) : List.of())
             .hurts(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, "Catch what comes out at the end.")
-            .asks(asks(on, liters(on)))
+            .asks(asks(on, forecast.liters()))
             .after(
                 on.key(PlugsBack.KEY),
                 on.key(HOSES_BACK),
@@ -61,8 +56,7 @@ final class Draw implements Contributor {
 
   /** What to have in the tank. */
   static double liters(OnCircuit on) {
-    double factor = on.method() == Method.DRAW_UNDRAINED ? OF_VOLUME_UNDRAINED : OF_VOLUME;
-    return Math.ceil(on.circuit().liters() * factor);
+    return DrawForecast.of(on).liters();
   }
 
   private static Step hosesBack(OnCircuit on) {

@@ -1,0 +1,70 @@
+package elsko.core.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import elsko.core.Refused;
+import elsko.core.Story;
+import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.Method;
+import elsko.core.fluid.Need;
+import java.time.Instant;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class CountersignTest {
+  private static final ProofRules ASKED = new ProofRules(Need.DEFAULT, true);
+  private static final Fact SIGNED = new Fact.Countersigned("engine");
+
+  private static Story proven(Map<String, Double> readings) {
+    return Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR).walkTo("prove", readings);
+  }
+
+  private static BoatState asked(Story story) {
+    return Ledger.fold(story.boat, ASKED, story.log);
+  }
+
+  private static void check(Story story, String person) {
+    Interlocks.check(
+        asked(story), person, SIGNED, Story.RULES, Instant.parse("2026-11-03T18:00:00Z"));
+  }
+
+  @Test
+  void whereTheYardAsksACircuitIsProvenOnlyOnceASecondPersonSigned() {
+    Story story = proven(Map.of());
+    assertThat(story.state().circuit("engine").protection()).isEqualTo(Protection.PROVEN);
+    CircuitState waiting = asked(story).circuit("engine");
+    assertThat(waiting.protection()).isEqualTo(Protection.FILLED);
+    assertThat(waiting.awaitsCountersign()).isTrue();
+    story.person = "coordinator";
+    story.add(null, null, null, SIGNED);
+    CircuitState signed = asked(story).circuit("engine");
+    assertThat(signed.protection()).isEqualTo(Protection.PROVEN);
+    assertThat(signed.countersignedBy()).isEqualTo("coordinator");
+    assertThat(signed.awaitsCountersign()).isFalse();
+  }
+
+  @Test
+  void whoeverReadASampleDoesNotSignForIt() {
+    Story story = proven(Map.of());
+    assertThatThrownBy(() -> check(story, "technician"))
+        .isInstanceOf(Refused.class)
+        .hasMessageContaining("second person");
+    check(story, "coordinator");
+  }
+
+  @Test
+  void whatIsShortCannotBeSignedFor() {
+    Story story = proven(Map.of("block-starboard", Story.SHORT));
+    assertThat(asked(story).circuit("engine").protection()).isEqualTo(Protection.HELD);
+    assertThatThrownBy(() -> check(story, "coordinator")).hasMessageContaining("nothing to");
+  }
+
+  @Test
+  void aNewReadingVoidsTheSignature() {
+    Story story = proven(Map.of());
+    story.add(null, null, null, SIGNED);
+    story.say(new Fact.SampleRead("block-port", Story.LOT, Story.GLASS, Story.JUG, 14));
+    assertThat(asked(story).circuit("engine").awaitsCountersign()).isTrue();
+  }
+}
