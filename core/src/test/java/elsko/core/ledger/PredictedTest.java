@@ -68,7 +68,7 @@ class PredictedTest {
     assertThat(predicted(story)).isNull();
     Lot unknown =
         new Lot("X1", "Unnamed", new Product(elsko.core.fluid.Base.PG, null, -60.0, null));
-    story.say(new Fact.FluidUsed("engine", unknown, 19, null));
+    story.add(null, null, null, new Fact.FluidUsed("engine", unknown, 19, null));
     assertThat(predicted(story)).isNull();
   }
 
