@@ -21,6 +21,7 @@ class EveryEndpointTest {
       List.of("coordinator", "technician", "yardhand", "viewer");
   private static final Set<String> ALL = Set.copyOf(ROLES);
   private static final Set<String> COORDINATOR = Set.of("coordinator");
+  private static final Set<String> WORKERS = Set.of("coordinator", "technician");
   private static final Set<String> PUBLIC =
       Set.of("GET /api/welcome", "GET /api/session", "POST /api/session");
 
@@ -56,12 +57,21 @@ class EveryEndpointTest {
               Map.entry("POST /api/bench/protection", ALL),
               Map.entry("POST /api/bench/strength", ALL),
               Map.entry("POST /api/bench/verdict", ALL),
+              Map.entry("POST /api/bench/blend", ALL),
+              Map.entry("POST /api/bench/topping", ALL),
+              Map.entry("POST /api/bench/ratio", ALL),
+              Map.entry("POST /api/bench/fill", ALL),
+              Map.entry("GET /api/bench/round", ALL),
+              Map.entry("GET /api/bench/round/labels.pdf", ALL),
+              Map.entry("POST /api/boats/{id}/circuits/{circuit}/fill-forecast", ALL),
+              Map.entry("POST /api/boats/{id}/low-points/{point}/device-reading", WORKERS),
+              Map.entry("POST /api/bench/instruments/{id}/calibrations", WORKERS),
+              Map.entry("POST /api/bench/instruments/{id}/device-reading", WORKERS),
+              Map.entry("POST /api/bench/jugs", WORKERS),
               Map.entry("POST /api/bench/products", COORDINATOR),
               Map.entry("POST /api/bench/lots", COORDINATOR),
               Map.entry("POST /api/bench/instruments", COORDINATOR),
-              Map.entry(
-                  "POST /api/bench/instruments/{id}/zero-checks",
-                  Set.of("coordinator", "technician")),
+              Map.entry("POST /api/bench/instruments/{id}/zero-checks", WORKERS),
               Map.entry("GET /api/people", COORDINATOR),
               Map.entry("POST /api/people", COORDINATOR),
               Map.entry("PUT /api/session/password", ALL),

@@ -33,9 +33,20 @@ public final class CircuitPath {
    * is drained, and the rest full of water.
    */
   public static FillPath planned(Circuit circuit, Set<String> reached, Method method) {
+    return planned(circuit, reached, method, Set.of());
+  }
+
+  /**
+   * The same, where some segments do not run.
+   *
+   * @param notDrained their keys
+   */
+  public static FillPath planned(
+      Circuit circuit, Set<String> reached, Method method, Set<String> notDrained) {
     Set<String> drained = new HashSet<>();
     if (method.drains()) {
       circuit.lowPoints().stream().map(LowPoint::empties).forEach(drained::addAll);
+      drained.removeAll(notDrained);
     }
     return new FillPath(
         parts(

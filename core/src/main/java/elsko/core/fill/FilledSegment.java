@@ -33,7 +33,7 @@ public record FilledSegment(
   }
 
   /** A strong puddle is not a full segment. */
-  public boolean isFull() {
+  public boolean full() {
     return level >= FULL;
   }
 }

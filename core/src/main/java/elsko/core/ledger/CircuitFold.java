@@ -12,6 +12,7 @@ import elsko.core.fluid.ProofQuestion;
 import elsko.core.fluid.SampledSegment;
 import elsko.core.fluid.Verdict;
 import elsko.core.ledger.CircuitState.Content;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,7 +30,7 @@ final class CircuitFold {
   private final Circuit circuit;
   private final Set<String> drawReaches;
   private final Need need;
-  private final boolean countersign;
+  private final ProofRules rules;
   private final Map<String, Segment> segments = new HashMap<>();
   private final Map<String, Content> contents = new LinkedHashMap<>();
   private final Map<String, Seen> seen = new HashMap<>();
@@ -40,6 +41,7 @@ final class CircuitFold {
   private final Set<String> drainsOut = new HashSet<>();
   private final List<Flow> flows = new ArrayList<>();
   private final Set<String> sampledBy = new TreeSet<>();
+  private Instant sampledAt;
   private String countersignedBy;
   private boolean known;
   private boolean inService;
@@ -66,7 +68,7 @@ final class CircuitFold {
     this.circuit = circuit;
     this.drawReaches = drawReaches;
     this.need = rules.need();
-    this.countersign = rules.countersign();
+    this.rules = rules;
     for (Segment segment : circuit.segments()) {
       segments.put(segment.key(), segment);
       contents.put(segment.key(), Content.WATER);
@@ -162,7 +164,8 @@ final class CircuitFold {
     jugs.put(read.lot().number(), read);
   }
 
-  void sample(Fact.SampleRead read, String person) {
+  void sample(Fact.SampleRead read, String person, Instant at) {
+    sampledAt = at;
     countersignedBy = null;
     sampledBy.add(person);
     samples.put(read.lowPoint(), read);
@@ -298,13 +301,13 @@ final class CircuitFold {
       }
     }
     boolean all = everyPointIsGood(verdicts);
-    boolean signed = !countersign || countersignedBy != null;
+    boolean signed = countersignedBy != null || !rules.asksCountersignOf(sampledAt);
     return all && signed ? Protection.PROVEN : Protection.FILLED;
   }
 
   /** Whether only the second person is missing. */
   private boolean awaitsCountersign(Map<String, Verdict> verdicts) {
-    return countersign
+    return rules.asksCountersignOf(sampledAt)
         && countersignedBy == null
         && contents.containsValue(Content.ANTIFREEZE)
         && everyPointIsGood(verdicts);

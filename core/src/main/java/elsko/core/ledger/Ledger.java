@@ -143,7 +143,8 @@ public final class Ledger {
     } else if (fact instanceof Fact.CoolantRead read) {
       ifThere(read.circuit(), circuit -> circuit.coolant(read));
     } else if (fact instanceof Fact.SampleRead read) {
-      ifLowPoint(read.lowPoint(), circuit -> circuit.sample(read, entry.person()));
+      ifLowPoint(
+          read.lowPoint(), circuit -> circuit.sample(read, entry.person(), entry.serverTime()));
     } else if (fact instanceof Fact.Countersigned signed) {
       ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
     } else if (fact instanceof Fact.CouldNotSample said) {

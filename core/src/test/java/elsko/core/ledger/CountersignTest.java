@@ -13,7 +13,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class CountersignTest {
-  private static final ProofRules ASKED = new ProofRules(Need.DEFAULT, true);
+  private static final ProofRules ASKED = new ProofRules(Need.DEFAULT, Instant.EPOCH);
   private static final Fact SIGNED = new Fact.Countersigned("engine");
 
   private static Story proven(Map<String, Double> readings) {
@@ -58,6 +58,14 @@ class CountersignTest {
     Story story = proven(Map.of("block-starboard", Story.SHORT));
     assertThat(asked(story).circuit("engine").protection()).isEqualTo(Protection.HELD);
     assertThatThrownBy(() -> check(story, "coordinator")).hasMessageContaining("nothing to");
+  }
+
+  @Test
+  void whatWasSampledBeforeTheYardAskedIsBelieved() {
+    Story story = proven(Map.of());
+    ProofRules later = new ProofRules(Need.DEFAULT, Instant.parse("2027-01-01T00:00:00Z"));
+    assertThat(Ledger.fold(story.boat, later, story.log).circuit("engine").protection())
+        .isEqualTo(Protection.PROVEN);
   }
 
   @Test

@@ -33,7 +33,10 @@ class PredictedTest {
         .circuit("engine")
         .pourPoints()
         .forEach(
-            pour -> story.say(new Fact.FluidUsed("engine", Story.LOT, pour.liters(), pour.hose())));
+            pour -> {
+              story.set(pour.hose(), FittingState.OFF);
+              story.say(new Fact.FluidUsed("engine", Story.LOT, pour.liters(), pour.hose()));
+            });
     return story;
   }
 
@@ -42,7 +45,7 @@ class PredictedTest {
     Predicted predicted = predicted(poured(""));
     assertThat(predicted.segment("block-starboard").massFraction())
         .isCloseTo(0.95 * 0.38, within(1e-6));
-    assertThat(predicted.segment("block-starboard").isFull()).isTrue();
+    assertThat(predicted.segment("block-starboard").full()).isTrue();
   }
 
   @Test

@@ -1,6 +1,7 @@
 package elsko.server.bench;
 
 import elsko.core.Refused;
+import elsko.core.fill.Prediction;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Mixture;
@@ -46,6 +47,12 @@ class CalculatorController {
   @PostMapping("/verdict")
   VerdictView verdict(@RequestBody VerdictRequest in) {
     return VerdictView.of(Proof.judge(in.question()));
+  }
+
+  /** What a fill is predicted to leave in each segment. */
+  @PostMapping("/fill")
+  Prediction fill(@RequestBody FillRequest in) {
+    return Prediction.of(in.question());
   }
 
   /** The freeze and burst curves of one glycol, to be drawn. */

@@ -1,5 +1,6 @@
 package elsko.server.bench;
 
+import elsko.core.fluid.Calibration;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.Scale;
@@ -56,12 +57,26 @@ class InstrumentRow {
     return name;
   }
 
+  InstrumentKind kind() {
+    return kind;
+  }
+
   Scale scale() {
     return scale;
   }
 
-  Instrument checked(double zeroReading, double hoursSinceZeroCheck) {
+  /**
+   * @param calibration its own curve for the product that is read, or null
+   */
+  Instrument checked(double zeroReading, double hoursSinceZeroCheck, Calibration calibration) {
     return new Instrument(
-        kind, scale, accuracy, compensatesFromC, compensatesToC, zeroReading, hoursSinceZeroCheck);
+        kind,
+        scale,
+        accuracy,
+        compensatesFromC,
+        compensatesToC,
+        zeroReading,
+        hoursSinceZeroCheck,
+        calibration);
   }
 }

@@ -24,6 +24,10 @@ class LotRow {
     this.expiresOn = expiresOn;
   }
 
+  UUID id() {
+    return id;
+  }
+
   UUID productId() {
     return productId;
   }

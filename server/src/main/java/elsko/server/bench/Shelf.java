@@ -2,15 +2,24 @@ package elsko.server.bench;
 
 import elsko.core.Refused;
 import elsko.core.fluid.Base;
+import elsko.core.fluid.Calibration;
+import elsko.core.fluid.Ceiling;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.LabelRates;
+import elsko.core.fluid.Need;
+import elsko.core.fluid.Outcome;
 import elsko.core.fluid.Product;
 import elsko.core.fluid.Scale;
 import elsko.core.ledger.InstrumentUse;
 import elsko.core.ledger.Lot;
+import elsko.server.bench.Calibrations.CalibrationView;
+import elsko.server.bench.Calibrations.NewCalibration;
+import elsko.server.bench.Jugs.JugView;
+import elsko.server.bench.Jugs.NewJug;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
+import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -37,6 +46,9 @@ public class Shelf {
   private final LotRepository lots;
   private final InstrumentRepository instruments;
   private final ZeroCheckRepository zeroChecks;
+  private final Calibrations calibrations;
+  private final Jugs jugs;
+  private final Yards yards;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -45,12 +57,18 @@ public class Shelf {
       LotRepository lots,
       InstrumentRepository instruments,
       ZeroCheckRepository zeroChecks,
+      Calibrations calibrations,
+      Jugs jugs,
+      Yards yards,
       ApplicationEventPublisher events,
       Clock clock) {
     this.products = products;
     this.lots = lots;
     this.instruments = instruments;
     this.zeroChecks = zeroChecks;
+    this.calibrations = calibrations;
+    this.jugs = jugs;
+    this.yards = yards;
     this.events = events;
     this.clock = clock;
   }
@@ -58,27 +76,41 @@ public class Shelf {
   /** The lot of this number, as it stands now. */
   @Transactional(readOnly = true)
   public Lot lot(String number) {
+    LotRow row = lotRow(number);
+    ProductRow product = products.findById(row.productId()).orElseThrow();
+    return new Lot(row.number(), product.name(), product.product());
+  }
+
+  private LotRow lotRow(String number) {
     if (number == null || number.isBlank()) {
       throw Refused.value("lot", "Say which lot it is; the number is on the jug.");
     }
-    LotRow row =
-        lots.findByNumber(number.strip())
-            .orElseThrow(() -> Refused.value("lot", "There is no lot \"%s\".".formatted(number)));
-    ProductRow product = products.findById(row.productId()).orElseThrow();
-    return new Lot(row.number(), product.name(), product.product());
+    return lots.findByNumber(number.strip())
+        .orElseThrow(() -> Refused.value("lot", "There is no lot \"%s\".".formatted(number)));
   }
 
   /** The instrument as it stands at {@code at}, by its last zero check. */
   @Transactional(readOnly = true)
   public InstrumentUse instrument(UUID id, Instant at) {
+    InstrumentRow row = instrumentRow(id);
+    return new InstrumentUse(row.name(), standing(row, at, null));
+  }
+
+  /** The same as it reads a lot, by its own curve for that product if it has one. */
+  @Transactional(readOnly = true)
+  public InstrumentUse instrument(UUID id, Instant at, String lot) {
+    InstrumentRow row = instrumentRow(id);
+    Calibration own = calibrations.newest(row.id(), lotRow(lot).productId());
+    return new InstrumentUse(row.name(), standing(row, at, own));
+  }
+
+  private InstrumentRow instrumentRow(UUID id) {
     if (id == null) {
       throw Refused.value("instrument", "Say which instrument it was read with.");
     }
-    InstrumentRow row =
-        instruments
-            .findById(id)
-            .orElseThrow(() -> Refused.value("instrument", "There is no such instrument."));
-    return new InstrumentUse(row.name(), standing(row, at));
+    return instruments
+        .findById(id)
+        .orElseThrow(() -> Refused.value("instrument", "There is no such instrument."));
   }
 
   @Transactional(readOnly = true)
@@ -87,12 +119,14 @@ public class Shelf {
         products.findAllByOrderByName().stream()
             .collect(Collectors.toMap(ProductRow::id, Function.identity()));
     LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+    Need need = yards.need();
+    List<LotRow> allLots = lots.findAllByOrderByNumber();
     return new ShelfView(
         byId.values().stream()
-            .map(row -> ProductView.of(row.id(), row.name(), row.color(), row.product()))
+            .map(row -> ProductView.of(row, Ceiling.of(row.product(), need)))
             .sorted(Comparator.comparing(ProductView::name))
             .toList(),
-        lots.findAllByOrderByNumber().stream()
+        allLots.stream()
             .map(
                 row ->
                     new LotView(
@@ -102,7 +136,8 @@ public class Shelf {
                         row.expiresOn(),
                         row.expiresOn() != null && row.expiresOn().isBefore(today)))
             .toList(),
-        instruments.findAllByOrderByName().stream().map(this::instrumentView).toList());
+        instruments.findAllByOrderByName().stream().map(this::instrumentView).toList(),
+        jugs.views(allLots.stream().collect(Collectors.toMap(LotRow::id, LotRow::number))));
   }
 
   @Transactional
@@ -169,10 +204,7 @@ public class Shelf {
   /** Records what clean water read just now. */
   @Transactional
   public ShelfView checkZero(UUID instrument, Double reading, String person) {
-    InstrumentRow row =
-        instruments
-            .findById(instrument)
-            .orElseThrow(() -> new NotFound("instrument", "There is no such instrument."));
+    InstrumentRow row = known(instrument);
     double limit = 50;
     Refused.within("reading", orNotANumber(reading), -limit, limit, " " + row.scale().unit());
     zeroChecks.save(new ZeroCheck(row.id(), reading, person, clock.instant()));
@@ -180,8 +212,44 @@ public class Shelf {
     return view();
   }
 
+  /** Makes an instrument's own curve for a product. */
+  @Transactional
+  public ShelfView calibrate(UUID instrument, NewCalibration made, String person) {
+    InstrumentRow row = known(instrument);
+    if (made.productId() == null) {
+      throw Refused.value("productId", "Say which product the glasses were mixed from.");
+    }
+    ProductRow product =
+        products
+            .findById(made.productId())
+            .orElseThrow(() -> Refused.value("productId", "There is no such product."));
+    calibrations.make(row, product, made, person);
+    events.publishEvent(Changed.bench());
+    return view();
+  }
+
+  /** Keeps what the undiluted jug of a lot reads, for every boat it went into. */
+  @Transactional
+  public ShelfView readJug(NewJug jug, String person) {
+    LotRow lot = lotRow(jug.lot());
+    InstrumentRow row = instrumentRow(jug.instrument());
+    InstrumentUse use = instrument(jug.instrument(), clock.instant(), jug.lot());
+    Product product = products.findById(lot.productId()).orElseThrow().product();
+    double reading =
+        use.instrument().readable("reading", product.base(), orNotANumber(jug.reading()));
+    jugs.read(lot, row, reading, person);
+    events.publishEvent(Changed.bench());
+    return view();
+  }
+
+  private InstrumentRow known(UUID instrument) {
+    return instruments
+        .findById(instrument)
+        .orElseThrow(() -> new NotFound("instrument", "There is no such instrument."));
+  }
+
   private InstrumentView instrumentView(InstrumentRow row) {
-    Instrument now = standing(row, clock.instant());
+    Instrument now = standing(row, clock.instant(), null);
     ZeroCheck last = lastCheck(row);
     return new InstrumentView(
         row.id(),
@@ -197,16 +265,17 @@ public class Shelf {
         last == null ? null : last.reading(),
         last == null ? null : last.checkedAt(),
         last == null ? null : last.person(),
-        now.zeroCheckIsFresh() && now.zeroIsTrue());
+        now.zeroCheckIsFresh() && now.zeroIsTrue(),
+        calibrations.of(row.id()));
   }
 
-  private Instrument standing(InstrumentRow row, Instant at) {
+  private Instrument standing(InstrumentRow row, Instant at, Calibration own) {
     ZeroCheck last = lastCheck(row);
     if (last == null) {
-      return row.checked(0, NEVER_HOURS);
+      return row.checked(0, NEVER_HOURS, own);
     }
     double hours = Math.max(0, Duration.between(last.checkedAt(), at).toSeconds() / 3600.0);
-    return row.checked(last.reading(), hours);
+    return row.checked(last.reading(), hours, own);
   }
 
   private ZeroCheck lastCheck(InstrumentRow row) {
@@ -233,9 +302,16 @@ public class Shelf {
 
   /** All that stands on the shelf. */
   public record ShelfView(
-      List<ProductView> products, List<LotView> lots, List<InstrumentView> instruments) {}
+      List<ProductView> products,
+      List<LotView> lots,
+      List<InstrumentView> instruments,
+      List<JugView> jugs) {}
 
-  /** A product. */
+  /**
+   * A product.
+   *
+   * @param ceiling what it can do undiluted, by what the yard guards against now
+   */
   public record ProductView(
       UUID id,
       String name,
@@ -243,18 +319,24 @@ public class Shelf {
       Base base,
       Double massFraction,
       Double labelRatingC,
-      @Nullable LabelRates labelRates) {
-    static ProductView of(UUID id, String name, String color, Product product) {
+      @Nullable LabelRates labelRates,
+      CeilingView ceiling) {
+    static ProductView of(ProductRow row, Ceiling ceiling) {
+      Product product = row.product();
       return new ProductView(
-          id,
-          name,
-          color,
+          row.id(),
+          row.name(),
+          row.color(),
           product.base(),
           product.massFraction(),
           product.labelRatingC(),
-          product.labelRates());
+          product.labelRates(),
+          new CeilingView(ceiling.outcome(), ceiling.words()));
     }
   }
+
+  /** CHANGE_PRODUCT where a product cannot do it even undiluted, and what that rests on. */
+  public record CeilingView(@Nullable Outcome outcome, String words) {}
 
   /** A lot of a product. */
   public record LotView(
@@ -279,7 +361,8 @@ public class Shelf {
       Double zeroReading,
       @Nullable Instant zeroCheckedAt,
       @Nullable String zeroCheckedBy,
-      boolean trusted) {}
+      boolean trusted,
+      List<CalibrationView> calibrations) {}
 
   /** A product to add. */
   public record NewProduct(

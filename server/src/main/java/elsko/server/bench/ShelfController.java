@@ -1,5 +1,9 @@
 package elsko.server.bench;
 
+import elsko.server.bench.Calibrations.NewCalibration;
+import elsko.server.bench.Devices.DeviceReading;
+import elsko.server.bench.Devices.GlassOn;
+import elsko.server.bench.Jugs.NewJug;
 import elsko.server.bench.Shelf.NewInstrument;
 import elsko.server.bench.Shelf.NewLot;
 import elsko.server.bench.Shelf.NewProduct;
@@ -19,9 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/bench")
 class ShelfController {
   private final Shelf shelf;
+  private final Devices devices;
 
-  ShelfController(Shelf shelf) {
+  ShelfController(Shelf shelf, Devices devices) {
     this.shelf = shelf;
+    this.devices = devices;
   }
 
   @GetMapping("/shelf")
@@ -51,6 +57,27 @@ class ShelfController {
   @ResponseStatus(HttpStatus.CREATED)
   ShelfView checkZero(@PathVariable UUID id, @RequestBody ZeroReading zero, Authentication who) {
     return shelf.checkZero(id, zero.reading(), who.getName());
+  }
+
+  /** Makes an instrument's own curve for a product, from a dilution series. */
+  @PostMapping("/instruments/{id}/calibrations")
+  @ResponseStatus(HttpStatus.CREATED)
+  ShelfView calibrate(
+      @PathVariable UUID id, @RequestBody NewCalibration calibration, Authentication who) {
+    return shelf.calibrate(id, calibration, who.getName());
+  }
+
+  /** Keeps what the undiluted jug of a lot reads. */
+  @PostMapping("/jugs")
+  @ResponseStatus(HttpStatus.CREATED)
+  ShelfView readJug(@RequestBody NewJug jug, Authentication who) {
+    return shelf.readJug(jug, who.getName());
+  }
+
+  /** Reads a glass with a digital instrument: a lot's jug, thinned or not, or clean water. */
+  @PostMapping("/instruments/{id}/device-reading")
+  DeviceReading deviceReading(@PathVariable UUID id, @RequestBody GlassOn glass) {
+    return devices.readGlass(id, glass);
   }
 
   record ZeroReading(Double reading) {}

@@ -2,6 +2,7 @@ package elsko.server.bench;
 
 import elsko.core.Refused;
 import elsko.core.fluid.Base;
+import elsko.core.fluid.Calibration;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.LabelRates;
@@ -11,6 +12,7 @@ import elsko.core.fluid.Product;
 import elsko.core.fluid.ProofQuestion;
 import elsko.core.fluid.SampledSegment;
 import elsko.core.fluid.Scale;
+import java.util.List;
 
 /**
  * What {@code POST /api/bench/verdict} takes. Only segment, tankLiters and the product's numbers
@@ -66,7 +68,8 @@ record VerdictRequest(
       Double compensatesFromC,
       Double compensatesToC,
       Double zeroReading,
-      Double hoursSinceZeroCheck) {
+      Double hoursSinceZeroCheck,
+      List<Calibration.Point> calibration) {
     Instrument instrument() {
       return new Instrument(
           kind,
@@ -75,7 +78,8 @@ record VerdictRequest(
           number("instrument.compensatesFromC", compensatesFromC),
           number("instrument.compensatesToC", compensatesToC),
           number("instrument.zeroReading", zeroReading),
-          number("instrument.hoursSinceZeroCheck", hoursSinceZeroCheck));
+          number("instrument.hoursSinceZeroCheck", hoursSinceZeroCheck),
+          calibration == null ? null : new Calibration(calibration));
     }
   }
 

@@ -68,6 +68,24 @@ final class FennholmFleet {
         story -> story.cameIn(false).by("technician").opens(method).through("close", usual));
   }
 
+  /** Filled and clamped; nobody has sampled it yet. */
+  void filled(
+      String name,
+      double lengthM,
+      String berth,
+      int daysAgo,
+      Method method,
+      DrainArrangement drains) {
+    String last = method == Method.POUR ? "clamp" : "draw";
+    sterndrive(
+        name,
+        lengthM,
+        berth,
+        drains,
+        daysAgo,
+        story -> story.cameIn(false).by("technician").opens(method).through(last, usual));
+  }
+
   void sterndrive(
       String name,
       double lengthM,

@@ -92,9 +92,16 @@ public class FennholmYard {
     shelf.addInstrument(
         new NewInstrument(
             "Old coolant glass", InstrumentKind.REFRACTOMETER, Scale.EG_FREEZE, 1.0, 10.0, 30.0));
+    shelf.addInstrument(
+        new NewInstrument(
+            "Bench digital", InstrumentKind.SIMULATED_DIGITAL, Scale.PG_FREEZE, 0.3, 5.0, 40.0));
+    shelf.addInstrument(
+        new NewInstrument("Brix glass", InstrumentKind.REFRACTOMETER, Scale.BRIX, 0.2, 10.0, 30.0));
     ShelfView stocked = shelf.view();
     InstrumentView glass = instrument(stocked, "Bay glass");
     shelf.checkZero(glass.id(), -0.2, "technician");
+    shelf.checkZero(instrument(stocked, "Bench digital").id(), 0.0, "technician");
+    shelf.checkZero(instrument(stocked, "Brix glass").id(), 0.0, "technician");
     Lot lot = shelf.lot(LOT);
     InstrumentUse with = shelf.instrument(glass.id(), clock.instant());
     InstrumentView coolantGlass = instrument(stocked, "Coolant glass");

@@ -25,15 +25,8 @@ final class Sterndrives {
   private void proven() {
     boats.laidUp("Thrift", 6.4, "A1", 11, Method.POUR, DrainArrangement.FOUR_DRAINS);
     boats.laidUp("Harebell", 5.8, "A2", 10, Method.POUR, DrainArrangement.ONE_CENTRAL_DRAIN);
-    boats.laidUp("Sandwort", 7.9, "A5", 9, Method.POUR, DrainArrangement.FOUR_DRAINS);
     boats.laidUp("Oarweed", 6.9, "A7", 8, Method.DRAW, DrainArrangement.FOUR_DRAINS_ONE_SENSOR);
-    boats.laidUp("Turnstone", 7.2, "C4", 7, Method.POUR, DrainArrangement.FOUR_DRAINS);
     boats.laidUp("Glasswort", 8.4, "D1", 6, Method.POUR, DrainArrangement.ONE_CENTRAL_DRAIN);
-    boats.laidUp("Burnet", 6.0, "C13", 12, Method.POUR, DrainArrangement.FOUR_DRAINS);
-    boats.laidUp("Silverweed", 7.7, "C16", 5, Method.DRAW, DrainArrangement.FOUR_DRAINS);
-    boats.laidUp("Stonecrop", 6.6, "D12", 9, Method.POUR, DrainArrangement.FOUR_DRAINS);
-    boats.laidUp("Hawkbit", 5.7, "D15", 8, Method.POUR, DrainArrangement.ONE_CENTRAL_DRAIN);
-    boats.laidUp("Seablite", 8.0, "D17", 4, Method.POUR, DrainArrangement.FOUR_DRAINS);
     boats.sterndrive(
         "Sea Pea",
         7.0,
@@ -51,22 +44,15 @@ final class Sterndrives {
   }
 
   private void waiting() {
-    boats.sterndrive(
-        "Quillwort",
-        8.1,
-        "C7",
-        DrainArrangement.FOUR_DRAINS,
-        1,
-        story ->
-            story.cameIn(false).by("technician").opens(Method.POUR).through("clamp", boats.usual));
-    boats.sterndrive(
-        "Bladderwrack",
-        6.6,
-        "E2",
-        DrainArrangement.FOUR_DRAINS,
-        1,
-        story ->
-            story.cameIn(false).by("technician").opens(Method.DRAW).through("draw", boats.usual));
+    boats.filled("Sandwort", 7.9, "A5", 1, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    boats.filled("Turnstone", 7.2, "C4", 1, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    boats.filled("Burnet", 6.0, "C13", 1, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    boats.filled("Silverweed", 7.7, "C16", 1, Method.DRAW, DrainArrangement.FOUR_DRAINS);
+    boats.filled("Stonecrop", 6.6, "D12", 1, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    boats.filled("Hawkbit", 5.7, "D15", 1, Method.POUR, DrainArrangement.ONE_CENTRAL_DRAIN);
+    boats.filled("Seablite", 8.0, "D17", 1, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    boats.filled("Quillwort", 8.1, "C7", 1, Method.POUR, DrainArrangement.FOUR_DRAINS);
+    boats.filled("Bladderwrack", 6.6, "E2", 1, Method.DRAW, DrainArrangement.FOUR_DRAINS);
     boats.sterndrive(
         "Eelgrass",
         5.9,

@@ -11,6 +11,7 @@ import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -58,6 +59,11 @@ public class Fleet {
   @Transactional(readOnly = true)
   public BoatRow boat(UUID id) {
     return boats.findById(id).orElseThrow(Fleet::noSuchBoat);
+  }
+
+  @Transactional(readOnly = true)
+  public List<BoatRow> boats(Collection<UUID> ids) {
+    return boats.findAllById(ids);
   }
 
   /** The boat, with its log to oneself until the transaction ends. */

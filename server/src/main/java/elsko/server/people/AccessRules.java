@@ -74,11 +74,22 @@ class AccessRules {
                         "/api/bench/protection",
                         "/api/bench/strength",
                         "/api/bench/verdict",
+                        "/api/bench/blend",
+                        "/api/bench/topping",
+                        "/api/bench/ratio",
+                        "/api/bench/fill",
+                        "/api/boats/*/circuits/*/fill-forecast",
                         "/api/session/end")
                     .authenticated()
                     .requestMatchers(POST, "/api/boats/*/entries")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
-                    .requestMatchers(POST, "/api/bench/instruments/*/zero-checks")
+                    .requestMatchers(
+                        POST,
+                        "/api/bench/instruments/*/zero-checks",
+                        "/api/bench/instruments/*/calibrations",
+                        "/api/bench/instruments/*/device-reading",
+                        "/api/bench/jugs",
+                        "/api/boats/*/low-points/*/device-reading")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name())
                     .requestMatchers("/api/**")
                     .hasRole(COORDINATOR.name())

@@ -12,6 +12,8 @@ import elsko.core.boat.PathPart;
 import elsko.core.boat.Position;
 import elsko.core.boat.Segment;
 import elsko.core.boat.SegmentKind;
+import elsko.core.fill.FilledSegment;
+import elsko.core.fill.Parting;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -21,6 +23,7 @@ import elsko.core.ledger.Decision;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.PointState;
+import elsko.core.ledger.Predicted;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.Seen;
@@ -99,8 +102,13 @@ public record BoatView(
       List<PartView> path,
       List<PointView> points,
       List<HoseView> hoses,
-      @Nullable CoolantView coolant) {
+      @Nullable CoolantView coolant,
+      boolean awaitsCountersign,
+      Set<String> sampledBy,
+      @Nullable String countersignedBy,
+      @Nullable List<FilledSegment> predicted) {
     static CircuitView of(BoatState state, CircuitState circuit) {
+      Predicted predicted = Predicted.of(state.boat(), circuit);
       return new CircuitView(
           circuit.circuit().key(),
           circuit.circuit().name(),
@@ -113,11 +121,15 @@ public record BoatView(
           circuit.lot() == null ? null : circuit.lot().productName(),
           circuit.lot() == null ? null : circuit.drawn() ? Method.DRAW : Method.POUR,
           PartView.of(circuit.circuit().path(), circuit),
-          circuit.points().stream().map(p -> PointView.of(state, circuit, p)).toList(),
+          circuit.points().stream().map(p -> PointView.of(circuit, p, predicted)).toList(),
           circuit.circuit().pourPoints().stream()
               .map(pour -> new HoseView(pour.hose(), pour.fills().get(0)))
               .toList(),
-          CoolantView.of(state, circuit));
+          CoolantView.of(state, circuit),
+          circuit.awaitsCountersign(),
+          circuit.sampledBy(),
+          circuit.countersignedBy(),
+          predicted == null ? null : predicted.segments());
     }
   }
 
@@ -172,6 +184,8 @@ public record BoatView(
    * A low point and what was measured there.
    *
    * @param massFraction of the sample as read, null when the instrument cannot tell it
+   * @param predictedMassFraction of the weakest that should stand there; null when not predicted
+   * @param parting in words why measured and predicted part, or null while they agree
    */
   public record PointView(
       String key,
@@ -191,10 +205,16 @@ public record BoatView(
       Double jugReading,
       Double jugMassFraction,
       @Nullable VerdictView verdict,
-      @Nullable String couldNot) {
-    static PointView of(BoatState state, CircuitState circuit, PointState point) {
+      @Nullable String couldNot,
+      Double predictedMassFraction,
+      @Nullable String parting) {
+    static PointView of(CircuitState circuit, PointState point, @Nullable Predicted predicted) {
       Circuit of = circuit.circuit();
       Fact.SampleRead sample = point.sample();
+      Double expected =
+          predicted == null
+              ? null
+              : (Double) predicted.segment(point.point().segment()).lowestCellMassFraction();
       return new PointView(
           point.point().key(),
           point.point().name(),
@@ -215,7 +235,30 @@ public record BoatView(
               ? null
               : fraction(sample, point.jugReading()),
           point.verdict() == null ? null : VerdictView.of(point.verdict()),
-          point.couldNot());
+          point.couldNot(),
+          expected,
+          parting(circuit, point, expected));
+    }
+
+    private static @Nullable String parting(
+        CircuitState circuit, PointState point, @Nullable Double expected) {
+      Fact.SampleRead sample = point.sample();
+      Double measured = sample == null ? null : fraction(sample, sample.reading());
+      if (measured == null || expected == null) {
+        return null;
+      }
+      Double sold = sample.lot().product().massFraction();
+      Double jug = point.jugReading() == null ? null : fraction(sample, point.jugReading());
+      Parting parting =
+          Parting.of(
+              measured,
+              expected,
+              new Parting.Around(
+                  point.seen() != null && point.seen().isEmpty(),
+                  circuit.circuit().segment(point.point().segment()).gated(),
+                  circuit.drawn(),
+                  sold == null || jug == null ? null : (Double) (jug / sold)));
+      return parting == null ? null : parting.words();
     }
 
     private static Double fraction(Fact.SampleRead sample, double reading) {

@@ -17,6 +17,7 @@ public enum EntryKind {
   JUG_READ(Fact.JugRead.class),
   SAMPLE_READ(Fact.SampleRead.class),
   COULD_NOT_SAMPLE(Fact.CouldNotSample.class),
+  COUNTERSIGNED(Fact.Countersigned.class),
   READING_TAKEN(Fact.ReadingTaken.class),
   BAG_COUNTED(Fact.BagCounted.class),
   BAY_ENTERED(Fact.BayEntered.class),

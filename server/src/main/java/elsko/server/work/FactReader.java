@@ -69,17 +69,18 @@ class FactReader {
       case JUG_READ ->
           new Fact.JugRead(
               shelf.lot(body.lot()),
-              shelf.instrument(body.instrument(), now),
+              shelf.instrument(body.instrument(), now, body.lot()),
               need("reading", body.reading(), NUMBER_MISSING));
       case SAMPLE_READ ->
           new Fact.SampleRead(
               text("lowPoint", body.lowPoint()),
               shelf.lot(body.lot()),
-              shelf.instrument(body.instrument(), now),
+              shelf.instrument(body.instrument(), now, body.lot()),
               need("reading", body.reading(), NUMBER_MISSING),
               need("temperatureC", body.temperatureC(), NUMBER_MISSING));
       case COULD_NOT_SAMPLE ->
           new Fact.CouldNotSample(text("lowPoint", body.lowPoint()), body.reason());
+      case COUNTERSIGNED -> new Fact.Countersigned(text("circuit", body.circuit()));
       case READING_TAKEN ->
           new Fact.ReadingTaken(
               body.engine(),

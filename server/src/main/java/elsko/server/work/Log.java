@@ -3,7 +3,6 @@ package elsko.server.work;
 import elsko.core.Refused;
 import elsko.core.boat.Boat;
 import elsko.core.boat.BoatDescription;
-import elsko.core.fluid.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.CorrectionRules;
@@ -12,6 +11,7 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.FactFits;
 import elsko.core.ledger.Interlocks;
 import elsko.core.ledger.Ledger;
+import elsko.core.ledger.ProofRules;
 import elsko.core.ledger.YardRules;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
@@ -31,6 +31,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -78,6 +79,29 @@ public class Log {
   public Folded folded(UUID boat) {
     BoatRow row = fleet.boat(boat);
     return folded(row, read(boat));
+  }
+
+  /** Many boats, each with its log and state, in one reading. */
+  @Transactional(readOnly = true)
+  public List<Folded> folded(Collection<UUID> boats) {
+    Map<UUID, List<Entry>> logs = logs(boats);
+    ProofRules rules = yards.proofRules();
+    return fleet.boats(boats).stream()
+        .map(
+            row -> {
+              Boat boat = row.boat();
+              List<Entry> log = logs.getOrDefault(row.id(), List.of());
+              return new Folded(row, boat, log, Ledger.fold(boat, rules, log));
+            })
+        .toList();
+  }
+
+  private Map<UUID, List<Entry>> logs(Collection<UUID> boats) {
+    Map<UUID, List<Entry>> logs = new HashMap<>();
+    for (EntryRow row : entries.findByBoatIdInOrderBySeq(boats)) {
+      logs.computeIfAbsent(row.boatId(), id -> new ArrayList<>()).add(json.read(row));
+    }
+    return logs;
   }
 
   /** Keeps all of the entries or none. Those whose id is kept already are left as they are. */
@@ -152,7 +176,7 @@ public class Log {
       entries.save(new EntryRow(boatId, entry, json.write(lies), json.fingerprint(entry)));
       log.add(entry);
     }
-    BoatState state = Ledger.fold(Boat.of(description), yards.need(), log);
+    BoatState state = Ledger.fold(Boat.of(description), yards.proofRules(), log);
     fleet.projectNew(boatId, state, log.size(), log.isEmpty() ? null : now);
   }
 
@@ -160,17 +184,14 @@ public class Log {
   @Transactional
   public void describeAnew(Map<UUID, BoatDescription> checked) {
     fleet.change(checked);
-    Map<UUID, List<Entry>> logs = new HashMap<>();
-    for (EntryRow row : entries.findByBoatIdInOrderBySeq(checked.keySet())) {
-      logs.computeIfAbsent(row.boatId(), id -> new ArrayList<>()).add(json.read(row));
-    }
-    Need need = yards.need();
+    Map<UUID, List<Entry>> logs = logs(checked.keySet());
+    ProofRules rules = yards.proofRules();
     Map<UUID, Fleet.Fold> folds = new HashMap<>();
     checked.forEach(
         (id, description) -> {
           List<Entry> log = logs.getOrDefault(id, List.of());
           Instant last = log.isEmpty() ? null : log.get(log.size() - 1).serverTime();
-          BoatState state = Ledger.fold(Boat.of(description), need, log);
+          BoatState state = Ledger.fold(Boat.of(description), rules, log);
           folds.put(id, new Fleet.Fold(state, log.size(), last));
         });
     fleet.project(folds);
@@ -197,7 +218,7 @@ public class Log {
 
   private Folded folded(BoatRow row, List<Entry> log) {
     Boat boat = row.boat();
-    return new Folded(row, boat, log, Ledger.fold(boat, yards.need(), log));
+    return new Folded(row, boat, log, Ledger.fold(boat, yards.proofRules(), log));
   }
 
   private List<Entry> read(UUID boat) {
@@ -240,7 +261,7 @@ public class Log {
     private final List<Entry> log;
     private final YardRules rules = yards.rules();
     private final Schools schools = yards.schools();
-    private final Need need = yards.need();
+    private final ProofRules proof = yards.proofRules();
     private Ledger ledger;
     private BoatState state;
 
@@ -333,10 +354,10 @@ public class Log {
       boolean corrected = log.stream().anyMatch(entry -> entry.corrects() != null);
       if (corrected) {
         ledger = null;
-        state = Ledger.fold(boat, need, log);
+        state = Ledger.fold(boat, proof, log);
         return;
       }
-      ledger = new Ledger(boat, need);
+      ledger = new Ledger(boat, proof);
       log.forEach(ledger::add);
       state = ledger.state();
     }

@@ -8,6 +8,10 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -30,12 +34,15 @@ class Yard {
   private Policy policy;
 
   private boolean kickAllowed;
+  private Instant countersignSince;
+  private String containerLiters;
   @Version private Long version;
 
   protected Yard() {}
 
   Yard(String name, Need need) {
     this.id = THE_ONE;
+    this.containerLiters = "1 5 20";
     change(name, need, true);
   }
 
@@ -57,6 +64,26 @@ class Yard {
 
   boolean kickAllowed() {
     return kickAllowed;
+  }
+
+  Instant countersignSince() {
+    return countersignSince;
+  }
+
+  /** Asks for a second person from now on, or no longer; asking again keeps when it began. */
+  void askForCountersign(boolean asked, Instant now) {
+    if (asked != (countersignSince != null)) {
+      countersignSince = asked ? now : null;
+    }
+  }
+
+  /** Sizes of the containers fluids come in, L. */
+  List<Double> containerLiters() {
+    return Stream.of(containerLiters.split(" ")).map(Double::valueOf).toList();
+  }
+
+  void buysIn(List<Double> sizes) {
+    containerLiters = sizes.stream().map(String::valueOf).collect(Collectors.joining(" "));
   }
 
   long version() {

@@ -5,11 +5,13 @@ import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
+import elsko.core.ledger.ProofRules;
 import elsko.core.ledger.YardRules;
 import elsko.core.procedure.Schools;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
+import java.time.Clock;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,18 +38,21 @@ public class Yards {
   private final BerthRepository berths;
   private final YardMethodRepository methods;
   private final ApplicationEventPublisher events;
+  private final Clock clock;
 
   Yards(
       YardRepository yards,
       AreaRepository areas,
       BerthRepository berths,
       YardMethodRepository methods,
-      ApplicationEventPublisher events) {
+      ApplicationEventPublisher events,
+      Clock clock) {
     this.yards = yards;
     this.areas = areas;
     this.berths = berths;
     this.methods = methods;
     this.events = events;
+    this.clock = clock;
   }
 
   public boolean none() {
@@ -67,6 +72,13 @@ public class Yards {
   @Transactional(readOnly = true)
   public Need need() {
     return one().need();
+  }
+
+  /** What the yard asks before it calls a circuit proven. */
+  @Transactional(readOnly = true)
+  public ProofRules proofRules() {
+    Yard yard = one();
+    return new ProofRules(yard.need(), yard.countersignSince());
   }
 
   /** What the yard itself decides about the interlocks. */
@@ -102,6 +114,10 @@ public class Yards {
             required("marginK", change.marginK()),
             change.policy());
     yard.change(name, need, Boolean.TRUE.equals(change.kickAllowed()));
+    yard.askForCountersign(Boolean.TRUE.equals(change.countersign()), clock.instant());
+    if (change.containerLiters() != null) {
+      yard.buysIn(checkedSizes(change.containerLiters()));
+    }
     yards.saveAndFlush(yard);
     if (change.methods() != null) {
       methods.deleteAllInBatch();
@@ -126,6 +142,12 @@ public class Yards {
             .map(Berth::view)
             .sorted(Comparator.comparing(YardPlan.BerthView::name))
             .toList());
+  }
+
+  /** The berths in the order somebody walks them. */
+  @Transactional(readOnly = true)
+  public WalkingOrder walkingOrder() {
+    return WalkingOrder.of(plan());
   }
 
   /** Adds an area of one or more lines of berths below or beside what is there. */
@@ -254,8 +276,21 @@ public class Yards {
         need.marginK(),
         need.policy(),
         yard.kickAllowed(),
+        yard.countersignSince() != null,
+        yard.containerLiters(),
         chosenMethods(),
         yard.version());
+  }
+
+  private static List<Double> checkedSizes(List<Double> sizes) {
+    boolean good =
+        !sizes.isEmpty()
+            && sizes.size() <= 8
+            && sizes.stream().allMatch(size -> size != null && size >= 0.1 && size <= 1000);
+    if (!good) {
+      throw Refused.value("containerLiters", "Give 1 to 8 sizes of container, 0.1 to 1,000 L.");
+    }
+    return sizes.stream().distinct().sorted().toList();
   }
 
   private static double required(String field, Double value) {
@@ -272,6 +307,8 @@ public class Yards {
       double marginK,
       Policy policy,
       boolean kickAllowed,
+      boolean countersign,
+      List<Double> containerLiters,
       Map<Layout, Method> methods,
       long version) {}
 
@@ -282,6 +319,8 @@ public class Yards {
       Double marginK,
       Policy policy,
       Boolean kickAllowed,
+      Boolean countersign,
+      List<Double> containerLiters,
       Map<Layout, Method> methods) {}
 
   /** A line of berths to add. */
