@@ -34,6 +34,10 @@ function circuit(key: string, over: Partial<CircuitView> = {}): CircuitView {
     points: [],
     hoses: [],
     coolant: null,
+    awaitsCountersign: false,
+    countersignedBy: null,
+    sampledBy: [],
+    predicted: null,
     ...over,
   };
 }

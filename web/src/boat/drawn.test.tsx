@@ -46,6 +46,8 @@ function point(over: Partial<PointView> = {}): PointView {
     jugMassFraction: 0.38,
     verdict: verdict(),
     couldNot: null,
+    predictedMassFraction: null,
+    parting: null,
     ...over,
   };
 }
@@ -100,6 +102,10 @@ function circuit(points: PointView[], over: Partial<CircuitView> = {}): CircuitV
     points,
     hoses: [],
     coolant: null,
+    awaitsCountersign: false,
+    countersignedBy: null,
+    sampledBy: [],
+    predicted: null,
     ...over,
   };
 }

@@ -144,6 +144,10 @@ describe('a change on the drawing', () => {
         points: [],
         hoses: [],
         coolant: null,
+        awaitsCountersign: false,
+        countersignedBy: null,
+        sampledBy: [],
+        predicted: null,
       },
     ],
     fittings: [
