@@ -9,8 +9,10 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -34,13 +36,16 @@ class RoundTest {
   }
 
   @Test
-  void theStopsAreInWalkingOrderWithTheirBottlesNumberedThrough() {
+  void theStopsAreInWalkingOrderWithTheirBottlesMarkedByBerth() {
     List<String> berths = new ArrayList<>();
-    int bottle = 0;
+    Set<String> marks = new HashSet<>();
     for (JsonNode stop : round()) {
-      berths.add(stop.path("berthName").asString());
+      String berth = stop.path("berthName").asString();
+      berths.add(berth);
       for (JsonNode one : stop.path("bottles")) {
-        assertThat(one.path("number").asInt()).isEqualTo(++bottle);
+        assertThat(one.path("mark").asString())
+            .startsWith(berth.isEmpty() ? stop.path("boatName").asString() : berth);
+        assertThat(marks.add(one.path("mark").asString())).isTrue();
       }
     }
     assertThat(berths).containsSubsequence("A5", "C16", "C13", "C7", "C4", "C2", "D12", "D15");
@@ -120,7 +125,7 @@ class RoundTest {
         assertThat(text).contains(stop.path("boatName").asString());
         bottles += stop.path("bottles").size();
       }
-      assertThat(text).contains("starboard block", "berth A5", "lot P38-112");
+      assertThat(text).contains("starboard block", "A5-1", "berth A5", "lot P38-112");
       assertThat(document.getNumberOfPages()).isBetween(1, bottles / 24 + 2);
     }
   }

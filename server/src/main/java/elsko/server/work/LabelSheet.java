@@ -83,9 +83,9 @@ final class LabelSheet {
     page.addRect(x, top - HEIGHT, WIDTH, HEIGHT);
     page.stroke();
     float left = x + EDGE;
-    line(page, left, top - 11 * MM, 24, String.valueOf(bottle.number()));
-    line(page, left + 17 * MM, top - 8 * MM, 12, stop.boatName());
-    line(page, left + 17 * MM, top - 13 * MM, 9, "berth " + stop.berthName());
+    line(page, left, top - 11 * MM, 22, bottle.mark());
+    line(page, left + 26 * MM, top - 8 * MM, 12, stop.boatName());
+    line(page, left + 26 * MM, top - 13 * MM, 9, "berth " + stop.berthName());
     line(page, left, top - 20 * MM, 12, bottle.point().name());
     line(page, left, top - 25 * MM, 8, stop.circuitName() + ", lot " + stop.lot());
     line(page, left, top - 32 * MM, 8, "date ____________   by ____________");

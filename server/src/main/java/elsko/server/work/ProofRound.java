@@ -37,7 +37,7 @@ class ProofRound {
     this.yards = yards;
   }
 
-  /** The stops, each a circuit; bottles are numbered through in the order they are filled. */
+  /** The stops, each a circuit. */
   @Transactional(readOnly = true)
   List<Stop> stops() {
     WalkingOrder order = yards.walkingOrder();
@@ -52,14 +52,14 @@ class ProofRound {
         Comparator.comparingInt((Log.Folded folded) -> order.rank(folded.state().berth()))
             .thenComparing(folded -> folded.boat().name()));
     List<Stop> stops = new ArrayList<>();
-    int bottle = 0;
     for (Log.Folded folded : folds) {
+      String row = order.row(folded.state().berth());
+      int before = 0;
       for (CircuitState circuit : folded.state().circuits()) {
         if (isUnproven(circuit)) {
-          Stop stop = stop(folded, circuit, order.row(folded.state().berth()), bottle);
-          bottle += stop.bottles().size();
-          stops.add(stop);
+          stops.add(stop(folded, circuit, row, before));
         }
+        before += circuit.circuit().requiredLowPoints().size();
       }
     }
     return stops;
@@ -76,6 +76,7 @@ class ProofRound {
 
   private static Stop stop(Log.Folded folded, CircuitState circuit, String row, int before) {
     BoatState state = folded.state();
+    String place = state.berthName().isEmpty() ? folded.boat().name() : state.berthName();
     Predicted predicted = Predicted.of(state.boat(), circuit);
     List<Bottle> bottles = new ArrayList<>();
     circuit.points().stream()
@@ -84,7 +85,8 @@ class ProofRound {
             point ->
                 bottles.add(
                     new Bottle(
-                        before + bottles.size() + 1, PointView.of(circuit, point, predicted))));
+                        place + "-" + (before + bottles.size() + 1),
+                        PointView.of(circuit, point, predicted))));
     return new Stop(
         folded.row().id(),
         folded.boat().name(),
@@ -119,6 +121,11 @@ class ProofRound {
       Set<String> sampledBy,
       List<Bottle> bottles) {}
 
-  /** A numbered bottle and the low point it is for. */
-  record Bottle(int number, PointView point) {}
+  /**
+   * A bottle and the low point it is for.
+   *
+   * @param mark written on it: the berth, and which of the boat's low points; it stays the same
+   *     while others are proven or filled, so that labels can be printed at any time
+   */
+  record Bottle(String mark, PointView point) {}
 }
