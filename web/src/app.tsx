@@ -15,6 +15,11 @@ const Bench = lazy(() => import('./bench/bench').then((m) => ({ default: m.Bench
 const BenchOfBoat = lazy(() =>
   import('./bench/bench-of-boat').then((m) => ({ default: m.BenchOfBoat })),
 );
+const BenchTabs = lazy(() => import('./bench/bench-tabs').then((m) => ({ default: m.BenchTabs })));
+const Round = lazy(() => import('./round/round').then((m) => ({ default: m.Round })));
+const Mix = lazy(() => import('./bench/mix').then((m) => ({ default: m.Mix })));
+const Fill = lazy(() => import('./bench/fill').then((m) => ({ default: m.Fill })));
+const Calibrate = lazy(() => import('./bench/calibrate').then((m) => ({ default: m.Calibrate })));
 const Describe = lazy(() => import('./describe/describe').then((m) => ({ default: m.Describe })));
 const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
 const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
@@ -34,8 +39,14 @@ export function App() {
                 <Route path="/describe" element={<Describe />} />
                 <Route path="/boats/:boatId/describe" element={<Describe />} />
                 <Route path="/import" element={<Import />} />
-                <Route path="/bench" element={<Bench />} />
-                <Route path="/bench/:boatId" element={<BenchOfBoat />} />
+                <Route path="/bench" element={<BenchTabs />}>
+                  <Route index element={<Bench />} />
+                  <Route path="round" element={<Round />} />
+                  <Route path="mix" element={<Mix />} />
+                  <Route path="fill" element={<Fill />} />
+                  <Route path="instruments/:instrumentId" element={<Calibrate />} />
+                  <Route path=":boatId" element={<BenchOfBoat />} />
+                </Route>
                 <Route path="/settings" element={<Settings />} />
                 <Route path="*" element={<Navigate to="/" replace />} />
               </Route>

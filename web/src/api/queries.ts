@@ -1,4 +1,10 @@
-import { MutationCache, QueryCache, QueryClient, queryOptions } from '@tanstack/react-query';
+import {
+  MutationCache,
+  QueryCache,
+  QueryClient,
+  keepPreviousData,
+  queryOptions,
+} from '@tanstack/react-query';
 import { api, got } from './client';
 import { Refusal } from './refusal';
 
@@ -69,6 +75,34 @@ export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
   queryFn: () => got(api.GET('/api/bench/shelf')),
 });
+
+export const roundQuery = queryOptions({
+  queryKey: ['boats', 'round'],
+  queryFn: () => got(api.GET('/api/bench/round')),
+});
+
+export interface Tried {
+  liters: number;
+  massFraction: number;
+  method: 'POUR' | 'DRAW' | 'DRAW_UNDRAINED';
+  thermostatOpen: boolean;
+  notDrained: string[];
+}
+
+/** What a fill would leave; it does not change while the same is tried, unless the boat does. */
+export const forecastQuery = (boat: string, circuit: string, tried: Tried) =>
+  queryOptions({
+    queryKey: ['boat', boat, 'forecast', circuit, tried],
+    queryFn: () =>
+      got(
+        api.POST('/api/boats/{id}/circuits/{circuit}/fill-forecast', {
+          params: { path: { id: boat, circuit } },
+          body: tried,
+        }),
+      ),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
 
 export const curveQuery = (base: 'PG' | 'EG') =>
   queryOptions({

@@ -8,6 +8,7 @@ import { ProtectionMark, protectionTone, protectionWords } from '../parts/protec
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { celsius, number, percent, sentence } from '../parts/words';
+import { Countersign } from '../round/countersign';
 import { Bottles } from './bottles';
 import { Curve } from './curve';
 import { JugForm } from './jug-form';
@@ -105,6 +106,10 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
         </span>
       </div>
       <section aria-label="Readings" className="border-line min-w-0 px-5 py-3 lg:border-r">
+        {circuit.awaitsCountersign && <Countersign boat={boat.id} circuit={circuit} />}
+        {circuit.countersignedBy && (
+          <p className="text-soft m-0 text-[14px]">Countersigned by {circuit.countersignedBy}.</p>
+        )}
         <Bottles points={points} chosen={point.key} choose={setChosen} />
         <Curve points={points} chosen={point.key} needC={need} policy={yard?.policy ?? 'BURST'} />
       </section>
@@ -113,7 +118,13 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
         <Numbers point={point} />
         <div className="mt-2 text-[15px]">
           <VerdictWords point={point} />
+          {point.parting && <p className="text-amber m-0 mt-1.5">{point.parting}</p>}
         </div>
+        <p className="m-0 mt-2 text-[14.5px]">
+          <Link className="plain" to={`/bench/fill?boat=${boat.id}&circuit=${circuit.key}`}>
+            Try what a fill leaves
+          </Link>
+        </p>
         {!filled && (
           <p className="text-soft mt-4">
             There is nothing to sample: it is {protectionWords(circuit.protection)}.
@@ -145,6 +156,9 @@ function Numbers({ point }: { point: PointView }) {
     rows.push(['Sample at', celsius(point.temperatureC!)]);
   }
   if (point.massFraction != null) rows.push(['Glycol by mass', percent(point.massFraction)]);
+  if (point.predictedMassFraction != null) {
+    rows.push(['Predicted from the log', percent(point.predictedMassFraction)]);
+  }
   if (verdict?.strengthKept != null) rows.push(['Strength kept', percent(verdict.strengthKept)]);
   if (verdict?.freezePointC != null) {
     rows.push(['Freeze point, at worst', celsius(verdict.freezePointC)]);

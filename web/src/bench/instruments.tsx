@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import type { InstrumentView, ShelfView } from '../api/client';
 import { shelfQuery } from '../api/queries';
@@ -7,6 +8,7 @@ import { useDraft } from '../parts/draft';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
+import { CeilingWords } from './ceiling-words';
 import { ago, celsius, day, number, percent, typedNumber } from '../parts/words';
 
 /** Instruments with their zero check, and what is in the jugs. */
@@ -41,6 +43,7 @@ export function Instruments({ shelf }: { shelf: ShelfView }) {
                 {lot.expiresOn &&
                   ` · ${lot.expired ? 'expired' : 'good until'} ${day(lot.expiresOn)}`}
               </span>
+              {product && <CeilingWords product={product} />}
             </li>
           );
         })}
@@ -73,7 +76,12 @@ function Instrument({ instrument, mayCheck }: { instrument: InstrumentView; mayC
   return (
     <li className="border-line border-t py-2.5">
       <div className="flex items-baseline justify-between gap-3">
-        <b>{instrument.name}</b>
+        <b>
+          {instrument.name}
+          {instrument.kind === 'SIMULATED_DIGITAL' && (
+            <span className="text-brass ml-2 text-[13px] font-semibold">simulated</span>
+          )}
+        </b>
         <span
           className={`text-[13.5px] font-semibold ${instrument.trusted ? 'text-spruce' : 'text-amber'}`}
         >
@@ -86,6 +94,12 @@ function Instrument({ instrument, mayCheck }: { instrument: InstrumentView; mayC
         {celsius(instrument.compensatesToC)}
         {instrument.zeroCheckedAt &&
           ` · water read ${number(instrument.zeroReading!)}, ${ago(instrument.zeroCheckedAt)}, ${instrument.zeroCheckedBy}`}
+        {' · '}
+        <Link to={`/bench/instruments/${instrument.id}`} className="plain">
+          {instrument.calibrations.length === 0
+            ? 'calibrate'
+            : `${instrument.calibrations.length === 1 ? 'curve' : 'curves'} of its own`}
+        </Link>
       </p>
       {mayCheck && (
         <form

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { shelfQuery } from '../api/queries';
 import { Choice } from '../parts/field';
 import { useUsing } from '../parts/using';
+import { CeilingWords } from './ceiling-words';
 import { ago, number } from '../parts/words';
 
 interface SampleWithProps {
@@ -25,22 +26,26 @@ export function SampleWith({ instrument, filledWith }: SampleWithProps) {
   }, [usedLot, usedInstrument, chooseLot, chooseInstrument, filledWith, shelf]);
   if (!shelf) return null;
   const lot = shelf.lots.find((l) => l.number === using.lot);
+  const product = shelf.products.find((p) => p.id === lot?.productId);
   const glass = shelf.instruments.find((i) => i.id === using.instrument);
   return (
     <div className="border-line mt-4 grid gap-3 border-y py-3 sm:grid-cols-2">
-      <Choice
-        label="Lot on the jug"
-        value={using.lot}
-        onChoose={using.chooseLot}
-        error={lot?.expired ? `Lot ${lot.number} has expired.` : null}
-      >
-        <option value="">choose</option>
-        {shelf.lots.map((l) => (
-          <option key={l.number} value={l.number}>
-            {l.number} · {l.productName}
-          </option>
-        ))}
-      </Choice>
+      <div>
+        <Choice
+          label="Lot on the jug"
+          value={using.lot}
+          onChoose={using.chooseLot}
+          error={lot?.expired ? `Lot ${lot.number} has expired.` : null}
+        >
+          <option value="">choose</option>
+          {shelf.lots.map((l) => (
+            <option key={l.number} value={l.number}>
+              {l.number} · {l.productName}
+            </option>
+          ))}
+        </Choice>
+        {product && <CeilingWords product={product} />}
+      </div>
       {instrument && (
         <div>
           <Choice

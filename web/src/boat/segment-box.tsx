@@ -1,6 +1,7 @@
 import type { CircuitView, PointView } from '../api/client';
 import { percent } from '../parts/words';
 import type { Placed } from './path-layout';
+import { SegmentName } from './segment-name';
 
 const FILLS = {
   WATER: '#cfe0ef',
@@ -79,7 +80,7 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
           strokeDasharray="2 3"
         />
       )}
-      <Name
+      <SegmentName
         name={segment.name}
         x={x}
         y={y - height / 2 - (segment.kind === 'STRAINER' ? 11 : 7)}
@@ -131,40 +132,6 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
         />
       )}
     </g>
-  );
-}
-
-function Name({
-  name,
-  x,
-  y,
-  width,
-  small,
-}: {
-  name: string;
-  x: number;
-  y: number;
-  width: number;
-  small: boolean;
-}) {
-  const words = name.split(' ');
-  const size = small ? 11.5 : 12.5;
-  const long = words.length > 1 && name.length * size * 0.5 > width + (small ? 4 : 0);
-  return (
-    <text x={x} y={y} textAnchor="middle" fontSize={size} fontWeight={700}>
-      {long ? (
-        <>
-          <tspan x={x} dy={-size - 1}>
-            {words.slice(0, -1).join(' ')}
-          </tspan>
-          <tspan x={x} dy={size + 1}>
-            {words.at(-1)}
-          </tspan>
-        </>
-      ) : (
-        name
-      )}
-    </text>
   );
 }
 

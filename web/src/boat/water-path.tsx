@@ -2,6 +2,7 @@ import type { CircuitView, FittingView, PointView } from '../api/client';
 import { Drain, HoseEnd, Leg, Lid, Seacock, Tag, Thermostat, ThroughHull } from './marks';
 import { COMPACT, ROOMY, pathLayout } from './path-layout';
 import type { PathLayout, Placed } from './path-layout';
+import { PipeLine } from './pipe-line';
 import { SegmentBox } from './segment-box';
 
 interface WaterPathProps {
@@ -45,16 +46,6 @@ export function WaterPath(props: WaterPathProps) {
       <Drains layout={layout} {...props} />
       <OnSegments layout={layout} {...props} />
     </svg>
-  );
-}
-
-function PipeLine({ points, small }: { points: [number, number][]; small: boolean }) {
-  const d = points.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${y}`).join(' ');
-  return (
-    <g fill="none" strokeLinejoin="round">
-      <path d={d} stroke="var(--color-ink)" strokeWidth={small ? 8 : 10} />
-      <path d={d} stroke="#dcd7ca" strokeWidth={small ? 5 : 6.5} />
-    </g>
   );
 }
 

@@ -16,9 +16,11 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [margin, setMargin] = useState(String(yard.marginK));
   const [policy, setPolicy] = useState(yard.policy);
   const [kick, setKick] = useState(yard.kickAllowed);
+  const [countersign, setCountersign] = useState(yard.countersign);
+  const [containers, setContainers] = useState(yard.containerLiters.join(', '));
   const [methods, setMethods] = useState<Record<string, string>>(yard.methods);
   const { data: catalog } = useQuery(catalogQuery);
-  const refused = useRefused(['name', 'designLowC', 'marginK', 'policy']);
+  const refused = useRefused(['name', 'designLowC', 'marginK', 'policy', 'containerLiters']);
   const save = () =>
     refused.attempt(async () => {
       const saved = await got(
@@ -30,6 +32,8 @@ export function NeedForm({ yard }: { yard: YardView }) {
             marginK: typedNumber(margin) ?? undefined,
             policy,
             kickAllowed: kick,
+            countersign,
+            containerLiters: sizes(containers),
             methods: methods as YardView['methods'],
           },
         }),
@@ -85,6 +89,23 @@ export function NeedForm({ yard }: { yard: YardView }) {
           />
           allow a kick of at most 3 s with every drain out
         </label>
+        <label className="flex items-center gap-2 text-[14.5px]">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={countersign}
+            onChange={(event) => setCountersign(event.target.checked)}
+          />
+          a second person countersigns before a circuit counts as proven
+        </label>
+        <Field
+          label="Containers of descaler"
+          unit="L"
+          hint="sizes the yard buys, like 1, 5, 20"
+          value={containers}
+          onType={setContainers}
+          error={refused.at('containerLiters')}
+        />
         <fieldset className="m-0 grid grid-cols-2 gap-2 border-0 p-0">
           <legend className="mb-1 p-0 text-[14px] font-semibold">
             How engines are winterized here
@@ -116,4 +137,12 @@ export function NeedForm({ yard }: { yard: YardView }) {
 function changed(methods: Record<string, string>, layout: string, method: string) {
   const others = Object.fromEntries(Object.entries(methods).filter(([other]) => other !== layout));
   return method === '' ? others : { ...others, [layout]: method };
+}
+
+/** What is no number is sent as it is, for the server to name. */
+function sizes(text: string): number[] {
+  return text
+    .split(/[;,]\s+|;|\s+/)
+    .filter((one) => one !== '')
+    .map((one) => typedNumber(one.replace(/,$/, '')) ?? Number.NaN);
 }

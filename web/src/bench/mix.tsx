@@ -1,0 +1,15 @@
+import { BlendSheet } from './blend-sheet';
+import { DescalerSheet } from './descaler-sheet';
+import { ToppingSheet } from './topping-sheet';
+
+/** What do I mix? Three calculations that store nothing. */
+export function Mix() {
+  return (
+    <main className="grid flex-1 content-start gap-x-8 gap-y-10 px-5 py-4 lg:grid-cols-3">
+      <h1 className="sr-only">Mix</h1>
+      <BlendSheet />
+      <ToppingSheet />
+      <DescalerSheet />
+    </main>
+  );
+}

@@ -1,0 +1,23 @@
+const ENTRY = 'input[data-round-entry]';
+
+function entries(): HTMLInputElement[] {
+  return [...document.querySelectorAll<HTMLInputElement>(ENTRY)].filter((input) => !input.disabled);
+}
+
+/** From one reading to the next or the one before, down the whole round. */
+export function goToEntry(from: HTMLInputElement, by: 1 | -1): void {
+  const all = entries();
+  const to = all[all.indexOf(from) + by];
+  if (!to) return;
+  to.focus();
+  to.select();
+  to.scrollIntoView({ block: 'nearest' });
+}
+
+/** The arrow keys walk; true when the key was one of them. */
+export function walked(event: React.KeyboardEvent<HTMLInputElement>): boolean {
+  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return false;
+  event.preventDefault();
+  goToEntry(event.currentTarget, event.key === 'ArrowDown' ? 1 : -1);
+  return true;
+}

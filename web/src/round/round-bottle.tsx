@@ -1,0 +1,107 @@
+import type { Bottle, InstrumentView, RoundStop } from '../api/client';
+import type { Said } from '../api/enter';
+import { Refusal } from '../api/refusal';
+import { asTyped, readLowPoint } from '../bench/device-reading';
+import { VerdictWords } from '../bench/verdict-words';
+import { useDraft } from '../parts/draft';
+import { useRefused } from '../parts/refused';
+import { percent, sentence, typedNumber } from '../parts/words';
+import { ReadingBox } from './reading-box';
+
+interface RoundBottleProps {
+  stop: RoundStop;
+  bottle: Bottle;
+  instrument: InstrumentView | undefined;
+  temperature: string;
+  /** Why nothing can be read here yet; null when it can. */
+  waits: string | null;
+  mayWork: boolean;
+  send: (sample: Said, undo: string) => Promise<unknown>;
+}
+
+/** One bottle: what it should hold, what it reads, and the verdict. */
+export function RoundBottle(props: RoundBottleProps) {
+  const { stop, bottle, instrument, temperature, waits, mayWork, send } = props;
+  const { point } = bottle;
+  const [text, type, clear] = useDraft(`sample.${stop.boat}.${point.key}`);
+  const refused = useRefused(['reading', 'temperatureC']);
+  const enter = async () => {
+    const reading = typedNumber(text);
+    const temperatureC = typedNumber(temperature);
+    if (waits || reading === null || temperatureC === null) {
+      refused.refuse(
+        new Refusal(
+          422,
+          'reading',
+          waits ??
+            (reading === null
+              ? 'Enter what the scale shows, like −18.'
+              : 'Enter above how warm the samples are, like 15.'),
+        ),
+      );
+      return false;
+    }
+    const sample: Said = {
+      kind: 'SAMPLE_READ',
+      lowPoint: point.key,
+      lot: stop.lot!,
+      instrument: instrument!.id,
+      reading,
+      temperatureC,
+    };
+    const taken = await refused.attempt(() =>
+      send(sample, `${bottle.mark} reads ${text} ${instrument!.unit}`),
+    );
+    if (taken) clear();
+    return taken;
+  };
+  const read = async () => {
+    await refused.attempt(async () => {
+      const shown = await readLowPoint(stop.boat, point.key, instrument!.id);
+      type(asTyped(shown.reading));
+    });
+  };
+  const digital = instrument?.kind === 'SIMULATED_DIGITAL';
+  const said = point.verdict || point.couldNot != null;
+  const held = point.verdict?.outcome === 'HELD' || point.couldNot != null;
+  return (
+    <li
+      className={`grid grid-cols-[64px_150px_auto_minmax(0,1fr)] items-start gap-x-3 border-t py-1.5 ${held ? 'border-verm' : 'border-line'}`}
+    >
+      <b className="font-stencil pt-1.5 text-[19px] leading-tight font-semibold">{bottle.mark}</b>
+      <span className="pt-1 text-[14px] leading-tight">
+        <b className="font-semibold">{sentence(point.name)}</b>
+        <span className="text-soft block text-[13px]">
+          {point.predictedMassFraction != null &&
+            `predicted ${percent(point.predictedMassFraction)}`}
+        </span>
+      </span>
+      {mayWork ? (
+        <ReadingBox
+          label={`${bottle.mark}, ${stop.boatName}, ${point.name}`}
+          unit={instrument?.unit ?? '°C'}
+          text={text}
+          type={type}
+          enter={enter}
+          read={digital && !waits ? read : undefined}
+          error={refused.at('reading') ?? refused.at('temperatureC') ?? refused.elsewhere}
+        />
+      ) : (
+        <span />
+      )}
+      <div className="pt-1 text-[13.5px] leading-snug" role="status">
+        {said ? (
+          <>
+            {point.massFraction != null && <b>{percent(point.massFraction)} · </b>}
+            <span className="[&>p]:inline">
+              <VerdictWords point={point} />
+            </span>
+            {point.parting && <p className="text-amber m-0 mt-0.5">{point.parting}</p>}
+          </>
+        ) : (
+          <span className="text-soft">{waits}</span>
+        )}
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,81 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { api, got } from '../api/client';
+import type { InstrumentView, ShelfView } from '../api/client';
+import { shelfQuery } from '../api/queries';
+import { Refusal } from '../api/refusal';
+import { asTyped, readGlass } from '../bench/device-reading';
+import { CeilingWords } from '../bench/ceiling-words';
+import { useDraft } from '../parts/draft';
+import { useRefused } from '../parts/refused';
+import { ago, day, number, typedNumber } from '../parts/words';
+import { ReadingBox } from './reading-box';
+
+/** What the jug of a lot read with an instrument; the shelf lists it as long as it counts. */
+export const jugOf = (shelf: ShelfView, lot: string | null, instrument: string) =>
+  shelf.jugs.find((jug) => jug.lot === lot && jug.instrument === instrument);
+
+interface RoundJugProps {
+  shelf: ShelfView;
+  lot: string;
+  instrument: InstrumentView;
+}
+
+/** The jug of one lot, read once for the whole round. */
+export function RoundJug({ shelf, lot: number_, instrument }: RoundJugProps) {
+  const queries = useQueryClient();
+  const [text, type, clear] = useDraft(`round.jug.${number_}.${instrument.id}`);
+  const refused = useRefused(['reading']);
+  const lot = shelf.lots.find((l) => l.number === number_);
+  const product = shelf.products.find((p) => p.id === lot?.productId);
+  const jug = jugOf(shelf, number_, instrument.id);
+  const enter = async () => {
+    const reading = typedNumber(text);
+    if (reading === null) {
+      refused.refuse(new Refusal(422, 'reading', 'Enter what the jug reads, like −19.'));
+      return false;
+    }
+    const taken = await refused.attempt(async () => {
+      const next = await got(
+        api.POST('/api/bench/jugs', {
+          body: { lot: number_, instrument: instrument.id, reading },
+        }),
+      );
+      queries.setQueryData(shelfQuery.queryKey, next);
+    });
+    if (taken) clear();
+    return taken;
+  };
+  const read = async () => {
+    await refused.attempt(async () => {
+      const shown = await readGlass(instrument.id, { lot: number_, jugParts: 1, waterParts: 0 });
+      type(asTyped(shown.reading));
+    });
+  };
+  return (
+    <li className="flex items-start gap-3">
+      <div className="w-60 text-[14px]">
+        <b>{number_}</b> {lot?.productName}
+        {lot?.expired && (
+          <span className="text-verm block font-semibold">
+            This lot expired on {day(lot.expiresOn!)}.
+          </span>
+        )}
+        {product && <CeilingWords product={product} />}
+      </div>
+      <ReadingBox
+        label={`Jug of lot ${number_}`}
+        unit={instrument.unit}
+        text={text}
+        type={type}
+        enter={enter}
+        read={instrument.kind === 'SIMULATED_DIGITAL' ? read : undefined}
+        error={refused.at('reading') ?? refused.elsewhere}
+      />
+      <span className="text-soft pt-2 text-[13.5px]" role="status">
+        {jug
+          ? `jug reads ${number(jug.reading)} ${instrument.unit}, ${ago(jug.at)}`
+          : 'read it first'}
+      </span>
+    </li>
+  );
+}
