@@ -4,7 +4,7 @@ import { shelfQuery } from '../api/queries';
 import { useDraft } from '../parts/draft';
 import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
-import { percent } from '../parts/words';
+import { number } from '../parts/words';
 import { Copyable } from '../parts/copyable';
 import { Guards } from './guards';
 import { allNumbers, notANumber } from './numbers';
@@ -138,10 +138,10 @@ export function BlendSheet() {
           <p className="m-0 text-[14.5px]">
             <Copyable
               value={result.massFraction * 100}
-              shown={percent(result.massFraction)}
+              shown={`${number(result.massFraction * 100)} %`}
               className="font-bold"
             />{' '}
-            {base} by mass, {percent(result.mixture.volumeFraction)} by volume.
+            {base} by mass, {number(result.mixture.volumeFraction * 100)} % by volume.
           </p>
           <Guards mixture={result.mixture} />
         </Outcome>

@@ -36,7 +36,7 @@ function OfInstrument({ shelf, instrument }: { shelf: ShelfView; instrument: Ins
     shelf.products.find((p) => p.massFraction != null);
   const kept = instrument.calibrations.find((c) => c.productId === product?.id);
   return (
-    <main className="grid flex-1 content-start lg:grid-cols-2">
+    <main className="grid flex-1 content-start lg:grid-cols-[3fr_2fr]">
       <div className="border-line bg-paper-2 border-b px-5 py-2.5 lg:col-span-2">
         <h1 className="font-stencil text-[28px] leading-none font-bold uppercase">
           {instrument.name}

@@ -92,41 +92,45 @@ export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps
         void save();
       }}
     >
-      {GLASSES.map((glass, i) => (
-        <div key={glass.words} className="flex items-start gap-4">
-          <Glass part={share(glass)} />
-          <div className="w-52">
-            <Field
-              label={glass.words}
-              unit={instrument.unit}
-              inputMode="text"
-              autoComplete="off"
-              value={texts[i]!}
-              onType={(text) => type(i, text)}
-              error={refused.at(fieldOf(i))}
-            />
-          </div>
-          {digital && (
-            <button type="button" className="btn mt-6" onClick={() => read(i)}>
-              Read <span className="text-soft font-normal">simulated</span>
-            </button>
-          )}
+      <div className="grid gap-x-5 xl:grid-cols-[auto_1fr]">
+        <div className="grid content-start gap-3">
+          {GLASSES.map((glass, i) => (
+            <div key={glass.words} className="flex items-start gap-4">
+              <Glass part={share(glass)} />
+              <div className="w-52">
+                <Field
+                  label={glass.words}
+                  unit={instrument.unit}
+                  inputMode="text"
+                  autoComplete="off"
+                  value={texts[i]!}
+                  onType={(text) => type(i, text)}
+                  error={refused.at(fieldOf(i))}
+                />
+              </div>
+              {digital && (
+                <button type="button" className="btn mt-6" onClick={() => read(i)}>
+                  Read <span className="text-soft font-normal">simulated</span>
+                </button>
+              )}
+            </div>
+          ))}
         </div>
-      ))}
+        {points.length > 1 && (
+          <CalibrationPlot
+            points={points}
+            across="part of product by volume"
+            unit={instrument.unit}
+            title="Glasses as read so far"
+          />
+        )}
+      </div>
       <div className="flex flex-wrap items-center gap-3">
         <button type="submit" className="btn btn-main">
           Use this curve
         </button>
         <RefusedLine words={refused.elsewhere} />
       </div>
-      {points.length > 1 && (
-        <CalibrationPlot
-          points={points}
-          across="part of product by volume"
-          unit={instrument.unit}
-          title="Glasses as read so far"
-        />
-      )}
     </form>
   );
 }

@@ -24,7 +24,7 @@ export function FilledPath({ circuit, look, needed, product }: FilledPathProps) 
   return (
     <svg
       viewBox={`0 ${layout.top} ${layout.width} ${layout.height - 24}`}
-      className="max-h-[330px] w-full"
+      className="max-h-[300px] w-full"
       role="img"
       aria-label={`What the fill leaves in the ${circuit.name}`}
     >

@@ -32,7 +32,8 @@ export function PathTable({
               'Holds',
               'Opens by',
               'Seen',
-              'Strength',
+              'Measured',
+              'Predicted',
               'Freeze · burst',
               'Verdict',
             ].map((head) => (
@@ -58,6 +59,9 @@ export function PathTable({
               <td className="px-2 py-1.5">{point.seenWords ?? '–'}</td>
               <td className="px-2 py-1.5">
                 {point.massFraction == null ? '–' : percent(point.massFraction)}
+              </td>
+              <td className="px-2 py-1.5">
+                {point.predictedMassFraction == null ? '–' : percent(point.predictedMassFraction)}
               </td>
               <td className="px-2 py-1.5">
                 {point.verdict?.freezePointC == null

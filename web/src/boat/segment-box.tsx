@@ -43,9 +43,22 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
   const fill = fillOf(placed, judge, circuit);
   const short = fill === FILLS.SHORT;
   const measured = point?.massFraction != null ? percent(point.massFraction) : null;
+  const predicted =
+    segment.content === 'ANTIFREEZE'
+      ? circuit.predicted?.find(({ name }) => name === segment.key)?.lowestCellMassFraction
+      : undefined;
   const pump = segment.kind === 'PUMP' && width < 76;
-  const below = measured ?? (!small && height > 44 ? CONTENT_WORDS[segment.content] : null);
-  const words = `${segment.name}, ${segment.liters} L, ${CONTENT_WORDS[segment.content]}`;
+  const below =
+    measured ??
+    (predicted != null ? `≈ ${percent(predicted)}` : null) ??
+    (!small && height > 44 ? CONTENT_WORDS[segment.content] : null);
+  const words = [
+    `${segment.name}, ${segment.liters} L, ${CONTENT_WORDS[segment.content]}`,
+    predicted != null && `predicted ${percent(predicted)}`,
+    measured && `measured ${measured}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
   return (
     <g>
       <title>{words}</title>

@@ -27,7 +27,7 @@ export function Copyable({ value, shown, className = '' }: CopyableProps) {
     }
   };
   return (
-    <span className="inline-flex items-baseline gap-1.5">
+    <span>
       <button
         type="button"
         title="Copy this number"
@@ -37,7 +37,7 @@ export function Copyable({ value, shown, className = '' }: CopyableProps) {
         {shown}
       </button>
       <span role="status" className="text-soft text-[12.5px]">
-        {said}
+        {said && ` ${said}`}
       </span>
     </span>
   );

@@ -90,7 +90,7 @@ export function RoundBottle(props: RoundBottleProps) {
         <span />
       )}
       <div className="pt-1 text-[13.5px] leading-snug" role="status">
-        {said ? (
+        {said && (
           <>
             {point.massFraction != null && <b>{percent(point.massFraction)} · </b>}
             <span className="[&>p]:inline">
@@ -98,8 +98,6 @@ export function RoundBottle(props: RoundBottleProps) {
             </span>
             {point.parting && <p className="text-amber m-0 mt-0.5">{point.parting}</p>}
           </>
-        ) : (
-          <span className="text-soft">{waits}</span>
         )}
       </div>
     </li>

@@ -1,10 +1,8 @@
 import { useRef } from 'react';
-import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { BoatView, InstrumentView, RoundStop, ShelfView } from '../api/client';
+import type { InstrumentView, RoundStop, ShelfView } from '../api/client';
 import { useEnter } from '../api/enter';
 import type { Said } from '../api/enter';
-import { boatQuery } from '../api/queries';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../parts/words';
 import { Countersign } from './countersign';
@@ -13,8 +11,6 @@ import { jugOf } from './round-jug';
 
 interface RoundStopProps {
   stop: RoundStop;
-  /** When the round was last fetched: a boat entered into since then is newer. */
-  fetchedAt: number;
   shelf: ShelfView;
   instrument: InstrumentView | undefined;
   temperature: string;
@@ -23,10 +19,7 @@ interface RoundStopProps {
 
 /** One boat's circuit with its bottles. */
 export function RoundStopShown(props: RoundStopProps) {
-  const { fetchedAt, shelf, instrument, temperature, mayWork } = props;
-  const boat = useQuery({ ...boatQuery(props.stop.boat), enabled: false });
-  const stop =
-    boat.data && boat.dataUpdatedAt > fetchedAt ? updated(props.stop, boat.data) : props.stop;
+  const { stop, shelf, instrument, temperature, mayWork } = props;
   const { enter } = useEnter(stop.boat);
   const before = useRef<Promise<unknown>>(Promise.resolve());
   const jugSent = useRef('');
@@ -100,21 +93,4 @@ export function RoundStopShown(props: RoundStopProps) {
       </ul>
     </article>
   );
-}
-
-/** The stop as the boat stands now. */
-function updated(stop: RoundStop, boat: BoatView): RoundStop {
-  const circuit = boat.circuits.find((c) => c.key === stop.circuit);
-  if (!circuit) return stop;
-  return {
-    ...stop,
-    protection: circuit.protection,
-    lot: circuit.lot ?? stop.lot,
-    awaitsCountersign: circuit.awaitsCountersign,
-    sampledBy: circuit.sampledBy,
-    bottles: stop.bottles.map((bottle) => ({
-      ...bottle,
-      point: circuit.points.find((p) => p.key === bottle.point.key) ?? bottle.point,
-    })),
-  };
 }

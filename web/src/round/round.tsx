@@ -1,16 +1,17 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { InstrumentView, RoundStop, ShelfView } from '../api/client';
 import { roundQuery, shelfQuery } from '../api/queries';
 import { Choice, Field } from '../parts/field';
 import { useDraft } from '../parts/draft';
+import { ProtectionMark } from '../parts/protection';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { useUsing } from '../parts/using';
 import { ago, celsius, number } from '../parts/words';
-import { mergeRound } from './merge-round';
 import { RoundJug } from './round-jug';
 import { RoundStopShown } from './round-stop';
+import { useStops } from './use-stops';
 
 /** An afternoon of sampling: what is filled and not proven, in walking order. */
 export function Round() {
@@ -34,12 +35,7 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
   const may = useMay();
   const { instrument: usedId, chooseInstrument } = useUsing();
   const [temperature, setTemperature] = useDraft('round.temperature', '15');
-  const [stops, setStops] = useState(now);
-  const [seen, setSeen] = useState(now);
-  if (seen !== now) {
-    setSeen(now);
-    setStops(mergeRound(stops, now));
-  }
+  const stops = useStops(now, fetchedAt);
   const instrument = shelf.instruments.find((i) => i.id === usedId);
   useEffect(() => {
     const likely = shelf.instruments.find((i) => i.trusted && i.scale === 'PG_FREEZE');
@@ -61,7 +57,7 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
       <div className="border-line bg-paper-2 grid gap-x-8 gap-y-2 border-b px-5 py-3 lg:col-span-2 lg:grid-cols-[1fr_auto]">
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="font-stencil text-[28px] leading-none font-bold uppercase">Proof round</h1>
-          <Progress stops={now} all={stops} />
+          <Progress stops={stops} />
         </div>
         <a className="btn" href="/api/bench/round/labels.pdf" target="_blank" rel="noreferrer">
           Bottle labels
@@ -112,7 +108,6 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
             )}
             <RoundStopShown
               stop={stop}
-              fetchedAt={fetchedAt}
               shelf={shelf}
               instrument={instrument}
               temperature={temperature}
@@ -126,14 +121,16 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
   );
 }
 
-function Progress({ stops, all }: { stops: RoundStop[]; all: RoundStop[] }) {
-  const bottles = stops.flatMap((stop) => stop.bottles);
-  const unread = bottles.filter(({ point }) => !point.verdict && point.couldNot == null).length;
-  const proven = all.length - stops.length;
+function Progress({ stops }: { stops: RoundStop[] }) {
+  const unproven = stops.filter((stop) => stop.protection !== 'PROVEN');
+  const unread = unproven
+    .flatMap((stop) => stop.bottles)
+    .filter(({ point }) => !point.verdict && point.couldNot == null).length;
+  const proven = stops.length - unproven.length;
   return (
     <span className="text-soft text-[14px]" role="status">
-      {stops.length} {stops.length === 1 ? 'circuit' : 'circuits'} unproven, {unread} bottles unread
-      {proven > 0 && `, ${proven} proven on this round`}
+      {unproven.length} {unproven.length === 1 ? 'circuit' : 'circuits'} unproven, {unread} bottles
+      unread{proven > 0 && `, ${proven} proven on this round`}
     </span>
   );
 }
@@ -193,6 +190,7 @@ function Walk({ stops }: { stops: RoundStop[] }) {
             {stops.map((stop) => (
               <li key={`${stop.boat} ${stop.circuit}`} className="flex items-baseline gap-2">
                 <b className="font-stencil w-10 text-[16px] font-semibold">{stop.berthName}</b>
+                <ProtectionMark of={stop.protection} />
                 <span>{stop.boatName}</span>
                 <span className="text-soft ml-auto text-[13px]">{stop.bottles.length} bottles</span>
               </li>
