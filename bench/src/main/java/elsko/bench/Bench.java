@@ -40,6 +40,7 @@ public final class Bench {
     Options options =
         new OptionsBuilder()
             .include(CoreBenchmark.class.getSimpleName())
+            .include(FillBenchmark.class.getSimpleName())
             .forks(1)
             .threads(1)
             .warmupIterations(quick ? 2 : 4)
@@ -74,6 +75,23 @@ public final class Bench {
           String.format(Locale.ROOT, "%.2f s", seconds),
           "under 1 s",
           seconds < 1);
+    }
+    if (name.equals("predictionsOf1000Boats")) {
+      double seconds = 1 / perSecond;
+      return new Measured(
+          "fill of every circuit of 1,000 boats predicted, one core",
+          String.format(Locale.ROOT, "%.2f s", seconds),
+          "under 1 s",
+          seconds < 1);
+    }
+    if (name.startsWith("v8")) {
+      return new Measured(
+          name.equals("v8AtOnce")
+              ? "fill of a V8 predicted: 12 segments in 24 cells, exact, one core"
+              : "the same with the look after each of 200 steps kept",
+          String.format(Locale.ROOT, "%.0f /s", perSecond),
+          "over 20,000 /s",
+          perSecond > 20_000);
     }
     String what =
         switch (name) {

@@ -14,80 +14,94 @@ final class Fill {
   /** What is left of the sum when it is cut off; it goes to the last term, so nothing is lost. */
   private static final double CUT_OFF = 1e-9;
 
-  /** A longer stretch is gone in pieces, so that the first weight stays far above rounding. */
-  private static final double MOST_TURNOVERS = 24;
+  /** A longer stretch is gone in pieces, so that the first weight is still a number above 0. */
+  private static final double MOST_TURNOVERS = 300;
 
   private static final double FULL = 1 - 1e-12;
+
+  /** A full cell this close to the product, in parts of its volume, counts as the product. */
+  private static final double WASHED_OUT = 1e-12;
+
+  /** Stretches this alike are washed with the same weights. */
+  private static final double ALIKE = 1e-12;
 
   private final FlowNet net;
   private final int n;
   private final double[] held;
 
-  /** Liters times mass fraction, by cell. */
-  private final double[] glycol;
+  /** By cell, what its glycol misses to {@link #product}, in liters times mass fraction. */
+  private final double[] missing;
+
+  /** The mass fraction of what was drawn last. */
+  private double product;
 
   // How it flows until the next cell is full; worked out anew only when that changes.
   private FlowNet.Edges steadyAlong;
   private final double[] inflow;
+  private final int[] filling;
+  private int fillingCells;
+  private double untilNextIsFull;
+
+  /** From the first cell that is not yet all product to the last that anything gets to. */
+  private int begin;
+
+  private int reach;
+  private double fastest;
+
+  /** By cell, the part of it that is passed on per liter out of the tank. */
+  private final double[] rates;
+
   private final double[] stays;
   private final double[] arrives;
-  private double[] alsoArrives = new double[0];
-  private double fastest;
-  private int reach;
 
-  // What is missing to the product that is drawn, in liters times mass fraction.
-  private double[] now;
-  private double[] next;
+  // What gets to a cell from another than the one before it.
+  private int across;
+  private int[] acrossFrom = new int[0];
+  private int[] acrossTo = new int[0];
+  private double[] alsoArrives = new double[0];
+  private double[] carried = new double[0];
+
   private final double[] sum;
-  private double[] weights = new double[0];
+  private double[] weights = new double[64];
+  private int terms;
   private double weightsFor = Double.NaN;
 
   /** Every segment holds its residual of water, in each of its cells. */
   Fill(FlowNet net, List<FillSegment> segments) {
-    this.net = net;
-    n = net.cells;
-    held = new double[n];
-    glycol = new double[n];
-    inflow = new double[n];
-    stays = new double[n];
-    arrives = new double[n];
-    now = new double[n];
-    next = new double[n];
-    sum = new double[n];
+    this(net, new double[net.cells], new double[net.cells]);
     for (int s = 0; s < segments.size(); s++) {
-      setResidual(s, segments.get(s).residual());
+      double residual = segments.get(s).residual();
+      for (int c = net.firstCell[s]; c < net.firstCell[s + 1]; c++) {
+        held[c] = residual * net.liters[c];
+      }
     }
   }
 
-  private Fill(Fill other) {
-    net = other.net;
-    n = other.n;
-    held = other.held.clone();
-    glycol = other.glycol.clone();
+  private Fill(FlowNet net, double[] held, double[] missing) {
+    this.net = net;
+    this.held = held;
+    this.missing = missing;
+    n = net.cells;
     inflow = new double[n];
+    filling = new int[n];
+    rates = new double[n];
     stays = new double[n];
     arrives = new double[n];
-    now = new double[n];
-    next = new double[n];
     sum = new double[n];
   }
 
   Fill copy() {
-    return new Fill(this);
+    Fill copy = new Fill(net, held.clone(), missing.clone());
+    copy.product = product;
+    return copy;
   }
 
   /** Takes over what stands in another fill of the same path. */
   void become(Fill other) {
     System.arraycopy(other.held, 0, held, 0, n);
-    System.arraycopy(other.glycol, 0, glycol, 0, n);
+    System.arraycopy(other.missing, 0, missing, 0, n);
+    product = other.product;
     steadyAlong = null;
-  }
-
-  private void setResidual(int segment, double residual) {
-    for (int c = net.firstCell[segment]; c < net.firstCell[segment + 1]; c++) {
-      held[c] = residual * net.liters[c];
-      glycol[c] = 0;
-    }
   }
 
   /** Lets a segment run out, down to a residual of what stands in it now. */
@@ -95,7 +109,7 @@ final class Fill {
     double mean = massFraction(segment);
     for (int c = net.firstCell[segment]; c < net.firstCell[segment + 1]; c++) {
       held[c] = residual * net.liters[c];
-      glycol[c] = held[c] * mean;
+      missing[c] = held[c] * (product - mean);
     }
     steadyAlong = null;
   }
@@ -105,34 +119,46 @@ final class Fill {
    *
    * @return what did not go in, L
    */
-  double pour(int segment, double liters, double product) {
+  double pour(int segment, double liters, double massFraction) {
     double left = liters;
     for (int c = net.firstCell[segment]; c < net.firstCell[segment + 1]; c++) {
       double goesIn = Math.min(left, net.liters[c] - held[c]);
-      held[c] += goesIn;
-      glycol[c] += goesIn * product;
+      add(c, goesIn, massFraction);
       left -= goesIn;
     }
-    steadyAlong = null;
     return left;
   }
 
   /** What runs over the top of the path and is caught. */
-  void runOver(double liters, double product) {
-    held[net.exhaust()] += liters;
-    glycol[net.exhaust()] += liters * product;
+  void runOver(double liters, double massFraction) {
+    add(net.exhaust(), liters, massFraction);
+  }
+
+  private void add(int cell, double liters, double massFraction) {
+    held[cell] += liters;
+    missing[cell] += liters * (product - massFraction);
+    steadyAlong = null;
   }
 
   /** Draws so much of a product in from the tank. */
-  void draw(double liters, double product, boolean thermostatOpen) {
+  void draw(double liters, double massFraction, boolean thermostatOpen) {
+    FlowNet.Edges edges = net.edges(thermostatOpen);
+    if (massFraction != product) {
+      for (int c = 1; c < n; c++) {
+        missing[c] += held[c] * (massFraction - product);
+      }
+      product = massFraction;
+      steadyAlong = null;
+    }
     double left = liters;
-    FlowNet.Edges edges = thermostatOpen ? net.open : net.shut;
     while (left > 0) {
       if (steadyAlong != edges) {
         flows(edges);
       }
-      double stretch = Math.min(left, untilNextIsFull());
-      move(edges, stretch, product);
+      double stretch = Math.min(left, untilNextIsFull);
+      leaveOutWhatIsWashed(edges);
+      wash(stretch);
+      rise(stretch);
       left -= stretch;
     }
   }
@@ -143,28 +169,33 @@ final class Fill {
     int e = 0;
     inflow[0] = 1;
     reach = 0;
-    fastest = 0;
+    fillingCells = 0;
+    untilNextIsFull = Double.POSITIVE_INFINITY;
     for (int c = 1; c < n; c++) {
-      double in = edges.fromPrevious[c] * passes(c - 1);
+      double in = edges.fromPrevious[c] == 0 ? 0 : edges.fromPrevious[c] * passes(c - 1);
       for (; e < others && edges.to[e] == c; e++) {
         in += edges.part[e] * passes(edges.from[e]);
       }
       inflow[c] = in;
+      rates[c] = 0;
       if (in > 0) {
         reach = c;
-        if (passes(c) > 0 && c < n - 1) {
-          fastest = Math.max(fastest, in / net.liters[c]);
+        if (c < n - 1 && isFull(c)) {
+          rates[c] = in / net.liters[c];
+        } else if (c < n - 1) {
+          filling[fillingCells++] = c;
+          untilNextIsFull = Math.min(untilNextIsFull, (net.liters[c] - held[c]) / in);
         }
       }
     }
-    for (int c = 1; c <= reach; c++) {
-      stays[c] = 1 - turnover(c);
-      arrives[c] = edges.fromPrevious[c] * turnover(c - 1);
+    begin = 1;
+    if (alsoArrives.length < others) {
+      alsoArrives = new double[others];
+      carried = new double[others];
+      acrossFrom = new int[others];
+      acrossTo = new int[others];
     }
-    alsoArrives = new double[others];
-    for (int i = 0; i < others; i++) {
-      alsoArrives[i] = edges.part[i] * turnover(edges.from[i]);
-    }
+    turnOver(edges);
     steadyAlong = edges;
   }
 
@@ -172,102 +203,130 @@ final class Fill {
     return cell == 0 || isFull(cell) ? inflow[cell] : 0;
   }
 
-  /** The part of a cell that is passed on in one turnover of the fastest. */
-  private double turnover(int cell) {
-    return cell == 0 || cell == n - 1 || fastest == 0
-        ? 0
-        : passes(cell) / net.liters[cell] / fastest;
-  }
-
   private boolean isFull(int cell) {
     return held[cell] >= FULL * net.liters[cell];
   }
 
-  private double untilNextIsFull() {
-    double least = Double.POSITIVE_INFINITY;
-    for (int c = 1; c <= reach; c++) {
-      if (inflow[c] > 0 && c < n - 1 && !isFull(c)) {
-        least = Math.min(least, (net.liters[c] - held[c]) / inflow[c]);
-      }
+  /** The fastest cell that still holds water sets the pace. */
+  private void turnOver(FlowNet.Edges edges) {
+    fastest = 0;
+    for (int c = begin; c <= reach; c++) {
+      fastest = Math.max(fastest, rates[c]);
     }
-    return least;
-  }
-
-  private void move(FlowNet.Edges edges, double stretch, double product) {
-    for (int c = 1; c <= reach; c++) {
-      now[c] = held[c] * product - glycol[c];
+    double pace = fastest == 0 ? 0 : 1 / fastest;
+    stays[begin] = 1 - rates[begin] * pace;
+    for (int c = begin + 1; c <= reach; c++) {
+      stays[c] = 1 - rates[c] * pace;
+      arrives[c] = edges.fromPrevious[c] * rates[c - 1] * pace;
     }
-    if (fastest > 0) {
-      int pieces = (int) Math.ceil(fastest * stretch / MOST_TURNOVERS);
-      for (int i = 0; i < pieces; i++) {
-        wash(edges, fastest * stretch / pieces);
+    across = 0;
+    for (int i = 0; i < edges.to.length; i++) {
+      int from = edges.from[i];
+      if (from >= begin && rates[from] > 0) {
+        acrossFrom[across] = from;
+        acrossTo[across] = edges.to[i];
+        alsoArrives[across++] = edges.part[i] * rates[from] * pace;
       }
-    }
-    for (int c = 1; c <= reach; c++) {
-      if (c == n - 1) {
-        held[c] += inflow[c] * stretch;
-      } else if (!isFull(c)) {
-        held[c] += inflow[c] * stretch;
-        if (isFull(c)) {
-          held[c] = net.liters[c];
-          steadyAlong = null;
-        }
-      }
-      glycol[c] = held[c] * product - now[c];
     }
   }
 
-  /** Washes what is missing to the product onward for so many turnovers of the fastest cell. */
-  private void wash(FlowNet.Edges edges, double turnovers) {
-    double[] weight = poisson(turnovers);
-    int end = reach + 1;
-    double[] a = now;
-    double[] b = next;
-    a[0] = 0;
-    b[0] = 0;
-    for (int c = 1; c < end; c++) {
-      sum[c] = weight[0] * a[c];
+  private void leaveOutWhatIsWashed(FlowNet.Edges edges) {
+    int from = begin;
+    while (begin < reach
+        && missing[begin] < WASHED_OUT * net.liters[begin]
+        && missing[begin] > -WASHED_OUT * net.liters[begin]
+        && isFull(begin)) {
+      missing[begin++] = 0;
     }
-    for (int k = 1; k < weight.length; k++) {
-      double w = weight[k];
-      for (int c = 1; c < end; c++) {
-        b[c] = stays[c] * a[c] + arrives[c] * a[c - 1];
-      }
-      for (int e = 0; e < alsoArrives.length; e++) {
-        b[edges.to[e]] += alsoArrives[e] * a[edges.from[e]];
-      }
-      for (int c = 1; c < end; c++) {
-        sum[c] += w * b[c];
-      }
-      double[] old = a;
-      a = b;
-      b = old;
+    if (begin != from) {
+      turnOver(edges);
     }
-    now = a;
-    next = b;
-    System.arraycopy(sum, 1, now, 1, reach);
+  }
+
+  /** Washes what is missing to the product onward. */
+  private void wash(double stretch) {
+    if (fastest == 0) {
+      return;
+    }
+    int pieces = (int) Math.ceil(fastest * stretch / MOST_TURNOVERS);
+    weigh(fastest * stretch / pieces);
+    for (int i = 0; i < pieces; i++) {
+      washOnce();
+    }
+  }
+
+  private void washOnce() {
+    int first = begin;
+    int last = reach;
+    double[] a = missing;
+    double[] s = sum;
+    double[] stay = stays;
+    double[] arrive = arrives;
+    int others = across;
+    int[] from = acrossFrom;
+    int[] to = acrossTo;
+    double[] also = alsoArrives;
+    double[] add = carried;
+    double w = weights[0];
+    for (int c = first; c <= last; c++) {
+      s[c] = w * a[c];
+    }
+    for (int k = 1; k < terms; k++) {
+      w = weights[k];
+      for (int i = 0; i < others; i++) {
+        add[i] = also[i] * a[from[i]];
+      }
+      for (int c = last; c > first; c--) {
+        double there = stay[c] * a[c] + arrive[c] * a[c - 1];
+        a[c] = there;
+        s[c] += w * there;
+      }
+      a[first] *= stay[first];
+      s[first] += w * a[first];
+      for (int i = 0; i < others; i++) {
+        a[to[i]] += add[i];
+        s[to[i]] += w * add[i];
+      }
+    }
+    System.arraycopy(s, first, a, first, last + 1 - first);
   }
 
   /** Poisson weights for a mean of {@code turnovers}; what is cut off goes to the last. */
-  private double[] poisson(double turnovers) {
-    if (turnovers == weightsFor) {
-      return weights;
+  private void weigh(double turnovers) {
+    if (Math.abs(turnovers - weightsFor) <= ALIKE * turnovers) {
+      return;
     }
-    double[] found = new double[(int) (turnovers + 10 * Math.sqrt(turnovers) + 20)];
+    int most = (int) (turnovers + 10 * Math.sqrt(turnovers) + 20);
+    if (weights.length < most) {
+      weights = new double[most];
+    }
     double term = Math.exp(-turnovers);
     double left = 1 - term;
-    found[0] = term;
+    weights[0] = term;
     int k = 0;
-    while (left > CUT_OFF && k < found.length - 1) {
+    while (left > CUT_OFF && k < most - 1) {
       k++;
       term *= turnovers / k;
-      found[k] = term;
+      weights[k] = term;
       left -= term;
     }
-    found[k] += left;
-    weights = Arrays.copyOf(found, k + 1);
+    weights[k] += left;
+    terms = k + 1;
     weightsFor = turnovers;
-    return weights;
+  }
+
+  /** What has come in has come in: the level rises where it is not full yet. */
+  private void rise(double stretch) {
+    for (int i = 0; i < fillingCells; i++) {
+      int c = filling[i];
+      held[c] += inflow[c] * stretch;
+      if (isFull(c)) {
+        held[c] = net.liters[c];
+        steadyAlong = null;
+      }
+    }
+    held[n - 1] += inflow[n - 1] * stretch;
+    untilNextIsFull -= stretch;
   }
 
   double level(int segment) {
@@ -283,23 +342,49 @@ final class Fill {
   /** Glycol by mass of all that stands in a segment; 0 where nothing does. */
   double massFraction(int segment) {
     double holds = 0;
-    double glycolHeld = 0;
+    double lacks = 0;
     for (int c = net.firstCell[segment]; c < net.firstCell[segment + 1]; c++) {
       holds += held[c];
-      glycolHeld += glycol[c];
+      lacks += missing[c];
     }
-    return holds > 0 ? Math.max(0, glycolHeld / holds) : 0;
+    return holds > 0 ? Math.max(0, product - lacks / holds) : 0;
   }
 
   /** Of its cells that hold anything, the weakest. */
   double lowestCell(int segment) {
-    double lowest = Double.POSITIVE_INFINITY;
+    double most = Double.NEGATIVE_INFINITY;
     for (int c = net.firstCell[segment]; c < net.firstCell[segment + 1]; c++) {
       if (held[c] > 0) {
-        lowest = Math.min(lowest, glycol[c] / held[c]);
+        most = Math.max(most, missing[c] / held[c]);
       }
     }
-    return lowest == Double.POSITIVE_INFINITY ? 0 : Math.max(0, lowest);
+    return most == Double.NEGATIVE_INFINITY ? 0 : Math.max(0, product - most);
+  }
+
+  /**
+   * Writes down what stands in each segment, from an index on. While it is drawn steadily, what
+   * nothing has got to yet is as it was at the look before.
+   */
+  void write(int from, int before, double[] massFractions, double[] lowestCells, double[] levels) {
+    int[] firstCell = net.firstCell;
+    boolean steady = steadyAlong != null && before >= 0;
+    for (int s = 0; s + 1 < firstCell.length; s++) {
+      int start = firstCell[s];
+      int end = firstCell[s + 1];
+      if (steady && start > reach) {
+        massFractions[from + s] = massFractions[before + s];
+        lowestCells[from + s] = lowestCells[before + s];
+        levels[from + s] = levels[before + s];
+      } else if (steady && end <= begin) {
+        massFractions[from + s] = product;
+        lowestCells[from + s] = product;
+        levels[from + s] = 1;
+      } else {
+        massFractions[from + s] = massFraction(s);
+        lowestCells[from + s] = lowestCell(s);
+        levels[from + s] = level(s);
+      }
+    }
   }
 
   double exhaustLiters() {
@@ -308,6 +393,6 @@ final class Fill {
 
   /** All glycol there is, in the path and caught, as liters times mass fraction. */
   double glycolLiters() {
-    return Arrays.stream(glycol).sum();
+    return Arrays.stream(held).sum() * product - Arrays.stream(missing).sum();
   }
 }

@@ -21,12 +21,18 @@ public record FilledSegment(
   private static final double FULL = 0.999;
 
   static FilledSegment of(String name, Fill fill, int segment, GlycolCurve curve) {
-    double lowest = Math.min(GlycolCurve.MAX_MASS_FRACTION, fill.lowestCell(segment));
+    return of(
+        name, fill.massFraction(segment), fill.lowestCell(segment), fill.level(segment), curve);
+  }
+
+  static FilledSegment of(
+      String name, double massFraction, double lowestCell, double level, GlycolCurve curve) {
+    double lowest = Math.min(GlycolCurve.MAX_MASS_FRACTION, lowestCell);
     return new FilledSegment(
         name,
-        fill.massFraction(segment),
+        massFraction,
         lowest,
-        fill.level(segment),
+        level,
         curve.freezePointC(lowest),
         curve.burstPointC(lowest),
         curve.burstIsFloor(lowest));

@@ -20,8 +20,10 @@ final class FlowNet {
   /** By segment: its first cell, and behind the last segment one more. */
   final int[] firstCell;
 
-  final Edges open;
-  final Edges shut;
+  private final FillPath path;
+  private final Set<String> reached;
+  private Edges open;
+  private Edges shut;
 
   /** Everything is reached from the tank. */
   FlowNet(FillPath path) {
@@ -49,8 +51,18 @@ final class FlowNet {
         liters[c] = segment.liters() / segment.cells();
       }
     }
-    open = new Laying(true, reached).all(path);
-    shut = new Laying(false, reached).all(path);
+    this.path = path;
+    this.reached = reached;
+  }
+
+  /** How it flows with the thermostat open or closed; laid when it is first asked for. */
+  Edges edges(boolean thermostatOpen) {
+    if (thermostatOpen) {
+      open = open == null ? new Laying(true).all() : open;
+      return open;
+    }
+    shut = shut == null ? new Laying(false).all() : shut;
+    return shut;
   }
 
   int exhaust() {
@@ -99,16 +111,14 @@ final class FlowNet {
 
   private final class Laying {
     private final boolean thermostatOpen;
-    private final Set<String> reached;
     private final List<Edge> edges = new ArrayList<>();
     private int segment;
 
-    Laying(boolean thermostatOpen, Set<String> reached) {
-      this.reached = reached;
+    Laying(boolean thermostatOpen) {
       this.thermostatOpen = thermostatOpen;
     }
 
-    Edges all(FillPath path) {
+    Edges all() {
       join(parts(path.parts(), List.of(new Stream(0, 1))), exhaust());
       return new Edges(cells, edges);
     }

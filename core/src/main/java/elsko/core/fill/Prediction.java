@@ -30,22 +30,6 @@ public record Prediction(
     return pouring.prediction(reaching.liters(), reaching.reason());
   }
 
-  /**
-   * The same looked at again and again while the fluid goes in.
-   *
-   * @param steps how many equal steps to {@code question.liters()}; the first look is at 0 L
-   */
-  public static List<Prediction> along(FillQuestion question, int steps) {
-    Pouring pouring = new Pouring(question);
-    Reaching reaching = Reaching.of(question);
-    List<Prediction> looks = new ArrayList<>(steps + 1);
-    for (int i = 0; i <= steps; i++) {
-      pouring.to(question.liters() * i / steps);
-      looks.add(pouring.prediction(reaching.liters(), reaching.reason()));
-    }
-    return looks;
-  }
-
   /** The segment of this name. */
   public FilledSegment segment(String name) {
     return segments.stream().filter(s -> s.name().equals(name)).findFirst().orElseThrow();
@@ -55,7 +39,7 @@ public record Prediction(
   static final class Pouring {
     final Fill fill;
     private final FillQuestion question;
-    private final List<FillSegment> segments;
+    final List<FillSegment> segments;
     private final GlycolCurve curve;
     private double sofar;
 

@@ -215,13 +215,44 @@ class PredictionTest {
     FillQuestion question =
         new FillQuestion(
             Base.PG, PRODUCT, Method.DRAW, 19, true, new FillPath(List.of(v8(0.05))), null);
-    List<Prediction> looks = Prediction.along(question, 200);
-    assertThat(looks).hasSize(201);
-    Prediction last = looks.get(200);
+    FillCourse course = FillCourse.of(question, 200);
+    assertThat(course.looks()).isEqualTo(201);
+    assertThat(course.litersAt(100)).isCloseTo(9.5, EXACT);
     Prediction atOnce = Prediction.of(question);
-    for (int s = 0; s < last.segments().size(); s++) {
-      assertThat(last.segments().get(s).massFraction())
-          .isCloseTo(atOnce.segments().get(s).massFraction(), EXACT);
+    assertThat(course.weakest(200)).endsWith("riser");
+    assertThat(course.exhaustLiters(200)).isCloseTo(atOnce.exhaustLiters(), EXACT);
+    for (int s = 0; s < atOnce.segments().size(); s++) {
+      FilledSegment followed = course.segments(200).get(s);
+      FilledSegment once = atOnce.segments().get(s);
+      assertThat(followed.massFraction()).isCloseTo(once.massFraction(), EXACT);
+      assertThat(followed.lowestCellMassFraction()).isCloseTo(once.lowestCellMassFraction(), EXACT);
+      assertThat(followed.level()).isCloseTo(once.level(), EXACT);
+      assertThat(followed.freezePointC()).isCloseTo(once.freezePointC(), EXACT);
+    }
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Method.class,
+      names = {"POUR", "DRAW", "DRAW_UNDRAINED"})
+  void everyLookIsWhatSoManyLitersLeave(Method method) {
+    FillPath path = new FillPath(List.of(v8(0.05)));
+    for (boolean open : new boolean[] {true, false}) {
+      FillCourse course =
+          FillCourse.of(new FillQuestion(Base.PG, PRODUCT, method, 40, open, path, null), 25);
+      for (int look = 0; look < course.looks(); look++) {
+        double liters = course.litersAt(look);
+        Prediction once =
+            Prediction.of(new FillQuestion(Base.PG, PRODUCT, method, liters, open, path, null));
+        for (int s = 0; s < once.segments().size(); s++) {
+          FilledSegment followed = course.segments(look).get(s);
+          FilledSegment expected = once.segments().get(s);
+          assertThat(followed.massFraction()).isCloseTo(expected.massFraction(), EXACT);
+          assertThat(followed.lowestCellMassFraction())
+              .isCloseTo(expected.lowestCellMassFraction(), EXACT);
+          assertThat(followed.level()).isCloseTo(expected.level(), EXACT);
+        }
+      }
     }
   }
 

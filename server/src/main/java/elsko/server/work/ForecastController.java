@@ -4,6 +4,7 @@ import elsko.core.Refused;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.Method;
 import elsko.core.fill.CircuitPath;
+import elsko.core.fill.FillCourse;
 import elsko.core.fill.FillQuestion;
 import elsko.core.fill.FillTarget;
 import elsko.core.fill.FilledSegment;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,7 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/boats/{id}")
 class ForecastController {
-  private static final int LOOKS = 200;
+  private static final int STEPS = 200;
 
   private final Log log;
   private final Yards yards;
@@ -66,9 +68,13 @@ class ForecastController {
             !Boolean.FALSE.equals(in.thermostatOpen()),
             CircuitPath.planned(of, reached, in.method(), notDrained(of, in)),
             FillTarget.of(yards.need(), Base.PG, product));
+    FillCourse course = FillCourse.of(question, STEPS);
     List<Look> looks =
-        Prediction.along(question, LOOKS).stream()
-            .map(look -> new Look(look.exhaustLiters(), look.weakest(), look.segments()))
+        IntStream.range(0, course.looks())
+            .mapToObj(
+                look ->
+                    new Look(
+                        course.exhaustLiters(look), course.weakest(look), course.segments(look)))
             .toList();
     Prediction last = Prediction.of(question);
     return new Forecast(
