@@ -70,6 +70,12 @@ class ScreensTest {
     return texts;
   }
 
+  private static String instrument(Page page) {
+    return (String)
+        page.evaluate(
+            "async () => (await (await fetch('/api/bench/shelf')).json()).instruments[0].id");
+  }
+
   @Test
   void axeFindsNothingSeriousOnAnyScreen() {
     Page signIn = chromium.window(1280, 800);
@@ -96,6 +102,10 @@ class ScreensTest {
     List<String> paths =
         List.of(
             "/",
+            "/bench/round",
+            "/bench/mix",
+            "/bench/fill?boat=" + marram,
+            "/bench/instruments/" + instrument(page),
             "/boats/" + marram,
             "/boats/" + boat(page, "Saltglass"),
             "/boats/" + boat(page, "Tide Table"),
