@@ -13,7 +13,7 @@ export function useStops(now: RoundStop[], fetchedAt: number): RoundStop[] {
   if (walked.now !== now) setWalked({ now, stops: mergeRound(walked.stops, now) });
   const { stops } = walked;
   const boats = useQueries({
-    queries: stops.map((stop) => ({ ...boatQuery(stop.boat), enabled: false })),
+    queries: stops.map((stop) => ({ ...boatQuery(stop.boat), enabled: !now.includes(stop) })),
   });
   return stops.map((stop, i) => {
     const boat = boats[i]!;
