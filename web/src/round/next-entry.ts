@@ -11,7 +11,6 @@ export function goToEntry(from: HTMLInputElement, by: 1 | -1): void {
   if (!to) return;
   to.focus();
   to.select();
-  to.scrollIntoView({ block: 'nearest' });
 }
 
 /** The arrow keys walk; true when the key was one of them. */

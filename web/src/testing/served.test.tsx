@@ -15,7 +15,7 @@ export interface Asked {
 type Answer = (asked: Asked) => { status?: number; body: unknown };
 
 /** Renders a piece of a screen against a server that answers as the test says. */
-export function served(children: ReactNode, answer: Answer): Asked[] {
+export function served(children: ReactNode, answer: Answer, at = '/'): Asked[] {
   const asked: Asked[] = [];
   vi.stubGlobal('fetch', async (request: Request) => {
     const text = await request.clone().text();
@@ -36,7 +36,7 @@ export function served(children: ReactNode, answer: Answer): Asked[] {
       client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}
     >
       <UndoProvider>
-        <MemoryRouter>{children}</MemoryRouter>
+        <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>
       </UndoProvider>
     </QueryClientProvider>,
   );

@@ -22,6 +22,8 @@ final class LabelSheet {
   private static final float WIDTH = PDRectangle.A4.getWidth() / ACROSS;
   private static final float HEIGHT = PDRectangle.A4.getHeight() / DOWN;
   private static final float EDGE = 5 * MM;
+  private static final float MARK_SIZE = 22;
+  private static final float MARK_ROOM = 24 * MM;
 
   /** Shipped inside the library that sets the page. */
   private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
@@ -83,7 +85,8 @@ final class LabelSheet {
     page.addRect(x, top - HEIGHT, WIDTH, HEIGHT);
     page.stroke();
     float left = x + EDGE;
-    line(page, left, top - 11 * MM, 22, bottle.mark());
+    float size = Math.min(MARK_SIZE, MARK_ROOM / width(shown(bottle.mark()), 1));
+    line(page, left, top - 11 * MM, size, bottle.mark());
     line(page, left + 26 * MM, top - 8 * MM, 12, stop.boatName());
     line(page, left + 26 * MM, top - 13 * MM, 9, "berth " + stop.berthName());
     line(page, left, top - 20 * MM, 12, bottle.point().name());
@@ -106,8 +109,7 @@ final class LabelSheet {
    * What the font cannot show becomes a question mark; what is too long is cut with an ellipsis.
    */
   private String fitted(String text, float size, float room) throws IOException {
-    StringBuilder shown = new StringBuilder();
-    text.codePoints().map(point -> canShow(point) ? point : '?').forEach(shown::appendCodePoint);
+    StringBuilder shown = new StringBuilder(shown(text));
     if (width(shown.toString(), size) <= room) {
       return shown.toString();
     }
@@ -115,6 +117,12 @@ final class LabelSheet {
       shown.deleteCharAt(shown.length() - 1);
     }
     return shown + "…";
+  }
+
+  private String shown(String text) {
+    StringBuilder shown = new StringBuilder();
+    text.codePoints().map(point -> canShow(point) ? point : '?').forEach(shown::appendCodePoint);
+    return shown.toString();
   }
 
   private float width(String text, float size) throws IOException {
