@@ -168,6 +168,26 @@ describe('the drawing of a water path', () => {
     expect(choose.mock.calls.flat()).toEqual(['block-port-drain', 'pump-hose', 'pump-hose']);
   });
 
+  it('says what is predicted where nothing was measured', () => {
+    const open = point({ massFraction: null, reading: null, verdict: null });
+    const segment = (name: string, lowestCellMassFraction: number) => ({
+      name,
+      massFraction: 0.37,
+      lowestCellMassFraction,
+      level: 1,
+      freezePointC: -17,
+      burstPointC: -40,
+      burstIsFloor: false,
+    });
+    const circuit_ = circuit([open, SHORT], {
+      predicted: [segment('block-port', 0.352), segment('block-starboard', 0.36)],
+    });
+    render(<WaterPath circuit={circuit_} fittings={[]} chosen={null} choose={() => undefined} />);
+    expect(screen.getByText('≈ 35 %')).toBeTruthy();
+    expect(screen.getByText('21 %')).toBeTruthy();
+    expect(screen.getByText(/filled, predicted 36 %, measured 21 %/)).toBeTruthy();
+  });
+
   it('says the same as a table', () => {
     render(<PathTable circuit={drawn} fittings={fittings} />);
     const row = screen.getByRole('row', { name: /starboard block/ });

@@ -2,6 +2,7 @@ package elsko.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
@@ -44,6 +45,14 @@ class PicturesTest {
       desk.navigate(elsko.at("/bench"));
       assertThat(desk.getByText("Boats with antifreeze in them")).isVisible();
       take(desk, "bench");
+      desk.navigate(elsko.at("/bench/fill?boat=" + boat(desk, "Marram")));
+      desk.getByLabel("How").selectOption("drawn, drained before");
+      desk.getByLabel("starboard block").check();
+      assertThat(desk.getByText("Until it is enough")).isVisible();
+      take(desk, "bench-fill");
+      desk.navigate(elsko.at("/bench/mix"));
+      assertThat(desk.getByText("2 × 5 L and 2 × 1 L")).isVisible();
+      take(desk, "bench-mix");
       desk.navigate(elsko.at("/boats/" + boat(desk, "Storm Petrel")));
       assertThat(desk.getByText("Generator raw water")).isVisible();
       take(desk, "boat-twin-diesel");
@@ -64,6 +73,20 @@ class PicturesTest {
       desk.navigate(elsko.at("/settings"));
       assertThat(desk.getByText("What the yard guards against")).isVisible();
       take(desk, "settings");
+
+      Page bench = chromium.signedIn(elsko, "technician", 1280, 800);
+      bench.navigate(elsko.at("/bench/round"));
+      Locator jug = bench.getByLabel("Jug of lot P38-112");
+      jug.fill("-19");
+      jug.press("Enter");
+      String[] readings = {"-18.5", "-18.1", "-18.3", "-18.2", "-18.4", "-7.4", "-18", "-18.3"};
+      for (String reading : readings) {
+        bench.keyboard().type(reading);
+        bench.keyboard().press("Enter");
+      }
+      assertThat(bench.getByText("Held.")).isVisible();
+      bench.evaluate("() => scrollTo(0, 190)");
+      take(bench, "proof-round");
 
       Page bay = chromium.signedIn(elsko, "technician", 1280, 800);
       bay.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Rod and refill")).click();

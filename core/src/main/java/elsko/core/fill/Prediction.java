@@ -1,5 +1,6 @@
 package elsko.core.fill;
 
+import elsko.core.Nullable;
 import elsko.core.boat.Method;
 import elsko.core.fluid.GlycolCurve;
 import java.util.ArrayList;
@@ -19,8 +20,8 @@ public record Prediction(
     List<FilledSegment> segments,
     String weakest,
     double exhaustLiters,
-    Double litersToReach,
-    String litersToReachReason) {
+    @Nullable Double litersToReach,
+    @Nullable String litersToReachReason) {
 
   /** What {@code question.liters()} leave behind. */
   public static Prediction of(FillQuestion question) {
