@@ -20,7 +20,7 @@ final class Fill {
   private static final double FULL = 1 - 1e-12;
 
   /** A full cell this close to the product, in parts of its volume, counts as the product. */
-  private static final double WASHED_OUT = 1e-12;
+  private static final double WASHED_OUT = 1e-10;
 
   /** Stretches this alike are washed with the same weights. */
   private static final double ALIKE = 1e-12;
