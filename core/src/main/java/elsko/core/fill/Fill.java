@@ -96,6 +96,26 @@ final class Fill {
     return copy;
   }
 
+  /** Cells, the tank and the exhaust among them. */
+  int cells() {
+    return n;
+  }
+
+  /** Keeps what stands in every cell, from an index on, and says what it is missing to. */
+  double keep(double[] keptHeld, double[] keptMissing, int at) {
+    System.arraycopy(held, 0, keptHeld, at, n);
+    System.arraycopy(missing, 0, keptMissing, at, n);
+    return product;
+  }
+
+  /** Takes over what was kept. */
+  void recall(double[] keptHeld, double[] keptMissing, int at, double keptProduct) {
+    System.arraycopy(keptHeld, at, held, 0, n);
+    System.arraycopy(keptMissing, at, missing, 0, n);
+    product = keptProduct;
+    steadyAlong = null;
+  }
+
   /** Takes over what stands in another fill of the same path. */
   void become(Fill other) {
     System.arraycopy(other.held, 0, held, 0, n);
@@ -359,32 +379,6 @@ final class Fill {
       }
     }
     return most == Double.NEGATIVE_INFINITY ? 0 : Math.max(0, product - most);
-  }
-
-  /**
-   * Writes down what stands in each segment, from an index on. While it is drawn steadily, what
-   * nothing has got to yet is as it was at the look before.
-   */
-  void write(int from, int before, double[] massFractions, double[] lowestCells, double[] levels) {
-    int[] firstCell = net.firstCell;
-    boolean steady = steadyAlong != null && before >= 0;
-    for (int s = 0; s + 1 < firstCell.length; s++) {
-      int start = firstCell[s];
-      int end = firstCell[s + 1];
-      if (steady && start > reach) {
-        massFractions[from + s] = massFractions[before + s];
-        lowestCells[from + s] = lowestCells[before + s];
-        levels[from + s] = levels[before + s];
-      } else if (steady && end <= begin) {
-        massFractions[from + s] = product;
-        lowestCells[from + s] = product;
-        levels[from + s] = 1;
-      } else {
-        massFractions[from + s] = massFraction(s);
-        lowestCells[from + s] = lowestCell(s);
-        levels[from + s] = level(s);
-      }
-    }
   }
 
   double exhaustLiters() {

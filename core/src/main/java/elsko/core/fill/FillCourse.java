@@ -13,27 +13,26 @@ public final class FillCourse {
   private final List<FillSegment> segments;
   private final int steps;
 
-  // By look and segment, one look after the other.
-  private final double[] massFractions;
-  private final double[] lowestCells;
-  private final double[] levels;
-  private final double[] exhaustLiters;
+  /** Takes over any look. */
+  private final Fill standing;
+
+  // By look and cell, one look after the other.
+  private final double[] held;
+  private final double[] missing;
+  private final double[] products;
 
   private FillCourse(FillQuestion question, int steps) {
     this.question = question;
     this.steps = steps;
     Prediction.Pouring pouring = new Prediction.Pouring(question);
     segments = pouring.segments;
-    int looks = steps + 1;
-    massFractions = new double[looks * segments.size()];
-    lowestCells = new double[looks * segments.size()];
-    levels = new double[looks * segments.size()];
-    exhaustLiters = new double[looks];
-    for (int look = 0; look < looks; look++) {
+    standing = pouring.fill;
+    held = new double[(steps + 1) * standing.cells()];
+    missing = new double[(steps + 1) * standing.cells()];
+    products = new double[steps + 1];
+    for (int look = 0; look <= steps; look++) {
       pouring.to(litersAt(look));
-      exhaustLiters[look] = pouring.fill.exhaustLiters();
-      int at = look * segments.size();
-      pouring.fill.write(at, at - segments.size(), massFractions, lowestCells, levels);
+      products[look] = standing.keep(held, missing, look * standing.cells());
     }
   }
 
@@ -57,28 +56,26 @@ public final class FillCourse {
 
   /** How much has left at the end of the path, L. */
   public double exhaustLiters(int look) {
-    return exhaustLiters[look];
+    return held[(look + 1) * standing.cells() - 1];
   }
 
   /** What stands in each segment at a look, in the order of the path. */
   public List<FilledSegment> segments(int look) {
+    standing.recall(held, missing, look * standing.cells(), products[look]);
     GlycolCurve curve = GlycolCurve.of(question.base());
     List<FilledSegment> filled = new ArrayList<>(segments.size());
     for (int s = 0; s < segments.size(); s++) {
-      int at = look * segments.size() + s;
-      filled.add(
-          FilledSegment.of(
-              segments.get(s).name(), massFractions[at], lowestCells[at], levels[at], curve));
+      filled.add(FilledSegment.of(segments.get(s).name(), standing, s, curve));
     }
     return filled;
   }
 
   /** Name of the segment with the weakest cell at a look. */
   public String weakest(int look) {
-    int from = look * segments.size();
+    standing.recall(held, missing, look * standing.cells(), products[look]);
     int weakest = 0;
     for (int s = 1; s < segments.size(); s++) {
-      if (lowestCells[from + s] < lowestCells[from + weakest]) {
+      if (standing.lowestCell(s) < standing.lowestCell(weakest)) {
         weakest = s;
       }
     }

@@ -21,18 +21,12 @@ public record FilledSegment(
   private static final double FULL = 0.999;
 
   static FilledSegment of(String name, Fill fill, int segment, GlycolCurve curve) {
-    return of(
-        name, fill.massFraction(segment), fill.lowestCell(segment), fill.level(segment), curve);
-  }
-
-  static FilledSegment of(
-      String name, double massFraction, double lowestCell, double level, GlycolCurve curve) {
-    double lowest = Math.min(GlycolCurve.MAX_MASS_FRACTION, lowestCell);
+    double lowest = Math.min(GlycolCurve.MAX_MASS_FRACTION, fill.lowestCell(segment));
     return new FilledSegment(
         name,
-        massFraction,
+        fill.massFraction(segment),
         lowest,
-        level,
+        fill.level(segment),
         curve.freezePointC(lowest),
         curve.burstPointC(lowest),
         curve.burstIsFloor(lowest));
