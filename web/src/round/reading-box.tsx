@@ -6,8 +6,12 @@ interface ReadingBoxProps {
   unit: string;
   text: string;
   type: (text: string) => void;
-  /** Takes the reading in; the walk goes on at once and comes back only if it was refused. */
-  enter: () => Promise<boolean>;
+  /** Written on the bottle or the jug. */
+  mark: string;
+  /** Whether it can be a reading at all; if not, the walk stays here. */
+  check: () => boolean;
+  /** Takes the reading in; the walk has gone on by then. */
+  enter: () => void;
   /** Reads it by a digital instrument into the box; left out where there is none. */
   read?: (() => Promise<void>) | undefined;
   error: string | null;
@@ -16,7 +20,7 @@ interface ReadingBoxProps {
 
 /** One reading in the walk down the round: Enter takes it in and goes on. */
 export function ReadingBox(props: ReadingBoxProps) {
-  const { label, unit, text, type, enter, read, error, disabled = false } = props;
+  const { label, mark, unit, text, type, check, enter, read, error, disabled = false } = props;
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
   const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
@@ -28,15 +32,10 @@ export function ReadingBox(props: ReadingBoxProps) {
     }
     if (event.key !== 'Enter') return;
     event.preventDefault();
-    const box = event.currentTarget;
-    if (box.value.trim() === '') {
-      goToEntry(box, 1);
-      return;
-    }
-    goToEntry(box, 1);
-    void enter().then((taken) => {
-      if (!taken) box.focus();
-    });
+    const written = text.trim() !== '';
+    if (written && !check()) return;
+    goToEntry(event.currentTarget, 1);
+    if (written) enter();
   };
   return (
     <div className="grid gap-0.5">
@@ -44,7 +43,7 @@ export function ReadingBox(props: ReadingBoxProps) {
         <input
           ref={input}
           id={id}
-          data-round-entry=""
+          data-round-entry={mark}
           aria-label={label}
           className="box w-24 text-right"
           inputMode="text"

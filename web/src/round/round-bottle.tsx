@@ -13,47 +13,43 @@ interface RoundBottleProps {
   bottle: Bottle;
   instrument: InstrumentView | undefined;
   temperature: string;
-  /** Why nothing can be read here yet; null when it can. */
-  waits: string | null;
   mayWork: boolean;
   send: (sample: Said, undo: string) => Promise<unknown>;
+  /** Told of each reading that came back. */
+  notTaken: (mark: string, refused: boolean) => void;
 }
 
 /** One bottle: what it should hold, what it reads, and the verdict. */
 export function RoundBottle(props: RoundBottleProps) {
-  const { stop, bottle, instrument, temperature, waits, mayWork, send } = props;
+  const { stop, bottle, instrument, temperature, mayWork, send, notTaken } = props;
   const { point } = bottle;
   const [text, type, clear] = useDraft(`sample.${stop.boat}.${point.key}`);
   const refused = useRefused(['reading', 'temperatureC']);
+  const check = () => {
+    const wrong = !instrument
+      ? 'Choose above what it is read with.'
+      : typedNumber(text) === null
+        ? 'Enter what the scale shows, like −18.'
+        : typedNumber(temperature) === null
+          ? 'Enter above how warm the samples are, like 15.'
+          : null;
+    if (wrong) refused.refuse(new Refusal(422, 'reading', wrong));
+    return wrong === null;
+  };
   const enter = async () => {
-    const reading = typedNumber(text);
-    const temperatureC = typedNumber(temperature);
-    if (waits || reading === null || temperatureC === null) {
-      refused.refuse(
-        new Refusal(
-          422,
-          'reading',
-          waits ??
-            (reading === null
-              ? 'Enter what the scale shows, like −18.'
-              : 'Enter above how warm the samples are, like 15.'),
-        ),
-      );
-      return false;
-    }
     const sample: Said = {
       kind: 'SAMPLE_READ',
       lowPoint: point.key,
       lot: stop.lot!,
       instrument: instrument!.id,
-      reading,
-      temperatureC,
+      reading: typedNumber(text)!,
+      temperatureC: typedNumber(temperature)!,
     };
     const taken = await refused.attempt(() =>
       send(sample, `${bottle.mark} reads ${text} ${instrument!.unit}`),
     );
     if (taken) clear();
-    return taken;
+    notTaken(bottle.mark, !taken);
   };
   const read = async () => {
     await refused.attempt(async () => {
@@ -82,8 +78,10 @@ export function RoundBottle(props: RoundBottleProps) {
           unit={instrument?.unit ?? '°C'}
           text={text}
           type={type}
-          enter={enter}
-          read={digital && !waits ? read : undefined}
+          mark={bottle.mark}
+          check={check}
+          enter={() => void enter()}
+          read={digital ? read : undefined}
           error={refused.at('reading') ?? refused.at('temperatureC') ?? refused.elsewhere}
         />
       ) : (

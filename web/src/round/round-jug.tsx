@@ -18,32 +18,34 @@ interface RoundJugProps {
   shelf: ShelfView;
   lot: string;
   instrument: InstrumentView;
+  /** The jugs that are on their way, by lot: samples wait for them. */
+  onTheirWay: Map<string, Promise<unknown>>;
 }
 
 /** The jug of one lot, read once for the whole round. */
-export function RoundJug({ shelf, lot: number_, instrument }: RoundJugProps) {
+export function RoundJug({ shelf, lot: number_, instrument, onTheirWay }: RoundJugProps) {
   const queries = useQueryClient();
   const [text, type, clear] = useDraft(`round.jug.${number_}.${instrument.id}`);
   const refused = useRefused(['reading']);
   const lot = shelf.lots.find((l) => l.number === number_);
   const product = shelf.products.find((p) => p.id === lot?.productId);
   const jug = jugOf(shelf, number_, instrument.id);
+  const check = () => {
+    if (typedNumber(text) !== null) return true;
+    refused.refuse(new Refusal(422, 'reading', 'Enter what the jug reads, like −19.'));
+    return false;
+  };
   const enter = async () => {
-    const reading = typedNumber(text);
-    if (reading === null) {
-      refused.refuse(new Refusal(422, 'reading', 'Enter what the jug reads, like −19.'));
-      return false;
-    }
-    const taken = await refused.attempt(async () => {
+    const sending = refused.attempt(async () => {
       const next = await got(
         api.POST('/api/bench/jugs', {
-          body: { lot: number_, instrument: instrument.id, reading },
+          body: { lot: number_, instrument: instrument.id, reading: typedNumber(text)! },
         }),
       );
       queries.setQueryData(shelfQuery.queryKey, next);
     });
-    if (taken) clear();
-    return taken;
+    onTheirWay.set(number_, sending);
+    if (await sending) clear();
   };
   const read = async () => {
     await refused.attempt(async () => {
@@ -67,7 +69,9 @@ export function RoundJug({ shelf, lot: number_, instrument }: RoundJugProps) {
         unit={instrument.unit}
         text={text}
         type={type}
-        enter={enter}
+        mark={number_}
+        check={check}
+        enter={() => void enter()}
         read={instrument.kind === 'SIMULATED_DIGITAL' ? read : undefined}
         error={refused.at('reading') ?? refused.elsewhere}
       />

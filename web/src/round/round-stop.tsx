@@ -1,8 +1,11 @@
 import { useRef } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { InstrumentView, RoundStop, ShelfView } from '../api/client';
+import type { InstrumentView, RoundStop } from '../api/client';
 import { useEnter } from '../api/enter';
 import type { Said } from '../api/enter';
+import { shelfQuery } from '../api/queries';
+import { Refusal } from '../api/refusal';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../parts/words';
 import { Countersign } from './countersign';
@@ -11,45 +14,48 @@ import { jugOf } from './round-jug';
 
 interface RoundStopProps {
   stop: RoundStop;
-  shelf: ShelfView;
   instrument: InstrumentView | undefined;
+  /** The jugs that are on their way, by lot. */
+  onTheirWay: Map<string, Promise<unknown>>;
   temperature: string;
   mayWork: boolean;
+  notTaken: (mark: string, refused: boolean) => void;
 }
 
 /** One boat's circuit with its bottles. */
 export function RoundStopShown(props: RoundStopProps) {
-  const { stop, shelf, instrument, temperature, mayWork } = props;
+  const { stop, instrument, onTheirWay, temperature, mayWork, notTaken } = props;
+  const queries = useQueryClient();
   const { enter } = useEnter(stop.boat);
   const before = useRef<Promise<unknown>>(Promise.resolve());
   const jugSent = useRef('');
-  const jug = instrument && jugOf(shelf, stop.lot, instrument.id);
+  const sendNow = async (sample: Said, undo: string) => {
+    await onTheirWay.get(stop.lot!);
+    const shelf = queries.getQueryData(shelfQuery.queryKey);
+    const jug = shelf && jugOf(shelf, stop.lot, sample.instrument!);
+    if (!jug) throw new Refusal(409, 'reading', `Read the jug of lot ${stop.lot} first.`);
+    const key = `${jug.lot} ${jug.instrument} ${jug.at}`;
+    const known = stop.bottles.some(({ point }) => point.jugReading === jug.reading);
+    const first: Said[] =
+      jugSent.current === key && known
+        ? []
+        : [
+            {
+              kind: 'JUG_READ',
+              lot: jug.lot,
+              instrument: jug.instrument,
+              reading: jug.reading,
+            },
+          ];
+    await enter({ entries: [...first, sample], undo });
+    jugSent.current = key;
+  };
   const send = (sample: Said, undo: string) => {
-    const key = jug ? `${jug.lot} ${jug.instrument} ${jug.at}` : '';
-    const known = stop.bottles.some(({ point }) => point.jugReading === jug?.reading);
-    const withJug = jug && (jugSent.current !== key || !known);
-    if (withJug) jugSent.current = key;
-    const entries: Said[] = withJug
-      ? [
-          {
-            kind: 'JUG_READ',
-            lot: jug.lot,
-            instrument: jug.instrument,
-            reading: jug.reading,
-          },
-          sample,
-        ]
-      : [sample];
     // One after the other, as they were entered.
-    const sent = before.current.then(() => enter({ entries, undo }));
+    const sent = before.current.then(() => sendNow(sample, undo));
     before.current = sent.catch(() => undefined);
     return sent;
   };
-  const waits = !instrument
-    ? 'Choose what it is read with.'
-    : !jug
-      ? `Read the jug of lot ${stop.lot} first.`
-      : null;
   return (
     <article aria-label={`${stop.boatName}, ${stop.circuitName}`} className="pt-3">
       <header className="flex flex-wrap items-baseline gap-x-3">
@@ -85,9 +91,9 @@ export function RoundStopShown(props: RoundStopProps) {
             bottle={bottle}
             instrument={instrument}
             temperature={temperature}
-            waits={waits}
             mayWork={mayWork}
             send={send}
+            notTaken={notTaken}
           />
         ))}
       </ul>

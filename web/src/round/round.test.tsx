@@ -139,16 +139,31 @@ describe('the round', () => {
     await waitFor(() => expect((first as HTMLInputElement).value).toBe(''));
   });
 
-  it('comes back to a reading that was refused, with what was typed', async () => {
+  it('stays at what is no reading', async () => {
+    const asked = shown();
+    const box = await screen.findByLabelText<HTMLInputElement>('Marram-1, Marram, port block');
+    await userEvent.type(box, 'eighteen{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('like −18');
+    expect(document.activeElement).toBe(box);
+    expect(box.value).toBe('eighteen');
+    expect(sent(asked)).toEqual([]);
+  });
+
+  it('tears nobody away when a reading comes back, and leads to it by Escape', async () => {
     shown(({ path }) =>
       path.endsWith('/entries')
         ? { status: 422, body: { field: 'reading', detail: 'Must be from −60 to 0 °C.' } }
         : undefined,
     );
-    const box = await screen.findByLabelText('Marram-1, Marram, port block');
-    await userEvent.type(box, '-75{Enter}');
-    expect((await screen.findByRole('alert')).textContent).toContain('−60');
-    expect((box as HTMLInputElement).value).toBe('-75');
+    const box = await screen.findByLabelText<HTMLInputElement>('Marram-1, Marram, port block');
+    await userEvent.type(box, '-75{Enter}-18');
+    expect(await screen.findByText('Must be from −60 to 0 °C.')).toBeTruthy();
+    expect(box.value).toBe('-75');
+    const second = screen.getByLabelText<HTMLInputElement>('Marram-2, Marram, starboard block');
+    expect(document.activeElement).toBe(second);
+    expect(second.value).toBe('-18');
+    expect(await screen.findByRole('button', { name: 'Marram-1' })).toBeTruthy();
+    await userEvent.keyboard('{Escape}');
     expect(document.activeElement).toBe(box);
   });
 
@@ -156,8 +171,20 @@ describe('the round', () => {
     const asked = shown(() => undefined, { ...SHELF, jugs: [] });
     const box = await screen.findByLabelText('Sorrel-2, Sorrel, starboard block');
     await userEvent.type(box, '-18{Enter}');
-    expect((await screen.findByRole('alert')).textContent).toBe('Read the jug of lot P38-1 first.');
+    expect(await screen.findByText('Read the jug of lot P38-1 first.')).toBeTruthy();
     expect(sent(asked)).toEqual([]);
+  });
+
+  it('lets samples wait for a jug that is on its way', async () => {
+    const asked = shown(({ path }) => (path.endsWith('/jugs') ? { body: SHELF } : undefined), {
+      ...SHELF,
+      jugs: [],
+    });
+    const jug = await screen.findByLabelText('Jug of lot P38-1');
+    await userEvent.type(jug, '-19{Enter}-18.4{Enter}');
+    await waitFor(() => expect(sent(asked)).toHaveLength(1));
+    expect(sent(asked)[0]).toMatchObject([{ kind: 'JUG_READ' }, { reading: -18.4 }]);
+    expect(screen.queryByText(/Read the jug/)).toBeNull();
   });
 
   it('says that a lot has expired and an instrument is not trusted before anything is typed', async () => {

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { InstrumentView, RoundStop, ShelfView } from '../api/client';
 import { roundQuery, shelfQuery } from '../api/queries';
@@ -9,6 +9,7 @@ import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { useUsing } from '../parts/using';
 import { ago, celsius, number } from '../parts/words';
+import { goToMark } from './next-entry';
 import { RoundJug } from './round-jug';
 import { RoundStopShown } from './round-stop';
 import { useStops } from './use-stops';
@@ -36,6 +37,13 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
   const { instrument: usedId, chooseInstrument } = useUsing();
   const [temperature, setTemperature] = useDraft('round.temperature', '15');
   const stops = useStops(now, fetchedAt);
+  const [onTheirWay] = useState(() => new Map<string, Promise<unknown>>());
+  const [refusedMarks, setRefusedMarks] = useState<string[]>([]);
+  const notTaken = useCallback(
+    (mark: string, refused: boolean) =>
+      setRefusedMarks((marks) => [...marks.filter((m) => m !== mark), ...(refused ? [mark] : [])]),
+    [],
+  );
   const instrument = shelf.instruments.find((i) => i.id === usedId);
   useEffect(() => {
     const likely = shelf.instruments.find((i) => i.trusted && i.scale === 'PG_FREEZE');
@@ -89,7 +97,13 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
                   <h2 className="m-0 text-[14px] font-semibold">The jugs, once for each lot</h2>
                   <ul className="m-0 mt-1 grid list-none gap-2 p-0">
                     {lots.map((lot) => (
-                      <RoundJug key={lot} shelf={shelf} lot={lot} instrument={instrument} />
+                      <RoundJug
+                        key={lot}
+                        shelf={shelf}
+                        lot={lot}
+                        instrument={instrument}
+                        onTheirWay={onTheirWay}
+                      />
                     ))}
                   </ul>
                 </section>
@@ -108,15 +122,17 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
             )}
             <RoundStopShown
               stop={stop}
-              shelf={shelf}
               instrument={instrument}
+              onTheirWay={onTheirWay}
               temperature={temperature}
               mayWork={may.work}
+              notTaken={notTaken}
             />
           </div>
         ))}
       </div>
       <Walk stops={stops} />
+      <NotTaken marks={refusedMarks} />
     </main>
   );
 }
@@ -180,6 +196,27 @@ function outOfRange(text: string, instrument: InstrumentView | undefined): strin
     : null;
 }
 
+/** Readings that came back while the walk went on: nobody is torn from the box they are in. */
+function NotTaken({ marks }: { marks: string[] }) {
+  if (marks.length === 0) return null;
+  return (
+    <div
+      role="alert"
+      className="border-verm bg-card fixed bottom-4 left-5 z-20 flex flex-wrap items-center gap-3 rounded-[3px_12px_12px_3px] border-2 px-4 py-2.5 text-[14.5px] shadow-lg"
+    >
+      <b className="text-verm">Not taken:</b>
+      {marks.map((mark) => (
+        <button key={mark} type="button" className="plain" onClick={() => goToMark(mark)}>
+          {mark}
+        </button>
+      ))}
+      <span className="text-soft">
+        <kbd className="key">Esc</kbd> goes there
+      </span>
+    </div>
+  );
+}
+
 function Walk({ stops }: { stops: RoundStop[] }) {
   return (
     <aside aria-label="The walk" className="border-line hidden px-5 py-4 lg:block lg:border-l">
@@ -205,6 +242,8 @@ function Walk({ stops }: { stops: RoundStop[] }) {
             <kbd className="key">↑</kbd> <kbd className="key">↓</kbd> walk without entering
             <br />
             <kbd className="key">R</kbd> reads with a digital instrument
+            <br />
+            <kbd className="key">Esc</kbd> goes to what was not taken
           </p>
           <p className="m-0 mt-2">
             Let hot samples cool. Judged by what the yard guards against; when in doubt, the label
