@@ -17,6 +17,7 @@ import elsko.core.boat.Position;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.ShrinkingMode;
@@ -27,6 +28,8 @@ class InterlockProperties {
   void noOrderOfAllowedEntriesEndsInAForbiddenStartFillOrLaunch(@ForAll long seed) {
     Random random = new Random(seed);
     Story story = new Story(RandomHull.of(seed)).wet();
+    // A bare hull with nothing aboard has nothing to start, fill or leave open.
+    Assume.that(!story.boat.circuits().isEmpty());
     for (int i = 0; i < 120; i++) {
       BoatState before = story.state();
       Fact fact = fact(random, story);
