@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { BoatView, CircuitView, PointView } from '../api/client';
-import { boatQuery, yardQuery } from '../api/queries';
+import { boatQuery, shelfQuery, yardQuery } from '../api/queries';
+import { Copyable } from '../parts/copyable';
 import { SampleWith } from './sample-with';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { useMay } from '../parts/session';
@@ -12,6 +13,7 @@ import { Countersign } from '../round/countersign';
 import { Bottles } from './bottles';
 import { Curve } from './curve';
 import { JugForm } from './jug-form';
+import { PolicyWords } from './policy-words';
 import { SampleForm } from './sample-form';
 import { VerdictWords } from './verdict-words';
 
@@ -70,6 +72,8 @@ function Circuits({ boat }: { boat: BoatView }) {
 function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
   const may = useMay();
   const { data: yard } = useQuery(yardQuery);
+  const { data: shelf } = useQuery(shelfQuery);
+  const product = shelf?.products.find((p) => p.name === circuit.product);
   const points = circuit.points.filter((point) => point.required);
   const worst =
     points.find((p) => p.verdict?.outcome === 'HELD') ??
@@ -93,8 +97,7 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
           {yard && (
             <>
               <br />
-              policy {yard.policy.toLowerCase()} · guards to {celsius(yard.designLowC)} with{' '}
-              {number(yard.marginK)} K margin: {policyPoint(yard.policy)} {celsius(need!)} or lower
+              <PolicyWords yard={yard} />
             </>
           )}
         </p>
@@ -111,7 +114,13 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
           <p className="text-soft m-0 text-[14px]">Countersigned by {circuit.countersignedBy}.</p>
         )}
         <Bottles points={points} chosen={point.key} choose={setChosen} />
-        <Curve points={points} chosen={point.key} needC={need} policy={yard?.policy ?? 'BURST'} />
+        <Curve
+          points={points}
+          chosen={point.key}
+          product={product?.massFraction ?? null}
+          needC={need}
+          policy={yard?.policy ?? 'BURST'}
+        />
       </section>
       <aside aria-label="The sample" className="px-5 py-3">
         <h2 className="stencil text-[20px]">{sentence(point.name)}</h2>
@@ -144,39 +153,38 @@ function Samples({ boat, circuit }: { boat: BoatView; circuit: CircuitView }) {
   );
 }
 
-function policyPoint(policy: 'FREEZE' | 'BURST' | 'LABEL'): string {
-  return { FREEZE: 'freeze point', BURST: 'burst point', LABEL: 'label rating' }[policy];
-}
-
 function Numbers({ point }: { point: PointView }) {
   const { verdict } = point;
-  const rows: [string, string][] = [];
+  const rows: [name: string, value: number, shown: string][] = [];
+  const part = (name: string, value: number | null | undefined) => {
+    if (value != null) rows.push([name, value * 100, percent(value)]);
+  };
   if (point.reading != null) {
-    rows.push(['Reading', `${number(point.reading)} with ${point.instrument}`]);
-    rows.push(['Sample at', celsius(point.temperatureC!)]);
+    rows.push(['Reading', point.reading, `${number(point.reading)} with ${point.instrument}`]);
+    rows.push(['Sample at', point.temperatureC!, celsius(point.temperatureC!)]);
   }
-  if (point.massFraction != null) rows.push(['Glycol by mass', percent(point.massFraction)]);
-  if (point.predictedMassFraction != null) {
-    rows.push(['Predicted from the log', percent(point.predictedMassFraction)]);
-  }
-  if (verdict?.strengthKept != null) rows.push(['Strength kept', percent(verdict.strengthKept)]);
+  part('Glycol by mass', point.massFraction);
+  part('Predicted from the log', point.predictedMassFraction);
+  part('Strength kept', verdict?.strengthKept);
   if (verdict?.freezePointC != null) {
-    rows.push(['Freeze point, at worst', celsius(verdict.freezePointC)]);
+    const burst = verdict.burstPointC!;
+    rows.push(['Freeze point, at worst', verdict.freezePointC, celsius(verdict.freezePointC)]);
     rows.push([
       'Burst point, at worst',
-      `${verdict.burstIsFloor ? 'at or below ' : ''}${celsius(verdict.burstPointC!)}`,
+      burst,
+      `${verdict.burstIsFloor ? 'at or below ' : ''}${celsius(burst)}`,
     ]);
   }
-  if (verdict?.neededMassFraction != null) {
-    rows.push(['Needed by mass', percent(verdict.neededMassFraction)]);
-  }
+  part('Needed by mass', verdict?.neededMassFraction);
   if (rows.length === 0) return null;
   return (
     <dl className="m-0 mt-1 grid grid-cols-[auto_1fr] gap-x-4 text-[14.5px]">
-      {rows.map(([name, value]) => (
+      {rows.map(([name, value, shown]) => (
         <div key={name} className="contents">
           <dt className="text-soft">{name}</dt>
-          <dd className="m-0">{value}</dd>
+          <dd className="m-0">
+            <Copyable value={value} shown={shown} />
+          </dd>
         </div>
       ))}
     </dl>

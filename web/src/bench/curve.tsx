@@ -13,12 +13,14 @@ const EDGE = { left: 58, right: 20, top: 14, bottom: 44 };
 interface CurveProps {
   points: PointView[];
   chosen: string;
+  /** Glycol by mass in the product as it is labelled; drawn until its jug has been read. */
+  product: number | null;
   needC: number | null;
   policy: YardView['policy'];
 }
 
 /** Freeze and burst curves with the readings on the one that the policy judges by. */
-export function Curve({ points, chosen, needC, policy }: CurveProps) {
+export function Curve({ points, chosen, product, needC, policy }: CurveProps) {
   const { data: curve } = useQuery(curveQuery('PG'));
   const x = useMemo(() => scaleLinear([0, 0.6], [EDGE.left, W - EDGE.right]), []);
   const y = useMemo(() => scaleLinear([2, -54], [EDGE.top, H - EDGE.bottom]), []);
@@ -35,6 +37,7 @@ export function Curve({ points, chosen, needC, policy }: CurveProps) {
   const floorFrom = curve.find((m) => m.burstIsFloor);
   const byBurst = policy !== 'FREEZE';
   const jug = points.find((p) => p.jugMassFraction != null)?.jugMassFraction;
+  const from = jug ?? product;
   return (
     <figure className="m-0 mt-2">
       <svg
@@ -124,22 +127,22 @@ export function Curve({ points, chosen, needC, policy }: CurveProps) {
             </text>
           </g>
         )}
-        {jug != null && (
+        {from != null && from <= 0.6 && (
           <g>
             <path
-              d={`M${x(jug)} ${EDGE.top} V${H - EDGE.bottom}`}
+              d={`M${x(from)} ${EDGE.top} V${H - EDGE.bottom}`}
               stroke="var(--color-brass)"
               strokeWidth={2}
               strokeDasharray="3 3"
             />
             <text
-              x={x(jug) + 6}
+              x={x(from) + 6}
               y={EDGE.top + 12}
               fontSize={12.5}
               fontWeight={700}
               fill="var(--color-brass)"
             >
-              jug {percent(jug)}
+              {jug != null ? 'jug' : 'product'} {percent(from)}
             </text>
           </g>
         )}

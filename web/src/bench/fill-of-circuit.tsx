@@ -217,7 +217,9 @@ function Shown({ circuit, forecast, product }: ShownProps) {
                 <th scope="row" className="py-0.5 text-left font-normal">
                   {names.get(segment.name)}
                 </th>
-                <td className="py-0.5 text-right">{percent(segment.level)}</td>
+                <td className="py-0.5 text-right">
+                  <Copyable value={segment.level * 100} shown={percent(segment.level)} />
+                </td>
                 <td className="py-0.5 text-right">
                   <Copyable
                     value={segment.lowestCellMassFraction * 100}
@@ -225,8 +227,12 @@ function Shown({ circuit, forecast, product }: ShownProps) {
                   />
                 </td>
                 <td className="py-0.5 text-right whitespace-nowrap">
-                  {number(segment.freezePointC, 0)} · {segment.burstIsFloor && '≤ '}
-                  {celsius(Math.round(segment.burstPointC))}
+                  <Copyable value={segment.freezePointC} shown={number(segment.freezePointC, 0)} />
+                  {' · '}
+                  <Copyable
+                    value={segment.burstPointC}
+                    shown={`${segment.burstIsFloor ? '≤ ' : ''}${celsius(Math.round(segment.burstPointC))}`}
+                  />
                 </td>
               </tr>
             ))}

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { YardView } from '../api/client';
 import { yardQuery } from '../api/queries';
+import { Copyable } from '../parts/copyable';
 import { celsius, number } from '../parts/words';
 
 export interface Withstands {
@@ -16,8 +17,19 @@ export function Guards({ mixture }: { mixture: Withstands }) {
   const { data: yard } = useQuery(yardQuery);
   return (
     <p className="m-0 text-[14.5px]">
-      Freeze point <b>{celsius(mixture.freezePointC)}</b>, burst point{' '}
-      <b>{`${mixture.burstIsFloor ? 'at or below ' : ''}${celsius(mixture.burstPointC)}`}</b>.
+      Freeze point{' '}
+      <Copyable
+        value={mixture.freezePointC}
+        shown={celsius(mixture.freezePointC)}
+        className="font-bold"
+      />
+      , burst point{' '}
+      <Copyable
+        value={mixture.burstPointC}
+        shown={`${mixture.burstIsFloor ? 'at or below ' : ''}${celsius(mixture.burstPointC)}`}
+        className="font-bold"
+      />
+      .
       {yard && (
         <>
           <br />

@@ -100,6 +100,7 @@ const SHELF = {
   ],
 } as unknown as ShelfView;
 
+const YARD = { policy: 'BURST', designLowC: -20, marginK: 5 };
 const MAY = { name: 'technician', role: 'TECHNICIAN' };
 
 function shown(
@@ -110,6 +111,7 @@ function shown(
     const special = answer(asked);
     if (special) return special;
     if (asked.path.includes('session')) return { body: MAY };
+    if (asked.path.endsWith('/yard')) return { body: YARD };
     if (asked.path.includes('shelf') || asked.path.includes('jugs')) return { body: shelf };
     if (asked.path.includes('round')) return { body: [stop('Marram'), stop('Sorrel')] };
     if (asked.path.includes('device-reading')) return { body: { reading: -18.25 } };
@@ -190,6 +192,7 @@ describe('the round', () => {
   it('says that a lot has expired and an instrument is not trusted before anything is typed', async () => {
     shown();
     expect(await screen.findByText('This lot expired on 1 Jan 2026.')).toBeTruthy();
+    expect(await screen.findByText(/5 K margin: burst point −25 °C or lower/)).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Read with'), 'digital');
     expect(screen.getByText(/No zero check/)).toBeTruthy();
     await userEvent.clear(screen.getByLabelText('Samples are at'));

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { InstrumentView, RoundStop, ShelfView } from '../api/client';
-import { roundQuery, shelfQuery } from '../api/queries';
+import { roundQuery, shelfQuery, yardQuery } from '../api/queries';
+import { PolicyWords } from '../bench/policy-words';
 import { Choice, Field } from '../parts/field';
 import { useDraft } from '../parts/draft';
 import { ProtectionMark } from '../parts/protection';
@@ -34,6 +35,7 @@ interface RoundShownProps {
 
 function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
   const may = useMay();
+  const { data: yard } = useQuery(yardQuery);
   const { instrument: usedId, chooseInstrument } = useUsing();
   const [temperature, setTemperature] = useDraft('round.temperature', '15');
   const stops = useStops(now, fetchedAt);
@@ -66,6 +68,11 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="font-stencil text-[28px] leading-none font-bold uppercase">Proof round</h1>
           <Progress stops={stops} />
+          {yard && (
+            <span className="text-soft text-[14px]">
+              <PolicyWords yard={yard} />
+            </span>
+          )}
         </div>
         <a className="btn" href="/api/bench/round/labels.pdf" target="_blank" rel="noreferrer">
           Bottle labels

@@ -64,7 +64,10 @@ class Calibrations {
     }
     for (int i = 0; i < made.glasses().size(); i++) {
       GlassIn glass = made.glasses().get(i);
-      if (glass.jugParts() == null || glass.waterParts() == null || glass.reading() == null) {
+      if (glass == null
+          || glass.jugParts() == null
+          || glass.waterParts() == null
+          || glass.reading() == null) {
         throw Refused.value("glasses[" + i + "]", "Enter what this glass reads.");
       }
       Refused.within(
