@@ -84,7 +84,7 @@ class PicturesTest {
         bench.keyboard().type(reading);
         bench.keyboard().press("Enter");
       }
-      assertThat(bench.getByText("Held.")).isVisible();
+      assertThat(bench.getByLabel("Bottles, Bladderwrack").getByText("Held.")).isVisible();
       bench.evaluate("() => scrollTo(0, 190)");
       take(bench, "proof-round");
 
