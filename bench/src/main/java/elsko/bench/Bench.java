@@ -60,51 +60,46 @@ public final class Bench {
   }
 
   private static Measured line(String name, double perSecond) {
-    if (name.equals("foldOf5000Entries")) {
-      double millis = 1000 / perSecond;
-      return new Measured(
-          "fold of a boat's log of 5,000 entries",
-          String.format(Locale.ROOT, "%.2f ms", millis),
-          "under 5 ms",
-          millis < 5);
-    }
-    if (name.equals("allCardsOf1000Boats")) {
-      double seconds = 1 / perSecond;
-      return new Measured(
-          "every card of 1,000 varied boats written, one core",
-          String.format(Locale.ROOT, "%.2f s", seconds),
-          "under 1 s",
-          seconds < 1);
-    }
-    if (name.equals("predictionsOf1000Boats")) {
-      double seconds = 1 / perSecond;
-      return new Measured(
-          "fill of every circuit of 1,000 boats predicted, one core",
-          String.format(Locale.ROOT, "%.2f s", seconds),
-          "under 1 s",
-          seconds < 1);
-    }
-    if (name.equals("v8AtOnce")) {
-      return new Measured(
-          "fill of a V8 predicted (12 segments in 24 cells, parallel), exact, one core",
-          String.format(Locale.ROOT, "%.0f /s", perSecond),
-          "over 20,000 /s",
-          perSecond > 20_000);
-    }
-    if (name.equals("v8In200Steps")) {
-      double millis = 1000 / perSecond;
-      return new Measured(
-          "the same followed through 200 looks for the slider, every cell kept",
-          String.format(Locale.ROOT, "%.2f ms", millis),
-          "under 1 ms",
-          millis < 1);
-    }
-    String what =
-        switch (name) {
-          case "protectionLookUp" -> "freeze and burst point of a strength, one core";
-          case "strengthLookUp" -> "strength of a freeze point, one core";
-          default -> "verdict on a low point, one core";
-        };
+    return switch (name) {
+      case "foldOf5000Entries" ->
+          millis("fold of a boat's log of 5,000 entries", 1000 / perSecond, 5);
+      case "allCardsOf1000Boats" ->
+          second("every card of 1,000 varied boats written, one core", 1 / perSecond);
+      case "predictionsOf1000Boats" ->
+          second("fill of every circuit of 1,000 boats predicted, one core", 1 / perSecond);
+      case "v8AtOnce" ->
+          new Measured(
+              "fill of a V8 predicted (12 segments in 24 cells, parallel), exact, one core",
+              String.format(Locale.ROOT, "%.0f /s", perSecond),
+              "over 20,000 /s",
+              perSecond > 20_000);
+      case "v8In200Steps" ->
+          millis(
+              "the same followed through 200 looks for the slider, every cell kept",
+              1000 / perSecond,
+              1);
+      case "protectionLookUp" ->
+          million("freeze and burst point of a strength, one core", perSecond);
+      case "strengthLookUp" -> million("strength of a freeze point, one core", perSecond);
+      case "verdict" -> million("verdict on a low point, one core", perSecond);
+      default -> throw new IllegalStateException("nothing is said about " + name);
+    };
+  }
+
+  private static Measured second(String what, double seconds) {
+    return new Measured(
+        what, String.format(Locale.ROOT, "%.2f s", seconds), "under 1 s", seconds < 1);
+  }
+
+  private static Measured millis(String what, double millis, int under) {
+    return new Measured(
+        what,
+        String.format(Locale.ROOT, "%.2f ms", millis),
+        "under %d ms".formatted(under),
+        millis < under);
+  }
+
+  private static Measured million(String what, double perSecond) {
     return new Measured(
         what,
         String.format(Locale.ROOT, "%.2f million/s", perSecond / 1e6),
