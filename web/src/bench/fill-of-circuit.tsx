@@ -4,6 +4,7 @@ import type { BoatView, CircuitView, Forecast } from '../api/client';
 import type { Tried } from '../api/queries';
 import { forecastQuery, shelfQuery } from '../api/queries';
 import { Refusal, reasonOf } from '../api/refusal';
+import { pathSegments } from '../boat/path-segments';
 import { Choice } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { celsius, liters, number, percent } from '../parts/words';
@@ -52,7 +53,7 @@ export function FillOfCircuit({ boat, circuit }: FillOfCircuitProps) {
   const atField = (field: string) =>
     error instanceof Refusal && error.field === field ? reasonOf(error) : null;
   const drained = circuit.points.filter((point) => point.empties.length > 0);
-  const gated = hasGate(circuit.path);
+  const gated = pathSegments(circuit.path).some((segment) => segment.gated);
   if (shelf && !product) {
     return (
       <p className="m-0 w-full">
@@ -128,10 +129,6 @@ function without(before: string[], keys: string[], add: boolean): string[] {
   return add ? [...others, ...keys] : others;
 }
 
-function hasGate(path: CircuitView['path']): boolean {
-  return path.some((part) => part.segment?.gated || part.branches?.some(hasGate));
-}
-
 interface ShownProps {
   circuit: CircuitView;
   forecast: Forecast;
@@ -150,7 +147,7 @@ function Shown({ circuit, forecast, product }: ShownProps) {
   const { pouring, start, stop } = usePouring(forecast.liters, at, go);
   const last = forecast.looks.length - 1;
   const look = forecast.looks[Math.round((at / forecast.liters) * last)]!;
-  const names = segmentNames(circuit.path);
+  const names = new Map(pathSegments(circuit.path).map(({ key, name }) => [key, name]));
   const needed = forecast.neededMassFraction;
   return (
     <div className="grid w-full gap-x-6 lg:grid-cols-[1fr_330px]">
@@ -277,12 +274,4 @@ function Weakest({ look }: { look: Forecast['looks'][0] }) {
       It is {percent(segment.level)} full: what stands in it says little yet.
     </p>
   );
-}
-
-function segmentNames(path: CircuitView['path'], names = new Map<string, string>()) {
-  for (const part of path) {
-    if (part.segment) names.set(part.segment.key, part.segment.name);
-    part.branches?.forEach((branch) => segmentNames(branch, names));
-  }
-  return names;
 }

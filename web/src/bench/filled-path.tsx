@@ -2,6 +2,7 @@ import { useId } from 'react';
 import type { CircuitView, FilledSegment, Look } from '../api/client';
 import { COMPACT, ROOMY, pathLayout } from '../boat/path-layout';
 import type { Placed } from '../boat/path-layout';
+import { pathSegments } from '../boat/path-segments';
 import { PipeLine } from '../boat/pipe-line';
 import { SegmentName } from '../boat/segment-name';
 import { number, percent } from '../parts/words';
@@ -18,7 +19,7 @@ const MANY_SEGMENTS = 13;
 
 /** A boat's own water path with what a fill has left in each segment so far. */
 export function FilledPath({ circuit, look, needed, product }: FilledPathProps) {
-  const small = countSegments(circuit.path) > MANY_SEGMENTS;
+  const small = pathSegments(circuit.path).length > MANY_SEGMENTS;
   const layout = pathLayout(circuit.path, small ? COMPACT : ROOMY, false);
   const filled = new Map(look.segments.map((segment) => [segment.name, segment]));
   return (
@@ -48,17 +49,6 @@ export function FilledPath({ circuit, look, needed, product }: FilledPathProps) 
         </text>
       ))}
     </svg>
-  );
-}
-
-function countSegments(path: CircuitView['path']): number {
-  return path.reduce(
-    (sum, part) =>
-      sum +
-      (part.segment
-        ? 1
-        : (part.branches ?? []).reduce((s, branch) => s + countSegments(branch), 0)),
-    0,
   );
 }
 

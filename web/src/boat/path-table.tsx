@@ -1,5 +1,6 @@
 import type { CircuitView, FittingView } from '../api/client';
 import { celsius, liters, percent } from '../parts/words';
+import { pathSegments } from './path-segments';
 
 const CONTENT = { WATER: 'water', EMPTY: 'empty', ANTIFREEZE: 'antifreeze' };
 
@@ -12,14 +13,7 @@ export function PathTable({
   fittings: FittingView[];
 }) {
   const byKey = new Map(fittings.map((fitting) => [fitting.key, fitting]));
-  const contents = new Map<string, string>();
-  const collect = (parts: CircuitView['path']) => {
-    for (const part of parts) {
-      if (part.segment) contents.set(part.segment.key, CONTENT[part.segment.content]);
-      part.branches?.forEach(collect);
-    }
-  };
-  collect(circuit.path);
+  const contents = new Map(pathSegments(circuit.path).map((s) => [s.key, CONTENT[s.content]]));
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-collapse text-[14px]">

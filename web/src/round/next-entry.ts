@@ -1,7 +1,7 @@
 const ENTRY = 'input[data-round-entry]';
 
 function entries(): HTMLInputElement[] {
-  return [...document.querySelectorAll<HTMLInputElement>(ENTRY)].filter((input) => !input.disabled);
+  return [...document.querySelectorAll<HTMLInputElement>(ENTRY)];
 }
 
 /** From one reading to the next or the one before, down the whole round. */

@@ -15,12 +15,11 @@ interface ReadingBoxProps {
   /** Reads it by a digital instrument into the box; left out where there is none. */
   read?: (() => Promise<void>) | undefined;
   error: string | null;
-  disabled?: boolean;
 }
 
 /** One reading in the walk down the round: Enter takes it in and goes on. */
 export function ReadingBox(props: ReadingBoxProps) {
-  const { label, mark, unit, text, type, check, enter, read, error, disabled = false } = props;
+  const { label, mark, unit, text, type, check, enter, read, error } = props;
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
   const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
@@ -49,7 +48,6 @@ export function ReadingBox(props: ReadingBoxProps) {
           inputMode="text"
           autoComplete="off"
           value={text}
-          disabled={disabled}
           aria-invalid={error ? true : undefined}
           aria-describedby={error ? `${id}-error` : undefined}
           onChange={(event) => type(event.target.value)}

@@ -23,13 +23,13 @@ interface RoundJugProps {
 }
 
 /** The jug of one lot, read once for the whole round. */
-export function RoundJug({ shelf, lot: number_, instrument, onTheirWay }: RoundJugProps) {
+export function RoundJug({ shelf, lot: lotNumber, instrument, onTheirWay }: RoundJugProps) {
   const queries = useQueryClient();
-  const [text, type, clear] = useDraft(`round.jug.${number_}.${instrument.id}`);
+  const [text, type, clear] = useDraft(`round.jug.${lotNumber}.${instrument.id}`);
   const refused = useRefused(['reading']);
-  const lot = shelf.lots.find((l) => l.number === number_);
+  const lot = shelf.lots.find((l) => l.number === lotNumber);
   const product = shelf.products.find((p) => p.id === lot?.productId);
-  const jug = jugOf(shelf, number_, instrument.id);
+  const jug = jugOf(shelf, lotNumber, instrument.id);
   const check = () => {
     if (typedNumber(text) !== null) return true;
     refused.refuse(new Refusal(422, 'reading', 'Enter what the jug reads, like −19.'));
@@ -39,24 +39,24 @@ export function RoundJug({ shelf, lot: number_, instrument, onTheirWay }: RoundJ
     const sending = refused.attempt(async () => {
       const next = await got(
         api.POST('/api/bench/jugs', {
-          body: { lot: number_, instrument: instrument.id, reading: typedNumber(text)! },
+          body: { lot: lotNumber, instrument: instrument.id, reading: typedNumber(text)! },
         }),
       );
       queries.setQueryData(shelfQuery.queryKey, next);
     });
-    onTheirWay.set(number_, sending);
+    onTheirWay.set(lotNumber, sending);
     if (await sending) clear();
   };
   const read = async () => {
     await refused.attempt(async () => {
-      const shown = await readGlass(instrument.id, { lot: number_, jugParts: 1, waterParts: 0 });
+      const shown = await readGlass(instrument.id, { lot: lotNumber, jugParts: 1, waterParts: 0 });
       type(asTyped(shown.reading));
     });
   };
   return (
     <li className="flex items-start gap-3">
       <div className="w-60 text-[14px]">
-        <b>{number_}</b> {lot?.productName}
+        <b>{lotNumber}</b> {lot?.productName}
         {lot?.expired && (
           <span className="text-verm block font-semibold">
             This lot expired on {day(lot.expiresOn!)}.
@@ -65,11 +65,11 @@ export function RoundJug({ shelf, lot: number_, instrument, onTheirWay }: RoundJ
         {product && <CeilingWords product={product} />}
       </div>
       <ReadingBox
-        label={`Jug of lot ${number_}`}
+        label={`Jug of lot ${lotNumber}`}
         unit={instrument.unit}
         text={text}
         type={type}
-        mark={number_}
+        mark={lotNumber}
         check={check}
         enter={() => void enter()}
         read={instrument.kind === 'SIMULATED_DIGITAL' ? read : undefined}

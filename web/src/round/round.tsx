@@ -1,15 +1,16 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { InstrumentView, RoundStop, ShelfView } from '../api/client';
 import { roundQuery, shelfQuery, yardQuery } from '../api/queries';
+import { InstrumentChoice } from '../bench/instrument-choice';
 import { PolicyWords } from '../bench/policy-words';
-import { Choice, Field } from '../parts/field';
+import { Field } from '../parts/field';
 import { useDraft } from '../parts/draft';
 import { ProtectionMark } from '../parts/protection';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { useUsing } from '../parts/using';
-import { ago, celsius, number } from '../parts/words';
+import { celsius, number } from '../parts/words';
 import { goToMark } from './next-entry';
 import { RoundJug } from './round-jug';
 import { RoundStopShown } from './round-stop';
@@ -36,7 +37,7 @@ interface RoundShownProps {
 function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
   const may = useMay();
   const { data: yard } = useQuery(yardQuery);
-  const { instrument: usedId, chooseInstrument } = useUsing();
+  const { instrument: usedId } = useUsing();
   const [temperature, setTemperature] = useDraft('round.temperature', '15');
   const stops = useStops(now, fetchedAt);
   const [onTheirWay] = useState(() => new Map<string, Promise<unknown>>());
@@ -47,10 +48,6 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
     [],
   );
   const instrument = shelf.instruments.find((i) => i.id === usedId);
-  useEffect(() => {
-    const likely = shelf.instruments.find((i) => i.trusted && i.scale === 'PG_FREEZE');
-    if (!instrument && likely) chooseInstrument(likely.id);
-  }, [instrument, shelf, chooseInstrument]);
   if (stops.length === 0) {
     return (
       <main className="flex-1 p-8">
@@ -81,12 +78,7 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
           <>
             <div className="flex flex-wrap items-start gap-x-5 gap-y-2 lg:col-span-2">
               <div className="w-64">
-                <ReadWith
-                  shelf={shelf}
-                  instrument={instrument}
-                  choose={chooseInstrument}
-                  usedId={usedId}
-                />
+                <InstrumentChoice shelf={shelf} />
               </div>
               <div className="w-32">
                 <Field
@@ -155,41 +147,6 @@ function Progress({ stops }: { stops: RoundStop[] }) {
       {unproven.length} {unproven.length === 1 ? 'circuit' : 'circuits'} unproven, {unread} bottles
       unread{proven > 0 && `, ${proven} proven on this round`}
     </span>
-  );
-}
-
-interface ReadWithProps {
-  shelf: ShelfView;
-  instrument: InstrumentView | undefined;
-  usedId: string;
-  choose: (instrument: string) => void;
-}
-
-function ReadWith({ shelf, instrument, usedId, choose }: ReadWithProps) {
-  return (
-    <Choice
-      label="Read with"
-      value={instrument ? usedId : ''}
-      onChoose={choose}
-      error={
-        instrument && !instrument.trusted
-          ? 'No zero check on clean water that counts today: every reading would have to be taken again. Check it on the first sheet of the Bench.'
-          : null
-      }
-      hint={
-        instrument?.zeroCheckedAt
-          ? `${instrument.scaleWords}, ±${number(instrument.accuracy)} ${instrument.unit}; water read ${number(instrument.zeroReading!)}, ${ago(instrument.zeroCheckedAt)}`
-          : undefined
-      }
-    >
-      <option value="">choose</option>
-      {shelf.instruments.map((i) => (
-        <option key={i.id} value={i.id}>
-          {i.name}
-          {i.kind === 'SIMULATED_DIGITAL' ? ' (simulated)' : ''}
-        </option>
-      ))}
-    </Choice>
   );
 }
 

@@ -381,6 +381,20 @@ final class Fill {
     return most == Double.NEGATIVE_INFINITY ? 0 : Math.max(0, product - most);
   }
 
+  /** The segment with the weakest cell. */
+  int weakest() {
+    int weakest = 0;
+    double lowest = lowestCell(0);
+    for (int s = 1; s + 1 < net.firstCell.length; s++) {
+      double cell = lowestCell(s);
+      if (cell < lowest) {
+        weakest = s;
+        lowest = cell;
+      }
+    }
+    return weakest;
+  }
+
   double exhaustLiters() {
     return held[net.exhaust()];
   }

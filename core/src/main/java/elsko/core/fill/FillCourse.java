@@ -73,12 +73,6 @@ public final class FillCourse {
   /** Name of the segment with the weakest cell at a look. */
   public String weakest(int look) {
     standing.recall(held, missing, look * standing.cells(), products[look]);
-    int weakest = 0;
-    for (int s = 1; s < segments.size(); s++) {
-      if (standing.lowestCell(s) < standing.lowestCell(weakest)) {
-        weakest = s;
-      }
-    }
-    return segments.get(weakest).name();
+    return segments.get(standing.weakest()).name();
   }
 }

@@ -18,7 +18,8 @@ public record FilledSegment(
     double freezePointC,
     double burstPointC,
     boolean burstIsFloor) {
-  private static final double FULL = 0.999;
+  /** A level from which on a segment counts as full. */
+  static final double FULL = 0.999;
 
   static FilledSegment of(String name, Fill fill, int segment, GlycolCurve curve) {
     double lowest = Math.min(GlycolCurve.MAX_MASS_FRACTION, fill.lowestCell(segment));

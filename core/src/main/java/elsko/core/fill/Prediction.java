@@ -77,16 +77,15 @@ public record Prediction(
 
     Prediction prediction(Double litersToReach, String reason) {
       List<FilledSegment> filled = new ArrayList<>(segments.size());
-      FilledSegment weakest = null;
       for (int s = 0; s < segments.size(); s++) {
-        FilledSegment of = FilledSegment.of(segments.get(s).name(), fill, s, curve);
-        filled.add(of);
-        if (weakest == null || of.lowestCellMassFraction() < weakest.lowestCellMassFraction()) {
-          weakest = of;
-        }
+        filled.add(FilledSegment.of(segments.get(s).name(), fill, s, curve));
       }
       return new Prediction(
-          List.copyOf(filled), weakest.name(), fill.exhaustLiters(), litersToReach, reason);
+          List.copyOf(filled),
+          segments.get(fill.weakest()).name(),
+          fill.exhaustLiters(),
+          litersToReach,
+          reason);
     }
 
     /** Undrained, everything is still full of water. */

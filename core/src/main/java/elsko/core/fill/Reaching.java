@@ -10,7 +10,6 @@ import java.util.List;
  * @param reason why never; null otherwise
  */
 record Reaching(Double liters, String reason) {
-  private static final double FULL = 0.999;
   private static final double MOST_PATHS = 10;
   private static final double CLOSE_ENOUGH_L = 1e-7;
   private static final double STRETCHES_PER_PATH = 4;
@@ -66,7 +65,7 @@ record Reaching(Double liters, String reason) {
 
   private static boolean reached(Fill fill, int segments, double target) {
     for (int s = 0; s < segments; s++) {
-      if (fill.level(s) < FULL || fill.lowestCell(s) < target) {
+      if (fill.level(s) < FilledSegment.FULL || fill.lowestCell(s) < target) {
         return false;
       }
     }
@@ -76,7 +75,7 @@ record Reaching(Double liters, String reason) {
   private static String why(FillQuestion question, Fill fill, double target) {
     List<FillSegment> segments = question.path().segments();
     for (int s = 0; s < segments.size(); s++) {
-      boolean lacks = fill.level(s) < FULL || fill.lowestCell(s) < target;
+      boolean lacks = fill.level(s) < FilledSegment.FULL || fill.lowestCell(s) < target;
       if (lacks && segments.get(s).gated() && !question.thermostatOpen() && draws(question)) {
         return "behind a closed thermostat";
       }
