@@ -1,0 +1,168 @@
+package elsko.core.frost;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.Segment;
+import elsko.core.fill.FilledSegment;
+import elsko.core.fluid.GlycolCurve;
+import elsko.core.fluid.Policy;
+import elsko.core.fluid.Verdict;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.CoolantVerdict;
+import elsko.core.ledger.PointState;
+import elsko.core.ledger.Predicted;
+import elsko.core.ledger.Protection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * What can freeze in one circuit as it stands now.
+ *
+ * @param pockets empty when nothing in it can
+ */
+public record CircuitWater(String circuit, String name, List<Held> pockets) {
+  /** A prediction is trusted but for this much, by mass. */
+  private static final double PREDICTION_MAY_BE_OFF = 0.05;
+
+  /** Liquid in one segment. */
+  public record Held(String segment, String name, PocketKind kind, Pocket pocket) {}
+
+  public CircuitWater {
+    pockets = List.copyOf(pockets);
+  }
+
+  /** Every circuit of a boat in which something can freeze. */
+  public static List<CircuitWater> of(BoatState state) {
+    List<CircuitWater> found = new ArrayList<>();
+    for (CircuitState circuit : state.circuits()) {
+      CircuitWater water = of(state, circuit);
+      if (!water.pockets().isEmpty()) {
+        found.add(water);
+      }
+    }
+    state
+        .unlisted()
+        .forEach(
+            accessory ->
+                found.add(
+                    new CircuitWater(
+                        accessory.key(), accessory.words(), List.of(notSaid(accessory.words())))));
+    return List.copyOf(found);
+  }
+
+  private static CircuitWater of(BoatState state, CircuitState circuit) {
+    List<Held> pockets = new ArrayList<>();
+    if (circuit.circuit().kind() == CircuitKind.UNANSWERED) {
+      pockets.add(notSaid(circuit.circuit().name()));
+    } else if (circuit.protection() != Protection.DRAINED
+        && circuit.protection() != Protection.DRY_BUILT) {
+      FreezePoints points = new FreezePoints(state, circuit);
+      for (Segment segment : circuit.circuit().segments()) {
+        Double freezesAt = points.of(segment);
+        if (freezesAt != null) {
+          PocketKind kind = PocketKind.of(circuit.circuit(), segment);
+          pockets.add(
+              new Held(
+                  segment.key(), segment.name(), kind, new Pocket(kind.tauHours(), freezesAt)));
+        }
+      }
+    }
+    return new CircuitWater(circuit.circuit().key(), circuit.circuit().name(), pockets);
+  }
+
+  private static Held notSaid(String name) {
+    PocketKind kind = PocketKind.NOT_SAID;
+    return new Held("", name, kind, new Pocket(kind.tauHours(), 0));
+  }
+
+  /** At what temperature what stands in a segment breaks it. */
+  private static final class FreezePoints {
+    private final BoatState state;
+    private final CircuitState circuit;
+    private final Predicted predicted;
+
+    FreezePoints(BoatState state, CircuitState circuit) {
+      this.state = state;
+      this.circuit = circuit;
+      this.predicted = drainsConfirmed() ? predicted(state.boat()) : null;
+    }
+
+    private Predicted predicted(Boat boat) {
+      return circuit.circuit().kind() == CircuitKind.COOLANT ? null : Predicted.of(boat, circuit);
+    }
+
+    private boolean drainsConfirmed() {
+      return circuit.points().stream()
+          .allMatch(point -> point.seen() != null && point.seen().isEmpty());
+    }
+
+    /** °C, or null for never. */
+    Double of(Segment segment) {
+      return switch (circuit.protection()) {
+        case UNKNOWN, IN_SERVICE -> Double.valueOf(0);
+        case WET -> isEmpty(segment) ? null : Double.valueOf(0);
+        case FILLED -> isEmpty(segment) ? null : Double.valueOf(predicted(segment));
+        case HELD, PROVEN -> isEmpty(segment) ? null : measured(segment);
+        case DRAINED, DRY_BUILT -> null;
+      };
+    }
+
+    private boolean isEmpty(Segment segment) {
+      return circuit.contents().get(segment.key()) == CircuitState.Content.EMPTY;
+    }
+
+    private double predicted(Segment segment) {
+      if (predicted == null) {
+        return 0;
+      }
+      FilledSegment filled = predicted.segment(segment.key());
+      double sure = Math.max(0, filled.lowestCellMassFraction() - PREDICTION_MAY_BE_OFF);
+      return GlycolCurve.of(circuit.lot().product().base()).freezePointC(sure);
+    }
+
+    private Double measured(Segment segment) {
+      if (circuit.circuit().kind() == CircuitKind.COOLANT) {
+        CoolantVerdict read = CoolantVerdict.of(state, circuit.circuit().key());
+        return read == null ? 0 : Math.max(-60, read.freezePointC());
+      }
+      List<PointState> here =
+          circuit.points().stream()
+              .filter(point -> point.point().segment().equals(segment.key()))
+              .filter(point -> point.verdict() != null || point.couldNot() != null)
+              .toList();
+      if (here.stream().anyMatch(point -> point.couldNot() != null)) {
+        return predicted(segment);
+      }
+      List<Verdict> verdicts = here.stream().map(PointState::verdict).toList();
+      if (verdicts.isEmpty()) {
+        // No sample speaks for it: it is taken for as weak as the weakest that was measured.
+        verdicts =
+            circuit.points().stream().map(PointState::verdict).filter(Objects::nonNull).toList();
+      }
+      if (verdicts.isEmpty()) {
+        return predicted(segment);
+      }
+      Double warmest = null;
+      for (Verdict verdict : verdicts) {
+        Double breaksAt = breaksAt(verdict);
+        if (breaksAt != null && (warmest == null || breaksAt > warmest)) {
+          warmest = breaksAt;
+        }
+      }
+      return warmest;
+    }
+
+    /** Null where the mixture is never hard enough to break anything. */
+    private Double breaksAt(Verdict verdict) {
+      if (verdict.worstCaseMassFraction() == null) {
+        return 0.0;
+      }
+      if (state.need().policy() == Policy.FREEZE) {
+        return verdict.freezePointC();
+      }
+      return verdict.burstIsFloor() ? null : verdict.burstPointC();
+    }
+  }
+}

@@ -1,0 +1,127 @@
+package elsko.core.frost;
+
+/** One pocket, followed hour by hour. */
+final class PocketRun {
+  private final double tau;
+  private final double tf;
+  private final double keeps;
+  private final double icePerKelvinHour;
+  private double temperatureC;
+  private double ice;
+  private double hours;
+  private double toFreezePoint = Double.NaN;
+  private double toDamage = Double.NaN;
+
+  PocketRun(Pocket pocket, double startC) {
+    tau = pocket.tauHours();
+    tf = pocket.freezePointC();
+    keeps = Math.exp(-1 / tau);
+    icePerKelvinHour = 1 / (tau * Pocket.LATENT_K);
+    temperatureC = Math.max(startC, tf);
+    if (startC <= tf) {
+      toFreezePoint = 0;
+    }
+  }
+
+  /** Goes on by one hour with air of this temperature around it. */
+  void hour(double airC) {
+    double left = 1;
+    if (ice > 0 && airC > tf) {
+      left = melts(airC);
+    }
+    if (ice == 0 && left > 0) {
+      left = follows(airC, left);
+    }
+    if (left > 0 && airC < tf) {
+      freezes(airC, left);
+    }
+    hours += 1;
+  }
+
+  /** Returns what is left of the hour once the last ice is gone. */
+  private double melts(double airC) {
+    double perHour = (airC - tf) * icePerKelvinHour;
+    if (ice >= perHour) {
+      ice -= perHour;
+      return 0;
+    }
+    double took = ice / perHour;
+    ice = 0;
+    temperatureC = tf;
+    return 1 - took;
+  }
+
+  /** Returns what is left of the hour once the freeze point is reached. */
+  private double follows(double airC, double left) {
+    double end = airC + (temperatureC - airC) * (left == 1 ? keeps : Math.exp(-left / tau));
+    if (end > tf || airC >= tf) {
+      temperatureC = end;
+      return 0;
+    }
+    double until = temperatureC > tf ? tau * Math.log((temperatureC - airC) / (tf - airC)) : 0;
+    temperatureC = tf;
+    if (Double.isNaN(toFreezePoint)) {
+      toFreezePoint = hours + 1 - left + until;
+    }
+    return left - until;
+  }
+
+  private void freezes(double airC, double left) {
+    double perHour = (tf - airC) * icePerKelvinHour;
+    if (Double.isNaN(toDamage) && ice + perHour * left >= Pocket.DAMAGE_AT) {
+      toDamage = hours + 1 - left + Math.max(0, Pocket.DAMAGE_AT - ice) / perHour;
+    }
+    ice = Math.min(1, ice + perHour * left);
+  }
+
+  double ice() {
+    return ice;
+  }
+
+  double hoursToFreezePoint() {
+    return toFreezePoint;
+  }
+
+  double hoursToDamage() {
+    return toDamage;
+  }
+
+  /** Hours to damage through all of these, or NaN; stops looking once it is damaged. */
+  static double hoursToDamage(Pocket pocket, double startC, double[] airC, int from) {
+    PocketRun run = new PocketRun(pocket, startC);
+    int hour = from;
+    while (hour < airC.length) {
+      hour = run.coasts(airC, hour);
+      if (hour < airC.length) {
+        run.hours = hour - from;
+        run.hour(airC[hour]);
+        if (!Double.isNaN(run.toDamage)) {
+          return run.toDamage;
+        }
+        hour++;
+      }
+    }
+    return Double.NaN;
+  }
+
+  /**
+   * Hours in which nothing freezes need one multiplication each; returns the first that is not so.
+   */
+  private int coasts(double[] airC, int from) {
+    if (ice > 0) {
+      return from;
+    }
+    double t = temperatureC;
+    double takes = 1 - keeps;
+    int hour = from;
+    for (; hour < airC.length; hour++) {
+      double end = t * keeps + airC[hour] * takes;
+      if (end <= tf) {
+        break;
+      }
+      t = end;
+    }
+    temperatureC = t;
+    return hour;
+  }
+}
