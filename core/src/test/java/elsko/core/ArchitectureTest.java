@@ -17,6 +17,8 @@ class ArchitectureTest {
   @Test
   void coreKnowsNoFramework() {
     classes()
+        .that()
+        .resideOutsideOfPackage("..plan..")
         .should()
         .onlyDependOnClassesThat()
         .resideInAnyPackage(
@@ -27,6 +29,17 @@ class ArchitectureTest {
             "java.math..",
             "java.io..",
             "java.nio.charset..")
+        .check(CORE);
+  }
+
+  @Test
+  void planKnowsTheSolverAndNothingElse() {
+    classes()
+        .that()
+        .resideInAPackage("..plan..")
+        .should()
+        .onlyDependOnClassesThat()
+        .resideInAnyPackage("elsko.core..", "java..", "ai.timefold.solver.core..")
         .check(CORE);
   }
 
@@ -48,13 +61,24 @@ class ArchitectureTest {
   }
 
   @Test
+  void frostKnowsNoCardsAndNoPlan() {
+    noClasses()
+        .that()
+        .resideInAPackage("..frost..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("..procedure..", "..plan..")
+        .check(CORE);
+  }
+
+  @Test
   void whatHappenedDoesNotDependOnWhatIsPlanned() {
     noClasses()
         .that()
         .resideInAnyPackage("..ledger..", "..boat..", "..limits..")
         .should()
         .dependOnClassesThat()
-        .resideInAPackage("..procedure..")
+        .resideInAnyPackage("..procedure..", "..frost..", "..plan..")
         .check(CORE);
   }
 }

@@ -1,0 +1,258 @@
+package elsko.core.plan;
+
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.Fuel;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.Protection;
+import elsko.core.procedure.Card;
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
+import elsko.core.procedure.Step;
+import elsko.core.procedure.StepWork;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * What is left to do on a boat before it may sit through the winter: the open steps of its
+ * winterizing card, or of the one that would be written for it, put together into tasks; before
+ * them those of a descale and a lay-up service somebody has opened.
+ *
+ * @param tasks in the order they are done; empty when nothing is left
+ * @param safeAfter index of the task that ends its danger from frost
+ * @param steps keys of the card's steps, by task
+ */
+public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<String>> steps) {
+  /** The boat is brought ashore. */
+  public static final String LIFT = "lift";
+
+  public static final String SERVICE = "service";
+  public static final String DESCALE = "descale";
+  public static final String EMPTY = "empty";
+  public static final String FILL = "fill";
+  public static final String SYSTEMS = "systems";
+  public static final String PROVE = "prove";
+  public static final String CLOSE = "close";
+
+  private static final int LIFT_MINUTES = 30;
+
+  private static final LayUp NOTHING = new LayUp(List.of(), -1, Map.of());
+
+  /** What is left on a boat. */
+  public static LayUp of(BoatState state, Schools schools) {
+    Gathering gathering = new Gathering(state, schools);
+    CardProgress winterizing = openCard(state, Procedure.WINTERIZE);
+    CardProgress service = openCard(state, Procedure.LAY_UP_SERVICE);
+    CardProgress descaling = openCard(state, Procedure.DESCALE);
+    boolean laidUp = winterizing == null && isLaidUp(state);
+    if (laidUp && service == null && descaling == null) {
+      return NOTHING;
+    }
+    if (state.afloat()) {
+      gathering.lift();
+    }
+    if (service != null) {
+      gathering.service(service);
+    }
+    if (descaling != null) {
+      gathering.descaling(descaling);
+    }
+    if (!laidUp) {
+      gathering.winterizing(winterizing == null ? wouldBe(state, schools) : winterizing);
+    }
+    return gathering.found();
+  }
+
+  private static CardProgress openCard(BoatState state, Procedure procedure) {
+    return state.cards().stream()
+        .filter(card -> card.procedure() == procedure && !card.isClosed())
+        .reduce((first, second) -> second)
+        .orElse(null);
+  }
+
+  private static boolean isLaidUp(BoatState state) {
+    return switch (state.protection()) {
+      case PROVEN, DRAINED, DRY_BUILT -> true;
+      default -> state.circuits().stream().allMatch(c -> c.protection() == Protection.DRY_BUILT);
+    };
+  }
+
+  /** The card as it would be opened now. */
+  private static CardProgress wouldBe(BoatState state, Schools schools) {
+    return new CardProgress(
+        new UUID(0, 0),
+        Procedure.WINTERIZE,
+        Choices.usual(state.boat(), Procedure.WINTERIZE, schools),
+        "",
+        null,
+        "",
+        new CardProgress.Before(Set.of(), Set.of(), Map.of()),
+        Map.of());
+  }
+
+  /** Puts the open steps of a boat's cards together into tasks. */
+  private static final class Gathering {
+    private final BoatState state;
+    private final Schools schools;
+    private final Skill engine;
+    private final List<VisitTask> tasks = new ArrayList<>();
+    private final Map<String, List<String>> steps = new LinkedHashMap<>();
+    private int safe = -1;
+
+    Gathering(BoatState state, Schools schools) {
+      this.state = state;
+      this.schools = schools;
+      engine = engineSkill(state);
+    }
+
+    LayUp found() {
+      return tasks.isEmpty() ? NOTHING : new LayUp(List.copyOf(tasks), safe, Map.copyOf(steps));
+    }
+
+    void lift() {
+      tasks.add(
+          new VisitTask(
+              LIFT, "Lift out and wash", LIFT_MINUTES, 2, Skill.LIFT, Equipment.LIFT, null));
+      steps.put(LIFT, List.of());
+    }
+
+    void service(CardProgress progress) {
+      List<Step> open = open(progress, card(progress).steps());
+      if (!open.isEmpty()) {
+        add(new VisitTask(SERVICE, "Lay-up service", minutes(open), 1, engine, null, null), open);
+      }
+    }
+
+    /**
+     * A soak ends a task: nobody is needed while the acid works, and somebody comes back in time.
+     */
+    void descaling(CardProgress progress) {
+      List<Step> group = new ArrayList<>();
+      int number = 0;
+      for (Step step : card(progress).steps()) {
+        // The trial under load is on the water, on a later day.
+        if (step.key().equals(Procedure.DESCALE.lastStep())) {
+          continue;
+        }
+        group.add(step);
+        if (step.soak() != null) {
+          descaling(progress, group, ++number, step.soak());
+          group = new ArrayList<>();
+        }
+      }
+      if (!group.isEmpty()) {
+        descaling(progress, group, ++number, null);
+      }
+    }
+
+    private void descaling(CardProgress progress, List<Step> group, int number, Step.Soak soak) {
+      List<Step> open = open(progress, group);
+      if (open.isEmpty()) {
+        return;
+      }
+      add(
+          new VisitTask(
+              number == 1 ? DESCALE : DESCALE + "-" + number,
+              number == 1 ? "Descale: mix and begin" : "Descale: flush and go on",
+              minutes(open),
+              people(open),
+              engine,
+              Equipment.ADAPTER_SET,
+              soak == null ? null : new VisitTask.Soak(soak.fromMinutes(), soak.toMinutes())),
+          open);
+    }
+
+    void winterizing(CardProgress progress) {
+      Map<String, List<Step>> byTask = new LinkedHashMap<>();
+      for (String key : List.of(EMPTY, FILL, SYSTEMS, PROVE, CLOSE)) {
+        byTask.put(key, new ArrayList<>());
+      }
+      Card card = card(progress);
+      for (Step step : open(progress, card.steps())) {
+        byTask.get(taskOf(card, step)).add(step);
+      }
+      byTask.forEach(
+          (key, open) -> {
+            if (!open.isEmpty()) {
+              add(task(key, open), open);
+              if (!key.equals(CLOSE) && (safe < 0 || !key.equals(PROVE))) {
+                safe = tasks.size() - 1;
+              }
+            }
+          });
+    }
+
+    private Card card(CardProgress progress) {
+      return CardWriter.write(new CardRequest(state, progress, schools));
+    }
+
+    private void add(VisitTask task, List<Step> open) {
+      tasks.add(task);
+      steps.put(task.key(), open.stream().map(Step::key).toList());
+    }
+
+    private String taskOf(Card card, Step step) {
+      StepWork work = StepWork.of(card, step);
+      if (work == StepWork.CLOSE) {
+        return CLOSE;
+      }
+      if (work == StepWork.PROVE) {
+        return PROVE;
+      }
+      boolean ofAnEngine =
+          step.circuit() != null
+              && state.boat().hasCircuit(step.circuit())
+              && isOfAnEngine(state.boat().circuit(step.circuit()).kind());
+      return !ofAnEngine ? SYSTEMS : work == StepWork.FILL ? FILL : EMPTY;
+    }
+
+    private VisitTask task(String key, List<Step> open) {
+      int minutes = minutes(open);
+      int people = people(open);
+      return switch (key) {
+        case EMPTY -> new VisitTask(key, "Warm and drain", minutes, people, engine, null, null);
+        case FILL ->
+            new VisitTask(
+                key, "Fill", minutes, people, engine, people > 1 ? Equipment.TANK_KIT : null, null);
+        case SYSTEMS ->
+            new VisitTask(
+                key, "Domestic and other circuits", minutes, people, Skill.SYSTEMS, null, null);
+        case PROVE ->
+            new VisitTask(
+                key, "Prove", minutes, people, Skill.SYSTEMS, Equipment.REFRACTOMETER, null);
+        default -> new VisitTask(key, "Close the boat", minutes, people, Skill.SYSTEMS, null, null);
+      };
+    }
+  }
+
+  private static List<Step> open(CardProgress progress, List<Step> steps) {
+    return steps.stream().filter(step -> !progress.isSettled(step.key())).toList();
+  }
+
+  private static int minutes(List<Step> steps) {
+    return Math.min(600, Math.max(1, steps.stream().mapToInt(Step::minutes).sum()));
+  }
+
+  private static int people(List<Step> steps) {
+    return Math.min(2, steps.stream().mapToInt(Step::people).max().orElse(1));
+  }
+
+  private static boolean isOfAnEngine(CircuitKind kind) {
+    return kind == CircuitKind.RAW_WATER || kind == CircuitKind.COOLANT;
+  }
+
+  private static Skill engineSkill(BoatState state) {
+    for (EngineDescription engine : state.boat().description().engines()) {
+      return engine.fuel() == Fuel.DIESEL ? Skill.ENGINE_DIESEL : Skill.ENGINE_PETROL;
+    }
+    return Skill.SYSTEMS;
+  }
+}

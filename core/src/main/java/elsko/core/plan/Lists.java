@@ -1,0 +1,113 @@
+package elsko.core.plan;
+
+import java.util.Arrays;
+
+/** Everybody's list for every day, as part numbers; knows where each part is. */
+final class Lists {
+  final int[][][] parts;
+  final int[][] size;
+  final int[] dayOf;
+  final int[] personOf;
+  private final int[][] load;
+  private final int[][] kitLoad;
+  private final Board board;
+
+  Lists(Board board) {
+    this.board = board;
+    parts = new int[board.days][board.people][8];
+    size = new int[board.days][board.people];
+    load = new int[board.days][board.people];
+    kitLoad = new int[board.days][board.stock.length];
+    dayOf = new int[board.parts];
+    personOf = new int[board.parts];
+    Arrays.fill(dayOf, -1);
+    Arrays.fill(personOf, Board.NOBODY);
+  }
+
+  void insert(int part, int day, int person, int index) {
+    int[] list = parts[day][person];
+    int n = size[day][person];
+    if (n == list.length) {
+      list = Arrays.copyOf(list, n * 2);
+      parts[day][person] = list;
+    }
+    System.arraycopy(list, index, list, index + 1, n - index);
+    list[index] = part;
+    size[day][person] = n + 1;
+    weigh(part, day, person, 1);
+    dayOf[part] = day;
+    personOf[part] = person;
+  }
+
+  void append(int part, int day, int person) {
+    insert(part, day, person, size[day][person]);
+  }
+
+  /** Returns the index it had. */
+  int remove(int part) {
+    int day = dayOf[part];
+    int person = personOf[part];
+    int index = indexOf(part);
+    int[] list = parts[day][person];
+    int n = size[day][person] - 1;
+    System.arraycopy(list, index + 1, list, index, n - index);
+    size[day][person] = n;
+    weigh(part, day, person, -1);
+    dayOf[part] = -1;
+    personOf[part] = Board.NOBODY;
+    return index;
+  }
+
+  /** Empties one list. */
+  void clear(int day, int person) {
+    for (int i = 0; i < size[day][person]; i++) {
+      int part = parts[day][person][i];
+      weigh(part, day, person, -1);
+      if (dayOf[part] == day && personOf[part] == person) {
+        dayOf[part] = -1;
+        personOf[part] = Board.NOBODY;
+      }
+    }
+    size[day][person] = 0;
+  }
+
+  private void weigh(int part, int day, int person, int sign) {
+    int task = board.taskOf[part];
+    load[day][person] += sign * board.minutes[task];
+    if (board.equipment[task] >= 0 && !board.gives[part]) {
+      kitLoad[day][board.equipment[task]] += sign * board.minutes[task];
+    }
+  }
+
+  /** Minutes a kind of equipment is occupied on a day. */
+  int kitLoad(int day, int kind) {
+    return kitLoad[day][kind];
+  }
+
+  int indexOf(int part) {
+    int[] list = parts[dayOf[part]][personOf[part]];
+    int index = 0;
+    while (list[index] != part) {
+      index++;
+    }
+    return index;
+  }
+
+  int load(int day, int person) {
+    return load[day][person];
+  }
+
+  boolean isPlanned(int part) {
+    return dayOf[part] >= 0;
+  }
+
+  /** The day a task is done on, or −1. */
+  int day(int task) {
+    return dayOf[board.leadPart[task]];
+  }
+
+  /** Whether any task of a visit is on a list. */
+  boolean isPlannedVisit(int visit) {
+    return dayOf[board.leadPart[board.firstTask[visit]]] >= 0;
+  }
+}

@@ -1,0 +1,129 @@
+package elsko.core.plan;
+
+import ai.timefold.solver.core.api.solver.Solver;
+import ai.timefold.solver.core.api.solver.SolverFactory;
+import ai.timefold.solver.core.config.heuristic.selector.move.factory.MoveIteratorFactoryConfig;
+import ai.timefold.solver.core.config.localsearch.LocalSearchPhaseConfig;
+import ai.timefold.solver.core.config.localsearch.decider.acceptor.LocalSearchAcceptorConfig;
+import ai.timefold.solver.core.config.localsearch.decider.forager.LocalSearchForagerConfig;
+import ai.timefold.solver.core.config.score.director.ScoreDirectorFactoryConfig;
+import ai.timefold.solver.core.config.solver.EnvironmentMode;
+import ai.timefold.solver.core.config.solver.SolverConfig;
+import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+
+/** One search for a plan: simulated annealing from a plan that breaks no rule. */
+final class Search {
+  private static final long LOOK_FOR_STOP_MS = 100;
+
+  private final Planning planning;
+  private final Board board;
+  private final Told told;
+  private final SeasonPlan.Rules rules;
+
+  Search(Planning planning) {
+    this.planning = planning;
+    board = new Board(planning.season());
+    told = Told.of(board, planning.told(), planning.pinned());
+    rules =
+        new SeasonPlan.Rules(
+            board, told, planning.firstOpenDay(), Math.round(planning.toldWeight() * 1000));
+  }
+
+  Plan start() {
+    return PlanReader.read(board, told, Construct.plan(board, told, planning.firstOpenDay()));
+  }
+
+  Plan run(double seconds, Planning.Watcher watcher) {
+    long began = System.nanoTime();
+    Lists first = Construct.plan(board, told, planning.firstOpenDay());
+    if (watcher != null) {
+      watcher.better(
+          new Planning.Progress(since(began), PlanReader.read(board, told, first), false));
+    }
+    Solver<SeasonPlan> solver = solver(seconds - since(began), EnvironmentMode.NO_ASSERT);
+    ScheduledExecutorService looking = null;
+    if (watcher != null) {
+      solver.addEventListener(
+          event ->
+              watcher.better(
+                  new Planning.Progress(
+                      since(began),
+                      PlanReader.read(board, told, event.getNewBestSolution().lists()),
+                      false)));
+      looking = Executors.newSingleThreadScheduledExecutor();
+      looking.scheduleAtFixedRate(
+          () -> {
+            if (watcher.stop()) {
+              solver.terminateEarly();
+            }
+          },
+          LOOK_FOR_STOP_MS,
+          LOOK_FOR_STOP_MS,
+          TimeUnit.MILLISECONDS);
+    }
+    try {
+      SeasonPlan best = solver.solve(new SeasonPlan(rules, first));
+      Plan plan = PlanReader.read(board, told, best.lists());
+      if (watcher != null) {
+        watcher.better(new Planning.Progress(since(began), plan, true));
+      }
+      return plan;
+    } finally {
+      if (looking != null) {
+        looking.shutdownNow();
+      }
+    }
+  }
+
+  /** A solver that runs so long, or until it is told to stop. */
+  Solver<SeasonPlan> solver(double seconds, EnvironmentMode mode) {
+    return factory(
+            new TerminationConfig()
+                .withSpentLimit(
+                    java.time.Duration.ofMillis(Math.max(50, Math.round(seconds * 1000)))),
+            mode)
+        .buildSolver();
+  }
+
+  /** For tests: a solver that takes so many steps. */
+  Solver<SeasonPlan> solverOfSteps(int steps, EnvironmentMode mode) {
+    return factory(new TerminationConfig().withStepCountLimit(steps), mode).buildSolver();
+  }
+
+  Plan read(SeasonPlan plan) {
+    return PlanReader.read(board, told, plan.lists());
+  }
+
+  SeasonPlan startPlan() {
+    return new SeasonPlan(rules, Construct.plan(board, told, planning.firstOpenDay()));
+  }
+
+  private SolverFactory<SeasonPlan> factory(TerminationConfig until, EnvironmentMode mode) {
+    LocalSearchPhaseConfig search =
+        new LocalSearchPhaseConfig()
+            .withMoveSelectorConfig(
+                new MoveIteratorFactoryConfig().withMoveIteratorFactoryClass(VisitMoves.class))
+            .withAcceptorConfig(
+                new LocalSearchAcceptorConfig()
+                    .withSimulatedAnnealingStartingTemperature("0hard/400medium/30soft"))
+            .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1));
+    search.setTerminationConfig(until);
+    return SolverFactory.create(
+        new SolverConfig()
+            .withSolutionClass(SeasonPlan.class)
+            .withEntityClasses(PersonDay.class)
+            .withScoreDirectorFactory(
+                new ScoreDirectorFactoryConfig()
+                    .withIncrementalScoreCalculatorClass(PlanScore.class))
+            .withEnvironmentMode(mode)
+            .withRandomSeed(planning.seed())
+            .withPhases(search));
+  }
+
+  private static double since(long began) {
+    return (System.nanoTime() - began) / 1e9;
+  }
+}

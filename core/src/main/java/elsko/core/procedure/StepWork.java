@@ -1,0 +1,38 @@
+package elsko.core.procedure;
+
+import java.util.List;
+
+/** What a step of a winterizing card is for: whoever plans the day puts like to like. */
+public enum StepWork {
+  /** Warming, draining, looking into strainers, reading coolant. */
+  EMPTY,
+  /** Antifreeze in, hoses back. */
+  FILL,
+  PROVE,
+  CLOSE;
+
+  private static final List<String> FILLS =
+      List.of(Pour.KEY, Pour.CLAMP, Draw.KEY, Draw.HOSES_BACK, Prove.REMEDY, PlugsBack.KEY);
+
+  /** What a step of a card is for. */
+  public static StepWork of(Card card, Step step) {
+    if (step.key().equals(card.procedure().lastStep())) {
+      return CLOSE;
+    }
+    String kind = step.key().substring(step.key().lastIndexOf('.') + 1);
+    if (isOf(kind, Prove.KEY)) {
+      return PROVE;
+    }
+    for (String fill : FILLS) {
+      if (isOf(kind, fill)) {
+        return FILL;
+      }
+    }
+    return EMPTY;
+  }
+
+  /** The key itself, or one of its later rounds. */
+  private static boolean isOf(String kind, String key) {
+    return kind.equals(key) || kind.startsWith(key + "-");
+  }
+}

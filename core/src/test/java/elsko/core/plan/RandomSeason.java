@@ -1,0 +1,115 @@
+package elsko.core.plan;
+
+import elsko.core.plan.VisitTask.Soak;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+
+/** Made-up seasons of every size and tightness. */
+final class RandomSeason {
+  private RandomSeason() {}
+
+  static Planning of(long seed) {
+    Random random = new Random(seed);
+    int boats = 3 + random.nextInt(22);
+    int people = 2 + random.nextInt(4);
+    int days = 6 + random.nextInt(10);
+    List<Worker> workers = new ArrayList<>();
+    for (int p = 0; p < people; p++) {
+      workers.add(worker(p, days, random));
+    }
+    List<Visit> visits = new ArrayList<>();
+    for (int v = 0; v < boats; v++) {
+      visits.add(visit(v, days, random));
+    }
+    Map<Equipment, Integer> equipment = new EnumMap<>(Equipment.class);
+    for (Equipment kind : Equipment.values()) {
+      equipment.put(kind, 1 + random.nextInt(2));
+    }
+    int[] lifts = new int[days];
+    for (int day = 0; day < days; day++) {
+      lifts[day] = random.nextInt(4);
+    }
+    Season season =
+        new Season(
+            LocalDate.of(2031, 10, 6),
+            days,
+            workers,
+            new Worker.Hours(720, 750),
+            visits,
+            equipment,
+            lifts,
+            walking(boats + 1, random));
+    return new Planning(season, List.of(), List.of(), 0, 0, seed);
+  }
+
+  private static Worker worker(int p, int days, Random random) {
+    EnumSet<Skill> skills = EnumSet.noneOf(Skill.class);
+    for (Skill skill : Skill.values()) {
+      if (random.nextInt(3) > 0) {
+        skills.add(skill);
+      }
+    }
+    List<Worker.Hours> hours = new ArrayList<>();
+    for (int day = 0; day < days; day++) {
+      int from = 420 + random.nextInt(4) * 30;
+      hours.add(
+          random.nextInt(6) == 0
+              ? null
+              : new Worker.Hours(from, from + 300 + 30 * random.nextInt(8)));
+    }
+    return new Worker("person " + p, skills, hours);
+  }
+
+  private static Visit visit(int v, int days, Random random) {
+    List<VisitTask> tasks = new ArrayList<>();
+    int n = 1 + random.nextInt(5);
+    for (int k = 0; k < n; k++) {
+      boolean soaks = k < n - 1 && random.nextInt(5) == 0;
+      int from = 30 + random.nextInt(200);
+      tasks.add(
+          new VisitTask(
+              "task-" + k,
+              "Task " + k,
+              10 + random.nextInt(90),
+              random.nextInt(6) == 0 ? 2 : 1,
+              Skill.values()[random.nextInt(Skill.values().length)],
+              random.nextBoolean()
+                  ? Equipment.values()[random.nextInt(Equipment.values().length)]
+                  : null,
+              soaks ? new Soak(from, from + 20 + random.nextInt(100)) : null));
+    }
+    List<Double> loss = new ArrayList<>();
+    double sum = 0;
+    for (int day = 0; day <= days; day++) {
+      sum += random.nextDouble() * random.nextInt(4);
+      loss.add(sum);
+    }
+    return new Visit(
+        new UUID(9, v),
+        "boat " + v,
+        v + 1,
+        "berth " + v,
+        random.nextInt(days),
+        random.nextInt(3) == 0 ? random.nextInt(days) : null,
+        tasks,
+        random.nextInt(n),
+        loss);
+  }
+
+  private static int[][] walking(int places, Random random) {
+    int[] x = random.ints(places, 0, 12).toArray();
+    int[][] minutes = new int[places][places];
+    for (int a = 0; a < places; a++) {
+      for (int b = 0; b < places; b++) {
+        minutes[a][b] = a == b ? 0 : 1 + Math.abs(x[a] - x[b]);
+      }
+    }
+    return minutes;
+  }
+}
