@@ -6,7 +6,16 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Every address of a screen is the same page; the page itself finds its way. */
 @Controller
 class Screens {
-  @GetMapping({"/", "/boats/**", "/bench/**", "/describe", "/import", "/settings", "/sign-in"})
+  @GetMapping({
+    "/",
+    "/boats/**",
+    "/bench/**",
+    "/walks/**",
+    "/describe",
+    "/import",
+    "/settings",
+    "/sign-in"
+  })
   String page() {
     return "forward:/index.html";
   }

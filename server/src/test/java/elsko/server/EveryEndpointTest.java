@@ -23,7 +23,12 @@ class EveryEndpointTest {
   private static final Set<String> COORDINATOR = Set.of("coordinator");
   private static final Set<String> WORKERS = Set.of("coordinator", "technician");
   private static final Set<String> PUBLIC =
-      Set.of("GET /api/welcome", "GET /api/session", "POST /api/session");
+      Set.of(
+          "GET /api/welcome",
+          "GET /api/session",
+          "POST /api/session",
+          // Its address is its key: calendars cannot sign in.
+          "GET /api/walks/feed/{token}.ics");
 
   /** An endpoint that is missing here fails the test: somebody has to decide. */
   private static final Map<String, Set<String>> ALLOWED =
@@ -76,6 +81,34 @@ class EveryEndpointTest {
               Map.entry("POST /api/people", COORDINATOR),
               Map.entry("PUT /api/session/password", ALL),
               Map.entry("POST /api/session/end", ALL),
+              Map.entry("GET /api/frost", ALL),
+              Map.entry("POST /api/frost/pocket", ALL),
+              Map.entry("GET /api/boats/{id}/frost", ALL),
+              Map.entry("GET /api/weather", ALL),
+              Map.entry("POST /api/weather/refresh", COORDINATOR),
+              Map.entry("PUT /api/weather/cold-snap", COORDINATOR),
+              Map.entry("DELETE /api/weather/cold-snap", COORDINATOR),
+              Map.entry("POST /api/weather/days/check", COORDINATOR),
+              Map.entry("PUT /api/weather/days", COORDINATOR),
+              Map.entry("GET /api/weather/days.csv", ALL),
+              Map.entry("GET /api/walks", ALL),
+              Map.entry("GET /api/walks/mine", ALL),
+              Map.entry("GET /api/walks/why", ALL),
+              Map.entry("GET /api/walks/yardsticks", ALL),
+              Map.entry("POST /api/walks/search", COORDINATOR),
+              Map.entry("DELETE /api/walks/search", COORDINATOR),
+              Map.entry("POST /api/walks/publish", COORDINATOR),
+              Map.entry("DELETE /api/walks/draft", COORDINATOR),
+              Map.entry("POST /api/walks/move", COORDINATOR),
+              Map.entry("GET /api/walks/crew", ALL),
+              Map.entry("PUT /api/walks/crew", COORDINATOR),
+              Map.entry("DELETE /api/walks/crew/{id}", COORDINATOR),
+              Map.entry("PUT /api/walks/crew/{id}/days-off", COORDINATOR),
+              Map.entry("POST /api/walks/crew/{id}/feed", COORDINATOR),
+              Map.entry("GET /api/walks/crew/{id}/walk.ics", ALL),
+              Map.entry("PUT /api/walks/means", COORDINATOR),
+              Map.entry("GET /api/walks/boats/{id}/dates", ALL),
+              Map.entry("PUT /api/walks/boats/{id}/dates", COORDINATOR),
               Map.entry("GET /api/events", ALL)));
 
   private static List<String> endpoints() {

@@ -29,18 +29,23 @@ class MixAndFillTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"protection", "strength", "verdict", "blend", "topping", "ratio", "fill"})
-  void theExampleInTheDocumentIsWhatComesOut(String name) throws Exception {
-    JsonNode example = example(name);
-    Answer answer = post(name, example.path("request").toString());
+  @ValueSource(
+      strings = {
+        "/api/bench/protection",
+        "/api/bench/strength",
+        "/api/bench/verdict",
+        "/api/bench/blend",
+        "/api/bench/topping",
+        "/api/bench/ratio",
+        "/api/bench/fill",
+        "/api/frost/pocket"
+      })
+  void theExampleInTheDocumentIsWhatComesOut(String path) throws Exception {
+    JsonNode example = example(path.substring(path.lastIndexOf('/') + 1));
+    Answer answer = RunningElsko.as("viewer").post(path, example.path("request").toString());
     assertAbout(answer.body(), example.path("response"));
     JsonNode documented =
-        RunningElsko.as("viewer")
-            .get("/api/openapi")
-            .body()
-            .path("paths")
-            .path("/api/bench/" + name)
-            .path("post");
+        RunningElsko.as("viewer").get("/api/openapi").body().path("paths").path(path).path("post");
     assertThat(documented.path("requestBody").findValue("example"))
         .isEqualTo(example.path("request"));
     assertThat(documented.path("responses").findValue("example"))

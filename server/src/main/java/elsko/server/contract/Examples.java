@@ -5,6 +5,7 @@ import io.swagger.v3.oas.models.media.Content;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -15,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Shows each calculator with a question and its answer. A test asks every one of them. */
 @Configuration(proxyBeanMethods = false)
 class Examples {
-  private static final String CALCULATORS = "/api/bench/";
+  private static final List<String> CALCULATORS = List.of("/api/bench/", "/api/frost/");
 
   @Bean
   OpenApiCustomizer examplesOfCalculators(JsonMapper json) {
@@ -24,8 +25,10 @@ class Examples {
             .getPaths()
             .forEach(
                 (path, item) -> {
-                  if (path.startsWith(CALCULATORS) && item.getPost() != null) {
-                    show(item.getPost(), path.substring(CALCULATORS.length()), json);
+                  for (String calculators : CALCULATORS) {
+                    if (path.startsWith(calculators) && item.getPost() != null) {
+                      show(item.getPost(), path.substring(calculators.length()), json);
+                    }
                   }
                 });
   }

@@ -15,6 +15,8 @@ import elsko.server.bench.Shelf.NewLot;
 import elsko.server.bench.Shelf.NewProduct;
 import elsko.server.bench.Shelf.ShelfView;
 import elsko.server.fleet.Fleet;
+import elsko.server.frost.SimulatedWeatherService;
+import elsko.server.frost.Weather;
 import elsko.server.work.Log;
 import elsko.server.yard.AreaKind;
 import elsko.server.yard.Yards;
@@ -34,18 +36,34 @@ public class FennholmYard {
   private static final String LOT = "P38-112";
   private static final double JUG = GlycolCurve.of(Base.PG).freezePointC(0.378);
 
+  private static final int DAYS_TO_THE_COLDEST = 92;
+
   private final Yards yards;
   private final Shelf shelf;
   private final Fleet fleet;
   private final Log log;
+  private final Weather weather;
+  private final SimulatedWeatherService simulated;
+  private final FennholmCrew fennholmCrew;
   private final Clock clock;
   private UsualAnswers usual;
 
-  FennholmYard(Yards yards, Shelf shelf, Fleet fleet, Log log, Clock clock) {
+  FennholmYard(
+      Yards yards,
+      Shelf shelf,
+      Fleet fleet,
+      Log log,
+      Weather weather,
+      SimulatedWeatherService simulated,
+      FennholmCrew fennholmCrew,
+      Clock clock) {
     this.yards = yards;
     this.shelf = shelf;
     this.fleet = fleet;
     this.log = log;
+    this.weather = weather;
+    this.simulated = simulated;
+    this.fennholmCrew = fennholmCrew;
     this.clock = clock;
   }
 
@@ -55,10 +73,12 @@ public class FennholmYard {
       return;
     }
     layOut();
+    letItBeAutumn();
     stockShelf();
     FennholmFleet boats = new FennholmFleet(yards, fleet, log, clock, usual);
     new Sterndrives(boats).tell();
     new OtherLayouts(boats).tell();
+    fennholmCrew.tellTheWalks();
   }
 
   private void layOut() {
@@ -69,6 +89,15 @@ public class FennholmYard {
     yards.addArea("Skeldra dock", AreaKind.DOCK, false, 2, 55, List.of("W"), 18);
     yards.addArea("Shed 2, heated", AreaKind.SHED, true, 84, 2, List.of("B"), 7);
     yards.addArea("Rack hall", AreaKind.RACK, false, 84, 21.5, List.of("R", "S"), 7);
+  }
+
+  /**
+   * The made-up site has its own calendar: whenever the demonstration is first started, it is an
+   * ordinary autumn morning there.
+   */
+  private void letItBeAutumn() {
+    LocalDate coldest = weather.today().plusDays(DAYS_TO_THE_COLDEST);
+    weather.setUp(coldest, simulated.past(weather.today(), coldest));
   }
 
   private void stockShelf() {

@@ -63,7 +63,11 @@ final class OtherLayouts {
     boats.tell(twin("Gannet", 13.1, GENERATOR, DOMESTIC_WATER, HEADS), "W9", 25, IN_SERVICE);
     boats.tell(twin("Guillemot", 11.8, DOMESTIC_WATER, HEADS), "C12", 0, story -> story);
     boats.tell(shaft("Skua", 9.4, Exhaust.WATER_LIFT), "D8", 8, done);
-    boats.tell(shaft("Fulmar", 10.1, Exhaust.THROUGH_TRANSOM), "D10", 2, WET);
+    boats.tell(
+        shaft("Fulmar", 10.1, Exhaust.THROUGH_TRANSOM),
+        "D10",
+        2,
+        story -> WET.apply(story).opens(Procedure.DESCALE));
     boats.tell(
         boats.described(
             "Albacore",

@@ -7,9 +7,6 @@ import elsko.core.boat.BoatDescription;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import elsko.server.yard.Yards;
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -17,7 +14,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.IntConsumer;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
@@ -26,16 +22,6 @@ import org.springframework.stereotype.Component;
 @Component
 class FleetReader {
   private static final int MOST_ROWS = 20_000;
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180
-          .builder()
-          .setHeader()
-          .setSkipHeaderRecord(true)
-          .setIgnoreEmptyLines(true)
-          .setIgnoreHeaderCase(true)
-          .setTrim(true)
-          .get();
-
   private final Fleet fleet;
   private final Yards yards;
 
@@ -51,19 +37,12 @@ class FleetReader {
    * @throws Refused when it is no such file at all
    */
   FleetPlan read(String csv, IntConsumer progress) {
-    try (CSVParser parser =
-        FORMAT.parse(new StringReader(csv.startsWith("\uFEFF") ? csv.substring(1) : csv))) {
-      checkHeadings(parser.getHeaderNames());
-      return new Reading(progress).all(parser);
-    } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
-      throw notCsv(broken);
-    } catch (IOException broken) {
-      throw notCsv(broken);
-    }
-  }
-
-  private static Refused notCsv(Exception broken) {
-    return Refused.value("csv", "This cannot be read as CSV: %s".formatted(broken.getMessage()));
+    return CsvFile.read(
+        csv,
+        parser -> {
+          checkHeadings(parser.getHeaderNames());
+          return new Reading(progress).all(parser);
+        });
   }
 
   private static void checkHeadings(List<String> headings) {

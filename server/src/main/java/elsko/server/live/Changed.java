@@ -5,7 +5,7 @@ import java.util.UUID;
 /**
  * Something open screens may be showing has changed.
  *
- * @param what boat, boats, yard or bench
+ * @param what boat, yard, bench, weather or plan
  * @param boat which boat, or null
  */
 public record Changed(What what, UUID boat) {
@@ -13,7 +13,9 @@ public record Changed(What what, UUID boat) {
   public enum What {
     BOAT,
     YARD,
-    BENCH
+    BENCH,
+    WEATHER,
+    PLAN
   }
 
   public static Changed boat(UUID id) {
@@ -26,5 +28,13 @@ public record Changed(What what, UUID boat) {
 
   public static Changed bench() {
     return new Changed(What.BENCH, null);
+  }
+
+  public static Changed weather() {
+    return new Changed(What.WEATHER, null);
+  }
+
+  public static Changed plan() {
+    return new Changed(What.PLAN, null);
   }
 }

@@ -63,6 +63,8 @@ class AccessRules {
                     .permitAll()
                     .requestMatchers(POST, "/api/session")
                     .permitAll()
+                    .requestMatchers(GET, "/api/walks/feed/*")
+                    .permitAll()
                     .requestMatchers(PUT, "/api/session/password")
                     .authenticated()
                     .requestMatchers("/api/people", "/api/imports/**", "/api/boats/draft")
@@ -79,6 +81,7 @@ class AccessRules {
                         "/api/bench/ratio",
                         "/api/bench/fill",
                         "/api/boats/*/circuits/*/fill-forecast",
+                        "/api/frost/pocket",
                         "/api/session/end")
                     .authenticated()
                     .requestMatchers(POST, "/api/boats/*/entries")

@@ -12,6 +12,8 @@ import org.hibernate.type.SqlTypes;
 /** A part of the yard, on its plan in meters. */
 @Entity
 class Area {
+  private static final Double USUAL_SET_POINT_C = 5.0;
+
   @Id private UUID id;
   private String name;
 
@@ -33,6 +35,9 @@ class Area {
 
   private boolean heated;
 
+  @Column(name = "set_point_c")
+  private Double setPointC;
+
   protected Area() {}
 
   Area(
@@ -47,6 +52,7 @@ class Area {
     this.name = name;
     this.kind = kind;
     this.heated = heated;
+    this.setPointC = heated ? USUAL_SET_POINT_C : null;
     this.xM = xM;
     this.yM = yM;
     this.widthM = widthM;
@@ -59,6 +65,10 @@ class Area {
 
   AreaKind kind() {
     return kind;
+  }
+
+  Shelter shelter() {
+    return new Shelter(kind, setPointC);
   }
 
   double bottomM() {

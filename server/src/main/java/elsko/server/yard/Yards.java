@@ -243,6 +243,16 @@ public class Yards {
     return places;
   }
 
+  /** What stands between each berth and the weather. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Shelter> shelters() {
+    Map<UUID, Shelter> byArea = new HashMap<>();
+    areas.findAll().forEach(area -> byArea.put(area.id(), area.shelter()));
+    Map<UUID, Shelter> found = new HashMap<>();
+    berths.findAll().forEach(berth -> found.put(berth.id(), byArea.get(berth.areaId())));
+    return found;
+  }
+
   /** The name of every berth. */
   @Transactional(readOnly = true)
   public Map<UUID, String> namesById() {

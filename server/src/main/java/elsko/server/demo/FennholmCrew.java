@@ -1,0 +1,61 @@
+package elsko.server.demo;
+
+import elsko.core.plan.Skill;
+import elsko.server.fleet.BoatLine;
+import elsko.server.fleet.Fleet;
+import elsko.server.plan.Crew;
+import elsko.server.plan.Crew.WorkerChange;
+import elsko.server.plan.Walks;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Who works at Fennholm Yard, and what they were told this morning. */
+@Component
+@ConditionalOnProperty("elsko.demo")
+class FennholmCrew {
+  private static final int SEVEN = 7 * 60;
+  private static final int HALF_PAST_FOUR = 16 * 60 + 30;
+  private static final double SECONDS = 1.5;
+
+  /** Every day: nobody knows on which weekday somebody will look at this. */
+  private static final List<Boolean> EVERY_DAY = List.of(true, true, true, true, true, true, true);
+
+  private final Crew crew;
+  private final Fleet fleet;
+  private final Walks walks;
+
+  FennholmCrew(Crew crew, Fleet fleet, Walks walks) {
+    this.crew = crew;
+    this.fleet = fleet;
+    this.walks = walks;
+  }
+
+  void tellTheWalks() {
+    works("technician", Set.of(Skill.ENGINE_PETROL, Skill.ENGINE_DIESEL, Skill.SYSTEMS));
+    works("Orrin", Set.of(Skill.ENGINE_PETROL, Skill.SYSTEMS));
+    works("Tamsa", Set.of(Skill.SYSTEMS, Skill.RIGGING, Skill.LIFT));
+    datesForBoatsAfloat();
+    walks.planAndPublish(SECONDS, "coordinator");
+  }
+
+  private void works(String name, Set<Skill> skills) {
+    crew.put(new WorkerChange(name, skills, SEVEN, HALF_PAST_FOUR, EVERY_DAY));
+  }
+
+  /** Their owners still use them; each was given a day on which it is lifted. */
+  private void datesForBoatsAfloat() {
+    List<BoatLine> afloat =
+        fleet.lines().stream()
+            .filter(BoatLine::afloat)
+            .sorted(Comparator.comparing(BoatLine::name))
+            .toList();
+    LocalDate today = walks.today();
+    for (int i = 0; i < afloat.size(); i++) {
+      walks.setDates(afloat.get(i).id(), today.plusDays(4 + 2L * i), today.plusDays(12 + 2L * i));
+    }
+  }
+}

@@ -1,0 +1,38 @@
+package elsko.server.frost;
+
+import elsko.core.frost.DailyAir;
+import elsko.core.frost.Forecast;
+import elsko.core.frost.SimulatedSite;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Simulated: stands in for a service that forecasts a site's weather, with a made-up site. */
+@Component
+@ConditionalOnProperty("elsko.demo")
+public class SimulatedWeatherService implements WeatherService {
+  private static final long SEED = 55;
+  private static final int DAYS_AHEAD = 14;
+  private static final int YEARS = 30;
+
+  @Override
+  public String name() {
+    return "simulated weather of a made-up site";
+  }
+
+  @Override
+  public boolean simulated() {
+    return true;
+  }
+
+  @Override
+  public Forecast forecast(LocalDate today, LocalDate coldest) {
+    return new SimulatedSite(SEED, coldest).forecast(today, DAYS_AHEAD);
+  }
+
+  /** The site's last thirty years. */
+  public List<DailyAir> past(LocalDate today, LocalDate coldest) {
+    return new SimulatedSite(SEED, coldest).pastYears(today, YEARS);
+  }
+}

@@ -1,0 +1,218 @@
+package elsko.server.frost;
+
+import elsko.core.Refused;
+import elsko.core.frost.ColdSnap;
+import elsko.core.frost.DailyAir;
+import elsko.core.frost.Ensemble;
+import elsko.core.frost.Forecast;
+import elsko.core.frost.Winters;
+import elsko.server.live.Changed;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The weather at the site: what was, what is expected, and what if it came colder. */
+@Service
+public class Weather {
+  private static final long REFRESH_MS = 3 * 60 * 60 * 1000L;
+
+  private final WeatherRepository rows;
+  private final ObjectProvider<WeatherService> service;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
+
+  Weather(
+      WeatherRepository rows,
+      ObjectProvider<WeatherService> service,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.rows = rows;
+    this.service = service;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /** Today where the yard is. */
+  public LocalDate today() {
+    return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+  }
+
+  /** The hour of the day where the yard is. */
+  int hour() {
+    return clock.instant().atZone(ZoneId.systemDefault()).getHour();
+  }
+
+  /** Sets the site up, once: the day of the year around which it is coldest, and its past. */
+  @Transactional
+  public void setUp(LocalDate coldest, List<DailyAir> past) {
+    WeatherRow row = new WeatherRow(coldest);
+    row.past(past);
+    fetch(row);
+    rows.save(row);
+  }
+
+  @Transactional(readOnly = true)
+  public WeatherView view() {
+    WeatherRow row = rows.findById(WeatherRow.THE_ONE).orElse(null);
+    if (row == null) {
+      return new WeatherView(
+          "", false, null, 0, null, null, null, service.getIfAvailable() != null);
+    }
+    List<DailyAir> past = row.past();
+    return new WeatherView(
+        row.source(),
+        row.simulated(),
+        row.fetchedAt(),
+        past.size(),
+        past.isEmpty() ? null : past.get(0).date(),
+        past.isEmpty() ? null : past.get(past.size() - 1).date(),
+        row.snap(),
+        service.getIfAvailable() != null);
+  }
+
+  /** The past winters as CSV; only its heading while there are none. */
+  @Transactional(readOnly = true)
+  String pastCsv() {
+    return WeatherCsv.write(
+        rows.findById(WeatherRow.THE_ONE).map(WeatherRow::past).orElse(List.of()));
+  }
+
+  /** What may come from today on; null while there is too little on record to say. */
+  @Transactional(readOnly = true)
+  @Nullable Ensemble expected() {
+    WeatherRow row = rows.findById(WeatherRow.THE_ONE).orElse(null);
+    if (row == null) {
+      return null;
+    }
+    LocalDate today = today();
+    List<DailyAir> ahead = new ArrayList<>(row.forecast());
+    ahead.removeIf(day -> day.date().isBefore(today));
+    Forecast forecast = new Forecast(ahead);
+    Forecast told = row.snap() == null ? forecast : row.snap().on(forecast);
+    return Ensemble.of(new Winters(row.past()), told, today);
+  }
+
+  /** Asks the service for a forecast. */
+  @Transactional
+  public WeatherView refresh() {
+    WeatherRow row = one();
+    if (service.getIfAvailable() == null) {
+      throw Refused.state(
+          "service", "No weather service is connected. Bring a forecast in as a file.");
+    }
+    fetch(row);
+    keep(row);
+    return view();
+  }
+
+  @Scheduled(initialDelay = REFRESH_MS / 6, fixedDelay = REFRESH_MS)
+  @Transactional
+  void refreshOnSchedule() {
+    WeatherRow row = rows.findById(WeatherRow.THE_ONE).orElse(null);
+    if (row != null && service.getIfAvailable() != null) {
+      fetch(row);
+      keep(row);
+    }
+  }
+
+  private void fetch(WeatherRow row) {
+    WeatherService from = service.getIfAvailable();
+    if (from != null) {
+      Forecast forecast = from.forecast(today(), row.coldestDay());
+      row.forecast(forecast.days(), from.name(), from.simulated(), clock.instant());
+    }
+  }
+
+  /** A what-if that everybody sees until it is taken away. */
+  @Transactional
+  public WeatherView coldSnap(@Nullable ColdSnap snap) {
+    WeatherRow row = one();
+    if (snap != null) {
+      LocalDate last = today().plusDays(13);
+      if (snap.first().isBefore(today()) || snap.first().isAfter(last)) {
+        throw Refused.value("first", "A cold snap begins within the next 14 days.");
+      }
+      if (row.forecast().isEmpty()) {
+        throw Refused.state("first", "There is no forecast it could change.");
+      }
+    }
+    row.snap(snap);
+    keep(row);
+    return view();
+  }
+
+  /** Keeps a file's days: those before today as past winters, the others as the forecast. */
+  @Transactional
+  public WeatherView bringIn(String csv, WeatherCheck.@Nullable WaysChosen chosen) {
+    WeatherCheck check = WeatherCheck.of(csv, chosen);
+    if (!check.problems().isEmpty()) {
+      WeatherCheck.DayProblem first = check.problems().get(0);
+      throw Refused.value(
+          "row " + first.row(),
+          "%d %s not settled yet. First: %s"
+              .formatted(
+                  check.problems().size(),
+                  check.problems().size() == 1 ? "thing is" : "things are",
+                  first.words()));
+    }
+    WeatherRow row = rows.findById(WeatherRow.THE_ONE).orElseGet(() -> new WeatherRow(null));
+    List<DailyAir> past =
+        check.days().stream().filter(day -> day.date().isBefore(today())).toList();
+    List<DailyAir> ahead =
+        check.days().stream().filter(day -> !day.date().isBefore(today())).toList();
+    if (!past.isEmpty()) {
+      row.past(past);
+    }
+    if (!ahead.isEmpty()) {
+      row.forecast(upToFirstGap(ahead), "file", false, clock.instant());
+    }
+    keep(row);
+    return view();
+  }
+
+  private static List<DailyAir> upToFirstGap(List<DailyAir> days) {
+    List<DailyAir> whole = new ArrayList<>();
+    for (DailyAir day : days) {
+      if (!whole.isEmpty() && !day.date().equals(whole.get(whole.size() - 1).date().plusDays(1))) {
+        break;
+      }
+      whole.add(day);
+    }
+    return whole;
+  }
+
+  private void keep(WeatherRow row) {
+    rows.saveAndFlush(row);
+    events.publishEvent(Changed.weather());
+  }
+
+  private WeatherRow one() {
+    return rows.findById(WeatherRow.THE_ONE)
+        .orElseThrow(() -> Refused.state("weather", "Bring the site's past winters in first."));
+  }
+
+  /**
+   * Where the weather comes from.
+   *
+   * @param pastDays days on record
+   * @param canRefresh a service is connected
+   */
+  public record WeatherView(
+      String source,
+      boolean simulated,
+      @Nullable Instant fetchedAt,
+      int pastDays,
+      @Nullable LocalDate pastFirst,
+      @Nullable LocalDate pastLast,
+      @Nullable ColdSnap coldSnap,
+      boolean canRefresh) {}
+}

@@ -1,0 +1,88 @@
+package elsko.server.frost;
+
+import elsko.core.frost.ColdSnap;
+import elsko.core.frost.DailyAir;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+
+/** The site's weather as it is kept. */
+@Entity
+@Table(name = "weather")
+class WeatherRow {
+  static final int THE_ONE = 1;
+
+  @Id private Integer id;
+  @Lob private String pastCsv;
+  @Lob private String forecastCsv;
+  private String source;
+  private boolean simulated;
+  private Instant fetchedAt;
+  private LocalDate coldestDay;
+  private LocalDate snapFirst;
+  private Integer snapDays;
+
+  @Column(name = "snap_by_k")
+  private Double snapByK;
+
+  @Version private Long version;
+
+  protected WeatherRow() {}
+
+  WeatherRow(LocalDate coldestDay) {
+    this.id = THE_ONE;
+    this.source = "";
+    this.coldestDay = coldestDay;
+  }
+
+  List<DailyAir> past() {
+    return WeatherCsv.kept(pastCsv);
+  }
+
+  List<DailyAir> forecast() {
+    return WeatherCsv.kept(forecastCsv);
+  }
+
+  void past(List<DailyAir> days) {
+    pastCsv = WeatherCsv.write(days);
+  }
+
+  void forecast(List<DailyAir> days, String from, boolean madeUp, Instant at) {
+    forecastCsv = WeatherCsv.write(days);
+    source = from;
+    simulated = madeUp;
+    fetchedAt = at;
+  }
+
+  void snap(ColdSnap snap) {
+    snapFirst = snap == null ? null : snap.first();
+    snapDays = snap == null ? null : (Integer) snap.days();
+    snapByK = snap == null ? null : (Double) snap.byK();
+  }
+
+  ColdSnap snap() {
+    return snapFirst == null ? null : new ColdSnap(snapFirst, snapDays, snapByK);
+  }
+
+  String source() {
+    return source;
+  }
+
+  boolean simulated() {
+    return simulated;
+  }
+
+  Instant fetchedAt() {
+    return fetchedAt;
+  }
+
+  LocalDate coldestDay() {
+    return coldestDay;
+  }
+}

@@ -1,0 +1,20 @@
+package elsko.server.frost;
+
+import elsko.core.frost.Forecast;
+import java.time.LocalDate;
+
+/** Where a forecast comes from. */
+public interface WeatherService {
+  /** What it is called on screen. */
+  String name();
+
+  /** Whether it makes its weather up. */
+  boolean simulated();
+
+  /**
+   * What is expected from a day on.
+   *
+   * @param coldest the day of the year around which the site is coldest
+   */
+  Forecast forecast(LocalDate today, LocalDate coldest);
+}

@@ -1,0 +1,6 @@
+package elsko.server.plan;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BoatDatesRepository extends JpaRepository<BoatDates, UUID> {}

@@ -1,0 +1,233 @@
+package elsko.server.plan;
+
+import elsko.core.Refused;
+import elsko.core.plan.Equipment;
+import elsko.core.plan.Skill;
+import elsko.server.live.Changed;
+import elsko.server.people.Role;
+import elsko.server.people.SignedIn;
+import elsko.server.problems.NotFound;
+import java.security.SecureRandom;
+import java.time.LocalDate;
+import java.util.Base64;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who and what there is for the work. */
+@Service
+public class Crew {
+  private static final List<Boolean> WEEK = List.of(true, true, true, true, true, false, false);
+  private static final int MOST = 20;
+
+  private final WorkerRepository workers;
+  private final MeansRepository means;
+  private final ApplicationEventPublisher events;
+  private final SecureRandom random = new SecureRandom();
+
+  Crew(WorkerRepository workers, MeansRepository means, ApplicationEventPublisher events) {
+    this.workers = workers;
+    this.means = means;
+    this.events = events;
+  }
+
+  @Transactional(readOnly = true)
+  List<WorkerRow> all() {
+    return workers.findAllByOrderByName();
+  }
+
+  @Transactional(readOnly = true)
+  MeansRow means() {
+    return means.findById(MeansRow.THE_ONE).orElseGet(MeansRow::usual);
+  }
+
+  @Transactional(readOnly = true)
+  public CrewView view() {
+    MeansRow row = means();
+    return new CrewView(
+        all().stream().map(Crew::viewOf).toList(), row.equipment(), row.liftSlots());
+  }
+
+  /** Adds somebody or changes what they do, by name. */
+  @Transactional
+  public CrewView put(WorkerChange change) {
+    String name = change.name() == null ? "" : change.name().strip();
+    if (name.isEmpty() || name.length() > 40) {
+      throw Refused.value("name", "A name has 1 to 40 characters.");
+    }
+    if (change.skills() == null || change.skills().isEmpty()) {
+      throw Refused.value("skills", "Say what they can do.");
+    }
+    int from = minute("startsAt", change.startsAt());
+    int to = minute("endsAt", change.endsAt());
+    if (to - from < 60) {
+      throw Refused.value("endsAt", "A working day has at least an hour.");
+    }
+    List<Boolean> weekdays = change.weekdays() == null ? WEEK : change.weekdays();
+    if (weekdays.size() != 7 || weekdays.stream().anyMatch(java.util.Objects::isNull)) {
+      throw Refused.value("weekdays", "A week has seven days.");
+    }
+    WorkerRow row =
+        workers.findByNameIgnoreCase(name).orElseGet(() -> new WorkerRow(name, token()));
+    row.works(change.skills(), from, to, weekdays);
+    workers.save(row);
+    events.publishEvent(Changed.plan());
+    return view();
+  }
+
+  /** Takes somebody out of all planning. */
+  @Transactional
+  public CrewView remove(UUID id) {
+    workers.delete(worker(id));
+    events.publishEvent(Changed.plan());
+    return view();
+  }
+
+  /** A day on which somebody is off, or works after all. */
+  @Transactional
+  public CrewView dayOff(UUID id, @Nullable LocalDate date, boolean off) {
+    if (date == null) {
+      throw Refused.value("date", "Say which day.");
+    }
+    WorkerRow row = worker(id);
+    Set<LocalDate> dates = new HashSet<>(row.daysOff());
+    if (off) {
+      dates.add(date);
+    } else {
+      dates.remove(date);
+    }
+    if (dates.size() > 300) {
+      throw Refused.value("date", "At most 300 days off are kept.");
+    }
+    row.isOff(dates);
+    events.publishEvent(Changed.plan());
+    return view();
+  }
+
+  /** A new address for somebody's calendar; the old one opens nothing any more. */
+  @Transactional
+  public CrewView newFeed(UUID id) {
+    worker(id).newFeed(token());
+    return view();
+  }
+
+  /** How many of each piece of equipment there are, and how many boats the lift moves in a day. */
+  @Transactional
+  public CrewView change(MeansChange change) {
+    Map<Equipment, Integer> counts = new EnumMap<>(Equipment.class);
+    counts.putAll(means().equipment());
+    if (change.equipment() != null) {
+      change
+          .equipment()
+          .forEach(
+              (kind, count) -> {
+                if (count == null || count < 0 || count > MOST) {
+                  throw Refused.value(
+                      kind.name(), "From 0 to 20 of the %s.".formatted(kind.words()));
+                }
+                counts.put(kind, count);
+              });
+    }
+    int slots = change.liftSlots() == null ? means().liftSlots() : change.liftSlots();
+    if (slots < 0 || slots > 60) {
+      throw Refused.value("liftSlots", "The lift moves 0 to 60 boats in a day.");
+    }
+    MeansRow row = means();
+    row.has(counts, slots);
+    means.save(row);
+    events.publishEvent(Changed.plan());
+    return view();
+  }
+
+  @Transactional(readOnly = true)
+  WorkerRow worker(UUID id) {
+    return workers.findById(id).orElseThrow(() -> new NotFound("worker", "Nobody like that."));
+  }
+
+  @Transactional(readOnly = true)
+  WorkerRow byFeed(String token) {
+    return workers
+        .findByFeedToken(token)
+        .orElseThrow(() -> new NotFound("token", "There is no such calendar."));
+  }
+
+  private static int minute(String field, @Nullable Integer value) {
+    if (value == null || value < 0 || value > 24 * 60) {
+      throw Refused.value(field, "A time from 00:00 to 24:00.");
+    }
+    return value;
+  }
+
+  private String token() {
+    byte[] bytes = new byte[24];
+    random.nextBytes(bytes);
+    return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+  }
+
+  private static WorkerView viewOf(WorkerRow row) {
+    return new WorkerView(
+        row.id(),
+        row.name(),
+        row.skills(),
+        row.startsAt(),
+        row.endsAt(),
+        row.weekdays(),
+        List.copyOf(row.daysOff()),
+        row.feedToken());
+  }
+
+  /** What is said of somebody. Times in minutes after midnight. */
+  public record WorkerChange(
+      @Nullable String name,
+      @Nullable Set<Skill> skills,
+      @Nullable Integer startsAt,
+      @Nullable Integer endsAt,
+      @Nullable List<Boolean> weekdays) {}
+
+  /** What there is. */
+  public record MeansChange(
+      @Nullable Map<Equipment, Integer> equipment, @Nullable Integer liftSlots) {}
+
+  /**
+   * Somebody work is planned for. Times in minutes after midnight.
+   *
+   * @param weekdays from Monday on
+   * @param feedToken opens their calendar; null for others
+   */
+  public record WorkerView(
+      UUID id,
+      String name,
+      Set<Skill> skills,
+      int startsAt,
+      int endsAt,
+      List<Boolean> weekdays,
+      List<LocalDate> daysOff,
+      @Nullable String feedToken) {
+    private WorkerView withoutFeed() {
+      return new WorkerView(id, name, skills, startsAt, endsAt, weekdays, daysOff, null);
+    }
+  }
+
+  /** Who and what there is. */
+  public record CrewView(
+      List<WorkerView> workers, Map<Equipment, Integer> equipment, int liftSlots) {
+    /** As somebody may see it: a calendar's address is its key, so only one's own, or all. */
+    CrewView seenBy(SignedIn who) {
+      return who.role() == Role.COORDINATOR
+          ? this
+          : new CrewView(
+              workers.stream()
+                  .map(w -> w.name().equalsIgnoreCase(who.name()) ? w : w.withoutFeed())
+                  .toList(),
+              equipment,
+              liftSlots);
+    }
+  }
+}

@@ -1,0 +1,41 @@
+package elsko.server.plan;
+
+import elsko.core.plan.Plan;
+import elsko.core.plan.VisitTask;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A plan with calendar dates, as it is kept and told.
+ *
+ * @param deadlines each boat's frost deadline when it was planned
+ */
+record PlanDocument(
+    LocalDate first,
+    List<Stop> stops,
+    List<UUID> undone,
+    Plan.Figures figures,
+    Map<UUID, @Nullable LocalDate> deadlines) {
+
+  /**
+   * One task on one or two people's walks.
+   *
+   * @param workers who leads, then who gives a hand
+   * @param start minutes after midnight
+   * @param soak what follows it while nobody is needed, or null
+   * @param pinned somebody put it there by hand: planning again leaves it
+   */
+  record Stop(
+      UUID boat,
+      String task,
+      String title,
+      List<String> workers,
+      LocalDate date,
+      int start,
+      int end,
+      VisitTask.@Nullable Soak soak,
+      boolean pinned) {}
+}

@@ -1,0 +1,188 @@
+package elsko.server.plan;
+
+import elsko.core.frost.Outlook;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.Protection;
+import elsko.core.plan.LayUp;
+import elsko.core.plan.Visit;
+import elsko.server.fleet.Fleet;
+import elsko.server.frost.FleetFrost;
+import elsko.server.live.Changed;
+import elsko.server.work.FoldCache;
+import elsko.server.work.Log;
+import elsko.server.yard.YardPlan;
+import elsko.server.yard.Yards;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** What is left to do on every boat, as visits. */
+@Service
+class Visits {
+  private static final double METERS_A_MINUTE = 60;
+
+  private final Fleet fleet;
+  private final Yards yards;
+  private final FleetFrost frost;
+  private final BoatDatesRepository dates;
+  private final FoldCache<Work> works;
+
+  Visits(Fleet fleet, Yards yards, FleetFrost frost, BoatDatesRepository dates, Log log) {
+    this.fleet = fleet;
+    this.yards = yards;
+    this.frost = frost;
+    this.dates = dates;
+    this.works = new FoldCache<>(log, folded -> work(folded, yards));
+  }
+
+  /**
+   * One boat's work.
+   *
+   * @param card its open winterizing card, or null
+   * @param heldBy who works on that card
+   * @param begun some of it was done
+   */
+  record Work(
+      UUID boat,
+      String name,
+      @Nullable UUID berth,
+      String berthName,
+      boolean inService,
+      LayUp left,
+      @Nullable UUID card,
+      @Nullable String heldBy,
+      boolean begun) {}
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget(Changed changed) {
+    works.forget(changed);
+  }
+
+  private static Work work(Log.Folded folded, Yards yards) {
+    CardProgress card =
+        folded.state().cards().stream()
+            .filter(c -> c.procedure() == Procedure.WINTERIZE && !c.isClosed())
+            .reduce((first, second) -> second)
+            .orElse(null);
+    return new Work(
+        folded.row().id(),
+        folded.boat().name(),
+        folded.state().berth(),
+        folded.state().berthName() == null ? "" : folded.state().berthName(),
+        folded.state().protection() == Protection.IN_SERVICE,
+        LayUp.of(folded.state(), yards.schools()),
+        card == null ? null : card.card(),
+        card == null ? null : card.heldBy(),
+        card != null && !card.steps().isEmpty());
+  }
+
+  List<Work> all() {
+    return works.of(fleet.ids());
+  }
+
+  @Transactional(readOnly = true)
+  Map<UUID, BoatDates> dates() {
+    Map<UUID, BoatDates> found = new HashMap<>();
+    dates.findAll().forEach(row -> found.put(row.boatId(), row));
+    return found;
+  }
+
+  @Transactional
+  void setDates(UUID boat, @Nullable LocalDate release, @Nullable LocalDate promised) {
+    fleet.boat(boat);
+    dates.save(new BoatDates(boat, release, promised));
+  }
+
+  /** What frost says of each boat; nothing while there is no weather. */
+  Map<UUID, Outlook> outlooks() {
+    Map<UUID, Outlook> found = new HashMap<>();
+    frost.dated().forEach(dated -> found.put(dated.standing().boat(), dated.outlook()));
+    return found;
+  }
+
+  /** The visits of a season and where each begins to walk from. */
+  record Laid(List<Visit> visits, int[][] walkMinutes) {}
+
+  /** Every boat with something left to do that may be worked on within these days. */
+  Laid lay(LocalDate today, int days) {
+    Map<UUID, BoatDates> known = dates();
+    Map<UUID, Outlook> outlooks = outlooks();
+    List<Work> included = new ArrayList<>();
+    for (Work work : all()) {
+      if (!work.left().tasks().isEmpty() && isOurs(work, known.get(work.boat()))) {
+        included.add(work);
+      }
+    }
+    List<Visit> visits = new ArrayList<>();
+    for (int i = 0; i < included.size(); i++) {
+      Work work = included.get(i);
+      BoatDates when = known.get(work.boat());
+      visits.add(
+          new Visit(
+              work.boat(),
+              work.name(),
+              i + 1,
+              work.berthName(),
+              when == null || when.releaseOn() == null ? 0 : day(today, when.releaseOn()),
+              when == null || when.promisedOn() == null
+                  ? null
+                  : (Integer) day(today, when.promisedOn()),
+              work.left().tasks(),
+              work.left().safeAfter(),
+              loss(outlooks.get(work.boat()), days)));
+    }
+    return new Laid(visits, walking(included));
+  }
+
+  /** A boat in service is its owner's until somebody says from when on it is ours. */
+  private static boolean isOurs(Work work, @Nullable BoatDates dates) {
+    return !work.inService() || dates != null && dates.releaseOn() != null;
+  }
+
+  private static int day(LocalDate today, LocalDate date) {
+    return (int) Math.max(0, ChronoUnit.DAYS.between(today, date));
+  }
+
+  private static List<Double> loss(@Nullable Outlook outlook, int days) {
+    List<Double> loss = new ArrayList<>();
+    for (int day = 0; day <= days; day++) {
+      loss.add(outlook == null ? 0.0 : outlook.lossBy(outlook.first().plusDays(day)));
+    }
+    return loss;
+  }
+
+  private int[][] walking(List<Work> boats) {
+    YardPlan plan = yards.plan();
+    Map<UUID, YardPlan.BerthView> berths = new HashMap<>();
+    plan.berths().forEach(berth -> berths.put(berth.id(), berth));
+    int n = boats.size() + 1;
+    double[] x = new double[n];
+    double[] y = new double[n];
+    for (int i = 1; i < n; i++) {
+      YardPlan.BerthView berth = berths.get(boats.get(i - 1).berth());
+      x[i] = berth == null ? 0 : berth.xM();
+      y[i] = berth == null ? 0 : berth.yM();
+    }
+    int[][] minutes = new int[n][n];
+    for (int a = 0; a < n; a++) {
+      for (int b = 0; b < n; b++) {
+        double meters = Math.abs(x[a] - x[b]) + Math.abs(y[a] - y[b]);
+        minutes[a][b] = a == b ? 0 : 1 + (int) Math.round(meters / METERS_A_MINUTE);
+      }
+    }
+    return minutes;
+  }
+}

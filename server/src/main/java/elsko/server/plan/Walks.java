@@ -1,0 +1,460 @@
+package elsko.server.plan;
+
+import elsko.core.Refused;
+import elsko.core.frost.Outlook;
+import elsko.core.plan.Assignment;
+import elsko.core.plan.Move;
+import elsko.core.plan.Plan;
+import elsko.core.plan.PlanChanges;
+import elsko.core.plan.PlanCheck;
+import elsko.core.plan.Planning;
+import elsko.core.plan.Season;
+import elsko.core.plan.Unmet;
+import elsko.core.plan.Visit;
+import elsko.core.plan.VisitTask;
+import elsko.core.plan.Why;
+import elsko.core.plan.Worker;
+import elsko.server.live.Changed;
+import elsko.server.plan.PlanDocument.Stop;
+import elsko.server.plan.Visits.Work;
+import elsko.server.problems.NotFound;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Drafts and the published plan. */
+@Service
+public class Walks {
+  /** Days a plan looks ahead. */
+  static final int DAYS = 30;
+
+  private static final int ROUNDED_TO_MINUTES = 5;
+
+  private final PlanRepository plans;
+  private final Crew crew;
+  private final Visits visits;
+  private final JsonMapper json;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
+
+  Walks(
+      PlanRepository plans,
+      Crew crew,
+      Visits visits,
+      JsonMapper json,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.plans = plans;
+    this.crew = crew;
+    this.visits = visits;
+    this.json = json;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  public LocalDate today() {
+    return now().toLocalDate();
+  }
+
+  private ZonedDateTime now() {
+    return clock.instant().atZone(ZoneId.systemDefault());
+  }
+
+  /** What is to be planned from this minute on: what is begun stays, what was told counts. */
+  @Transactional(readOnly = true)
+  Planning planning() {
+    return planning(List.of());
+  }
+
+  private Planning planning(List<Stop> alsoPinned) {
+    LocalDate today = today();
+    int minute = now().getHour() * 60 + now().getMinute();
+    int from = (minute + ROUNDED_TO_MINUTES - 1) / ROUNDED_TO_MINUTES * ROUNDED_TO_MINUTES;
+    List<WorkerRow> rows = crew.all();
+    if (rows.isEmpty()) {
+      throw Refused.state("workers", "Nobody is there to plan for: add people under Settings.");
+    }
+    List<Worker> workers = rows.stream().map(row -> row.worker(today, from, DAYS)).toList();
+    MeansRow means = crew.means();
+    int[] lifts = new int[DAYS];
+    Arrays.fill(lifts, means.liftSlots());
+    Visits.Laid laid = visits.lay(today, DAYS);
+    Season season =
+        new Season(
+            today,
+            DAYS,
+            workers,
+            new Worker.Hours(means.pauseFrom(), means.pauseTo()),
+            laid.visits(),
+            means.equipment(),
+            lifts,
+            laid.walkMinutes());
+    PlanDocument published = published();
+    List<Assignment> told = published == null ? List.of() : open(published.stops(), season);
+    List<Stop> held = new ArrayList<>(alsoPinned);
+    if (published != null) {
+      published.stops().stream().filter(Stop::pinned).forEach(held::add);
+    }
+    List<Assignment> pinned = new ArrayList<>(open(held, season));
+    pinned.addAll(begun(season, pinned));
+    return new Planning(
+        season, told, pinned, 0, told.isEmpty() ? 0 : Planning.TOLD_WEIGHT, today.toEpochDay());
+  }
+
+  /** Stops that are still to be done, on a day that can still be worked. */
+  private static List<Assignment> open(List<Stop> stops, Season season) {
+    Map<UUID, Visit> byBoat = new HashMap<>();
+    season.visits().forEach(visit -> byBoat.put(visit.boat(), visit));
+    Set<String> names = new HashSet<>();
+    season.workers().forEach(worker -> names.add(worker.name()));
+    List<Assignment> open = new ArrayList<>();
+    for (Stop stop : stops) {
+      Visit visit = byBoat.get(stop.boat());
+      int day = (int) ChronoUnit.DAYS.between(season.first(), stop.date());
+      boolean left =
+          visit != null && visit.tasks().stream().anyMatch(t -> t.key().equals(stop.task()));
+      if (left && day >= 0 && day < season.days() && names.containsAll(stop.workers())) {
+        open.add(
+            new Assignment(
+                stop.boat(), stop.task(), stop.workers(), day, stop.start(), stop.end()));
+      }
+    }
+    return open;
+  }
+
+  /** Whoever has begun on a boat goes on with it, today if they can. */
+  private List<Assignment> begun(Season season, List<Assignment> pinned) {
+    Set<UUID> already = new HashSet<>();
+    pinned.forEach(each -> already.add(each.boat()));
+    Map<UUID, Visit> byBoat = new HashMap<>();
+    season.visits().forEach(visit -> byBoat.put(visit.boat(), visit));
+    Set<String> busy = new HashSet<>();
+    List<Assignment> begun = new ArrayList<>();
+    for (Work work : visits.all()) {
+      Visit visit = byBoat.get(work.boat());
+      if (visit == null || !work.begun() || already.contains(work.boat())) {
+        continue;
+      }
+      VisitTask next = visit.tasks().get(0);
+      season.workers().stream()
+          .filter(worker -> worker.name().equalsIgnoreCase(work.heldBy()))
+          .filter(worker -> worker.skills().contains(next.skill()) && next.people() == 1)
+          .filter(worker -> canStillDo(worker, next))
+          .filter(worker -> busy.add(worker.name()))
+          .findFirst()
+          .ifPresent(
+              worker ->
+                  begun.add(
+                      new Assignment(
+                          work.boat(),
+                          next.key(),
+                          List.of(worker.name()),
+                          0,
+                          worker.hours().get(0).from(),
+                          worker.hours().get(0).from() + next.minutes())));
+    }
+    return begun;
+  }
+
+  private static boolean canStillDo(Worker worker, VisitTask task) {
+    Worker.Hours today = worker.hours().get(0);
+    return today != null && today.from() + task.minutes() + 60 <= today.to();
+  }
+
+  /** Plans for so long and tells everybody, where nobody sits by to look at it first. */
+  @Transactional
+  public void planAndPublish(double seconds, String by) {
+    Planning planning = planning();
+    keepDraft(planning, planning.solve(seconds, null));
+    publish(by);
+  }
+
+  /** From when on a boat may be worked on, and until when it was promised. */
+  @Transactional
+  public void setDates(UUID boat, @Nullable LocalDate releaseOn, @Nullable LocalDate promisedOn) {
+    if (releaseOn != null && promisedOn != null && promisedOn.isBefore(releaseOn)) {
+      throw Refused.value("promisedOn", "It is promised before it may be worked on.");
+    }
+    visits.setDates(boat, releaseOn, promisedOn);
+    events.publishEvent(Changed.plan());
+  }
+
+  @Transactional(readOnly = true)
+  public DatesView dates(UUID boat) {
+    BoatDates known = visits.dates().get(boat);
+    return known == null
+        ? new DatesView(null, null)
+        : new DatesView(known.releaseOn(), known.promisedOn());
+  }
+
+  /** Keeps a plan as the draft, in place of the one before. */
+  @Transactional
+  public void keepDraft(Planning planning, Plan plan) {
+    plans.deleteByStanding(PlanRow.Standing.DRAFT);
+    plans.flush();
+    plans.save(new PlanRow(clock.instant(), json.writeValueAsString(document(planning, plan))));
+    events.publishEvent(Changed.plan());
+  }
+
+  private PlanDocument document(Planning planning, Plan plan) {
+    Season season = planning.season();
+    Map<UUID, Map<String, VisitTask>> tasks = new HashMap<>();
+    season
+        .visits()
+        .forEach(
+            visit ->
+                visit
+                    .tasks()
+                    .forEach(
+                        task ->
+                            tasks
+                                .computeIfAbsent(visit.boat(), b -> new HashMap<>())
+                                .put(task.key(), task)));
+    Set<String> pinned = new HashSet<>();
+    planning.pinned().forEach(each -> pinned.add(each.boat() + each.task()));
+    List<Stop> stops =
+        plan.assignments().stream()
+            .map(
+                each ->
+                    new Stop(
+                        each.boat(),
+                        each.task(),
+                        tasks.get(each.boat()).get(each.task()).title(),
+                        each.workers(),
+                        season.first().plusDays(each.day()),
+                        each.start(),
+                        each.end(),
+                        tasks.get(each.boat()).get(each.task()).soak(),
+                        pinned.contains(each.boat() + each.task())))
+            .toList();
+    Map<UUID, @Nullable LocalDate> deadlines = new HashMap<>();
+    visits
+        .outlooks()
+        .forEach(
+            (boat, outlook) -> {
+              if (outlook.deadline() != null) {
+                deadlines.put(boat, outlook.deadline());
+              }
+            });
+    return new PlanDocument(season.first(), stops, plan.undone(), checked(season, plan), deadlines);
+  }
+
+  /** Counted a second way, by nothing the search uses: what breaks a rule must never be told. */
+  private static Plan.Figures checked(Season season, Plan plan) {
+    Plan.Figures said = plan.figures();
+    int broken = PlanCheck.problems(season, plan).size();
+    return new Plan.Figures(
+        Math.max(said.brokenRules(), broken),
+        said.frostLoss(),
+        said.lateDays(),
+        said.walkingMinutes(),
+        said.toldOtherwise());
+  }
+
+  @Transactional(readOnly = true)
+  @Nullable PlanDocument published() {
+    return document(PlanRow.Standing.PUBLISHED);
+  }
+
+  @Transactional(readOnly = true)
+  @Nullable PlanDocument draft() {
+    return document(PlanRow.Standing.DRAFT);
+  }
+
+  private @Nullable PlanDocument document(PlanRow.Standing standing) {
+    return plans
+        .findFirstByStandingOrderByMadeAtDesc(standing)
+        .map(row -> json.readValue(row.document(), PlanDocument.class))
+        .orElse(null);
+  }
+
+  @Transactional(readOnly = true)
+  @Nullable PlanRow row(PlanRow.Standing standing) {
+    return plans.findFirstByStandingOrderByMadeAtDesc(standing).orElse(null);
+  }
+
+  /**
+   * Tells everybody: the draft becomes the plan. Refused when a rule is broken, or when the boats
+   * have changed so much since it was made that it no longer fits.
+   */
+  @Transactional
+  public void publish(String by) {
+    PlanRow draft =
+        plans
+            .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.DRAFT)
+            .orElseThrow(() -> Refused.state("draft", "There is no draft to publish."));
+    PlanDocument document = json.readValue(draft.document(), PlanDocument.class);
+    if (document.figures().brokenRules() > 0) {
+      throw Refused.state("draft", "This draft breaks a rule; plan again before it is published.");
+    }
+    if (document.first().isBefore(today())) {
+      throw Refused.state("draft", "This draft was made on an earlier day; plan again first.");
+    }
+    plans
+        .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.PUBLISHED)
+        .ifPresent(PlanRow::isPast);
+    draft.publish(clock.instant(), by);
+    events.publishEvent(Changed.plan());
+  }
+
+  @Transactional
+  public void dropDraft() {
+    plans.deleteByStanding(PlanRow.Standing.DRAFT);
+    events.publishEvent(Changed.plan());
+  }
+
+  /** What it would mean to move a stop; kept in the draft when asked and no rule breaks. */
+  @Transactional
+  public MoveView move(MoveIn in) {
+    if (in.boat() == null || in.task() == null || in.worker() == null || in.date() == null) {
+      throw Refused.value("stop", "Say which stop goes where.");
+    }
+    PlanDocument from = draft();
+    if (from == null) {
+      from = published();
+    }
+    if (from == null) {
+      throw Refused.state("draft", "There is no plan yet.");
+    }
+    Planning planning = planning(from.stops().stream().filter(Stop::pinned).toList());
+    Plan plan = plan(from, planning);
+    int day = (int) ChronoUnit.DAYS.between(planning.season().first(), in.date());
+    Move move =
+        Move.of(
+            planning,
+            plan,
+            in.boat(),
+            in.task(),
+            in.worker(),
+            day,
+            in.index() == null ? Integer.MAX_VALUE : in.index());
+    if (Boolean.TRUE.equals(in.keep())) {
+      if (!move.broken().isEmpty()) {
+        throw Refused.state("stop", String.join(" ", move.broken()));
+      }
+      List<Assignment> pinned = new ArrayList<>(planning.pinned());
+      move.plan().assignments().stream()
+          .filter(a -> a.boat().equals(in.boat()) && a.task().equals(in.task()))
+          .forEach(pinned::add);
+      keepDraft(
+          new Planning(
+              planning.season(),
+              planning.told(),
+              pinned,
+              0,
+              planning.toldWeight(),
+              planning.seed()),
+          move.plan());
+    }
+    return new MoveView(move.broken(), move.costs());
+  }
+
+  /** A kept plan as the planner reads it today: what is done or past has left it. */
+  private static Plan plan(PlanDocument document, Planning planning) {
+    List<Assignment> open = open(document.stops(), planning.season());
+    return new Plan(open, document.undone(), document.figures());
+  }
+
+  /** Why a stop is where it is. */
+  @Transactional(readOnly = true)
+  public Why why(UUID boat, String task) {
+    PlanDocument from = draft() == null ? published() : draft();
+    if (from == null) {
+      throw new NotFound("plan", "There is no plan yet.");
+    }
+    Planning planning = planning(from.stops().stream().filter(Stop::pinned).toList());
+    return Why.of(planning, plan(from, planning), boat, task);
+  }
+
+  /** What is different between what people were told and the draft. */
+  @Transactional(readOnly = true)
+  public List<PlanChanges.Change> changes() {
+    PlanDocument told = published();
+    PlanDocument draft = draft();
+    if (told == null || draft == null) {
+      return List.of();
+    }
+    Map<UUID, PlanChanges.BoatThen> boats = new HashMap<>();
+    Set<UUID> open = new HashSet<>();
+    visits
+        .all()
+        .forEach(
+            work -> {
+              if (!work.left().tasks().isEmpty()) {
+                open.add(work.boat());
+              }
+              boats.put(
+                  work.boat(),
+                  new PlanChanges.BoatThen(
+                      work.name(),
+                      told.deadlines().get(work.boat()),
+                      draft.deadlines().get(work.boat())));
+            });
+    return PlanChanges.between(
+        dated(told.stops().stream().filter(s -> open.contains(s.boat())).toList()),
+        dated(draft.stops()),
+        boats);
+  }
+
+  private static List<PlanChanges.Dated> dated(List<Stop> stops) {
+    return stops.stream()
+        .map(
+            s ->
+                new PlanChanges.Dated(
+                    s.boat(), s.task(), s.title(), s.workers(), s.date(), s.start()))
+        .toList();
+  }
+
+  /** What there is no room for, in words. */
+  @Transactional(readOnly = true)
+  public UnmetView unmet(@Nullable PlanDocument document) {
+    if (document == null || document.undone().isEmpty()) {
+      return new UnmetView(List.of(), List.of());
+    }
+    Planning planning = planning();
+    Plan plan = new Plan(List.of(), document.undone(), document.figures());
+    return new UnmetView(
+        Unmet.words(planning.season(), plan), Unmet.boats(planning.season(), plan));
+  }
+
+  Map<UUID, Outlook> outlooks() {
+    return visits.outlooks();
+  }
+
+  List<Work> works() {
+    return visits.all();
+  }
+
+  /** From when on a boat may be worked on, and until when it was promised. */
+  public record DatesView(@Nullable LocalDate releaseOn, @Nullable LocalDate promisedOn) {}
+
+  /** A stop somebody takes up. */
+  public record MoveIn(
+      @Nullable UUID boat,
+      @Nullable String task,
+      @Nullable String worker,
+      @Nullable LocalDate date,
+      @Nullable Integer index,
+      @Nullable Boolean keep) {}
+
+  /** What letting go of it would mean. */
+  public record MoveView(List<String> broken, List<String> costs) {}
+
+  /** Hours short, and the boats it is about. */
+  public record UnmetView(List<String> hoursShort, List<Unmet.Boat> boats) {}
+}

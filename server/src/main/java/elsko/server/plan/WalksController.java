@@ -1,0 +1,261 @@
+package elsko.server.plan;
+
+import elsko.core.frost.Outlook;
+import elsko.core.plan.Plan;
+import elsko.core.plan.Why;
+import elsko.core.plan.Yardstick;
+import elsko.server.people.SignedIn;
+import elsko.server.plan.PlanDocument.Stop;
+import elsko.server.plan.Visits.Work;
+import elsko.server.plan.WalksView.PlanView;
+import elsko.server.plan.WalksView.Standing;
+import elsko.server.plan.WalksView.StopView;
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.Authentication;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/walks")
+class WalksController {
+  private final Walks walks;
+  private final PlanJob job;
+  private final Crew crew;
+  private final DayLoads loads;
+
+  WalksController(Walks walks, PlanJob job, Crew crew, DayLoads loads) {
+    this.walks = walks;
+    this.job = job;
+    this.crew = crew;
+    this.loads = loads;
+  }
+
+  /** The plan the coordinator works on: the draft, or what was published. */
+  @GetMapping
+  WalksView all(Authentication who) {
+    PlanDocument draft = walks.draft();
+    PlanDocument shown = draft == null ? walks.published() : draft;
+    return new WalksView(
+        walks.today(),
+        Walks.DAYS,
+        shown == null ? null : view(shown, draft != null),
+        job.view(),
+        crew.view().seenBy(SignedIn.by(who)),
+        walks.changes(),
+        walks.unmet(shown),
+        loads.of(shown),
+        (int) walks.works().stream().filter(work -> !work.left().tasks().isEmpty()).count());
+  }
+
+  /** What one person was told for a day; without a date, for the next day with a stop left. */
+  @GetMapping("/mine")
+  MyWalk mine(@RequestParam(required = false) @Nullable LocalDate date, Authentication who) {
+    String name = SignedIn.by(who).name();
+    PlanDocument told = walks.published();
+    List<StopView> mine =
+        told == null
+            ? List.of()
+            : view(told, false).stops().stream()
+                .filter(stop -> stop.workers().stream().anyMatch(name::equalsIgnoreCase))
+                .toList();
+    LocalDate day = date == null ? nextDay(mine) : date;
+    return new MyWalk(
+        name,
+        walks.today(),
+        day,
+        told != null,
+        mine.stream().filter(stop -> stop.date().equals(day)).toList());
+  }
+
+  private LocalDate nextDay(List<StopView> mine) {
+    LocalDate today = walks.today();
+    return mine.stream()
+        .filter(stop -> stop.standing() != Standing.DONE)
+        .map(StopView::date)
+        .filter(date -> !date.isBefore(today))
+        .min(LocalDate::compareTo)
+        .orElse(today);
+  }
+
+  /** Begins to plan in the background. */
+  @PostMapping("/search")
+  void begin(@RequestBody SearchIn in) {
+    job.begin(in.seconds());
+  }
+
+  @DeleteMapping("/search")
+  void stop() {
+    job.stop();
+  }
+
+  /** Tells everybody. */
+  @PostMapping("/publish")
+  WalksView publish(Authentication who) {
+    walks.publish(SignedIn.by(who).name());
+    return all(who);
+  }
+
+  @DeleteMapping("/draft")
+  WalksView dropDraft(Authentication who) {
+    walks.dropDraft();
+    return all(who);
+  }
+
+  /** What moving a stop would mean; with {@code keep} it is moved. */
+  @PostMapping("/move")
+  Walks.MoveView move(@RequestBody Walks.MoveIn in) {
+    return walks.move(in);
+  }
+
+  /** Why a stop is when it is, and with whom. */
+  @GetMapping("/why")
+  Why why(@RequestParam UUID boat, @RequestParam String task) {
+    return walks.why(boat, task);
+  }
+
+  /** What simple rules would come to on the same boats, people and days. */
+  @GetMapping("/yardsticks")
+  List<Measured> yardsticks() {
+    Map<Yardstick.Rule, Plan> plans = new EnumMap<>(Yardstick.Rule.class);
+    var planning = walks.planning();
+    for (Yardstick.Rule rule :
+        List.of(Yardstick.Rule.EARLIEST_DEADLINE_FIRST, Yardstick.Rule.ROW_ORDER)) {
+      plans.put(rule, Yardstick.plan(planning, rule, 0));
+    }
+    return plans.entrySet().stream()
+        .map(
+            entry ->
+                new Measured(
+                    entry.getKey(), entry.getValue().figures(), entry.getValue().undone().size()))
+        .toList();
+  }
+
+  @GetMapping("/crew")
+  Crew.CrewView crew(Authentication who) {
+    return crew.view().seenBy(SignedIn.by(who));
+  }
+
+  @PutMapping("/crew")
+  Crew.CrewView put(@RequestBody Crew.WorkerChange change) {
+    return crew.put(change);
+  }
+
+  @DeleteMapping("/crew/{id}")
+  Crew.CrewView remove(@PathVariable UUID id) {
+    return crew.remove(id);
+  }
+
+  @PutMapping("/crew/{id}/days-off")
+  Crew.CrewView dayOff(@PathVariable UUID id, @RequestBody DayOffIn in) {
+    return crew.dayOff(id, in.date(), !Boolean.FALSE.equals(in.off()));
+  }
+
+  @PostMapping("/crew/{id}/feed")
+  Crew.CrewView newFeed(@PathVariable UUID id) {
+    return crew.newFeed(id);
+  }
+
+  @PutMapping("/means")
+  Crew.CrewView means(@RequestBody Crew.MeansChange change) {
+    return crew.change(change);
+  }
+
+  /** From when on a boat may be worked on, and until when it was promised. */
+  @PutMapping("/boats/{id}/dates")
+  void dates(@PathVariable UUID id, @RequestBody DatesIn in) {
+    walks.setDates(id, in.releaseOn(), in.promisedOn());
+  }
+
+  @GetMapping("/boats/{id}/dates")
+  Walks.DatesView dates(@PathVariable UUID id) {
+    return walks.dates(id);
+  }
+
+  private PlanView view(PlanDocument document, boolean draft) {
+    PlanRow row = walks.row(draft ? PlanRow.Standing.DRAFT : PlanRow.Standing.PUBLISHED);
+    Map<UUID, Work> works = new HashMap<>();
+    walks.works().forEach(work -> works.put(work.boat(), work));
+    Map<UUID, Outlook> outlooks = walks.outlooks();
+    return new PlanView(
+        draft,
+        row.madeAt(),
+        row.publishedAt(),
+        row.publishedBy(),
+        document.figures(),
+        document.stops().stream()
+            .filter(stop -> works.containsKey(stop.boat()))
+            .map(
+                stop ->
+                    view(
+                        stop,
+                        backAt(stop, document.stops()),
+                        works.get(stop.boat()),
+                        outlooks.get(stop.boat())))
+            .toList(),
+        document.undone().size());
+  }
+
+  private static @Nullable Integer backAt(Stop stop, List<Stop> all) {
+    if (stop.soak() == null) {
+      return null;
+    }
+    return all.stream()
+        .filter(next -> next.boat().equals(stop.boat()) && next.date().equals(stop.date()))
+        .map(Stop::start)
+        .filter(start -> start >= stop.end())
+        .min(Integer::compareTo)
+        .orElse(null);
+  }
+
+  private static StopView view(
+      Stop stop, @Nullable Integer backAt, Work work, @Nullable Outlook outlook) {
+    List<String> left = work.left().tasks().stream().map(task -> task.key()).toList();
+    Standing standing =
+        !left.contains(stop.task())
+            ? Standing.DONE
+            : work.begun() && left.get(0).equals(stop.task()) ? Standing.BEGUN : Standing.OPEN;
+    return new StopView(
+        stop.boat(),
+        work.name(),
+        work.berth(),
+        work.berthName(),
+        stop.task(),
+        stop.title(),
+        stop.workers(),
+        stop.date(),
+        stop.start(),
+        stop.end(),
+        stop.soak(),
+        backAt,
+        stop.pinned(),
+        standing,
+        outlook == null ? null : outlook.deadline(),
+        work.card());
+  }
+
+  record SearchIn(@Nullable Double seconds) {}
+
+  record DayOffIn(@Nullable LocalDate date, @Nullable Boolean off) {}
+
+  record DatesIn(@Nullable LocalDate releaseOn, @Nullable LocalDate promisedOn) {}
+
+  /** What a simple rule comes to. */
+  record Measured(Yardstick.Rule rule, Plan.Figures figures, int undone) {}
+
+  /** One person's stops of a day. */
+  record MyWalk(
+      String name, LocalDate today, LocalDate date, boolean published, List<StopView> stops) {}
+}

@@ -1,0 +1,76 @@
+package elsko.server.plan;
+
+import elsko.core.plan.Plan;
+import elsko.core.plan.PlanChanges;
+import elsko.core.plan.VisitTask;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The walks as the screen shows them.
+ *
+ * @param plan the draft where there is one, else what was published
+ * @param changes what the draft changes for people who were told
+ */
+public record WalksView(
+    LocalDate today,
+    int days,
+    @Nullable PlanView plan,
+    PlanJob.@Nullable JobView job,
+    Crew.CrewView crew,
+    List<PlanChanges.Change> changes,
+    Walks.UnmetView unmet,
+    List<DayLoads.DayLoad> loads,
+    int boatsLeft) {
+
+  /**
+   * A plan.
+   *
+   * @param draft nobody was told of it yet
+   */
+  public record PlanView(
+      boolean draft,
+      Instant madeAt,
+      @Nullable Instant publishedAt,
+      @Nullable String publishedBy,
+      Plan.Figures figures,
+      List<StopView> stops,
+      int undone) {}
+
+  /** How far a stop is. */
+  public enum Standing {
+    OPEN,
+    BEGUN,
+    DONE
+  }
+
+  /**
+   * One stop.
+   *
+   * @param start minutes after midnight
+   * @param soak what follows it while nobody is needed, or null
+   * @param backAt when somebody is back at the boat after the soak, minutes after midnight
+   * @param deadline the boat's frost deadline now
+   * @param card its open winterizing card
+   */
+  public record StopView(
+      UUID boat,
+      String name,
+      @Nullable UUID berth,
+      String berthName,
+      String task,
+      String title,
+      List<String> workers,
+      LocalDate date,
+      int start,
+      int end,
+      VisitTask.@Nullable Soak soak,
+      @Nullable Integer backAt,
+      boolean pinned,
+      Standing standing,
+      @Nullable LocalDate deadline,
+      @Nullable UUID card) {}
+}

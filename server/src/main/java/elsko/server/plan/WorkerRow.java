@@ -1,0 +1,127 @@
+package elsko.server.plan;
+
+import elsko.core.plan.Skill;
+import elsko.core.plan.Worker;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/** Somebody work is planned for. */
+@Entity
+@Table(name = "worker")
+class WorkerRow {
+  private static final String WORKS = "1";
+
+  @Id private UUID id;
+  private String name;
+  private String skills;
+
+  @Column(name = "starts_at")
+  private int startsAt;
+
+  @Column(name = "ends_at")
+  private int endsAt;
+
+  /** One digit for each day from Monday on: 1 for a working day. */
+  private String weekdays;
+
+  private String daysOff;
+  private String feedToken;
+  @Version private Long version;
+
+  protected WorkerRow() {}
+
+  WorkerRow(String name, String feedToken) {
+    this.id = UUID.randomUUID();
+    this.name = name;
+    this.feedToken = feedToken;
+    this.daysOff = "";
+  }
+
+  void works(Set<Skill> can, int from, int to, List<Boolean> onDays) {
+    skills = can.stream().map(Enum::name).collect(Collectors.joining(" "));
+    startsAt = from;
+    endsAt = to;
+    weekdays = onDays.stream().map(day -> day ? WORKS : "0").collect(Collectors.joining());
+  }
+
+  void isOff(Set<LocalDate> dates) {
+    daysOff =
+        new TreeSet<>(dates).stream().map(LocalDate::toString).collect(Collectors.joining(" "));
+  }
+
+  void newFeed(String token) {
+    feedToken = token;
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  String name() {
+    return name;
+  }
+
+  String feedToken() {
+    return feedToken;
+  }
+
+  Set<Skill> skills() {
+    Set<Skill> can = EnumSet.noneOf(Skill.class);
+    Arrays.stream(skills.split(" "))
+        .filter(word -> !word.isEmpty())
+        .forEach(word -> can.add(Skill.valueOf(word)));
+    return can;
+  }
+
+  int startsAt() {
+    return startsAt;
+  }
+
+  int endsAt() {
+    return endsAt;
+  }
+
+  List<Boolean> weekdays() {
+    return weekdays.chars().mapToObj(day -> day == '1').toList();
+  }
+
+  Set<LocalDate> daysOff() {
+    Set<LocalDate> off = new TreeSet<>();
+    Arrays.stream(daysOff.split(" "))
+        .filter(word -> !word.isEmpty())
+        .forEach(word -> off.add(LocalDate.parse(word)));
+    return off;
+  }
+
+  /**
+   * The worker as the planner sees them.
+   *
+   * @param today what is past of it cannot be worked in any more
+   * @param now minutes after midnight
+   */
+  Worker worker(LocalDate today, int now, int days) {
+    Set<LocalDate> off = daysOff();
+    List<Boolean> on = weekdays();
+    List<Worker.Hours> hours = new ArrayList<>();
+    for (int day = 0; day < days; day++) {
+      LocalDate date = today.plusDays(day);
+      int from = day == 0 ? Math.max(startsAt, now) : startsAt;
+      boolean works =
+          on.get(date.getDayOfWeek().getValue() - 1) && !off.contains(date) && from < endsAt;
+      hours.add(works ? new Worker.Hours(from, endsAt) : null);
+    }
+    return new Worker(name, skills(), hours);
+  }
+}

@@ -1,0 +1,249 @@
+package elsko.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.server.RunningElsko.Answer;
+import java.io.StringReader;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.validate.ValidationResult;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningElsko.class)
+class WalksTest {
+  private static final RunningElsko.Client COORDINATOR = RunningElsko.as("coordinator");
+  private static final RunningElsko.Client TECHNICIAN = RunningElsko.as("technician");
+
+  @Test
+  void theDemonstrationOpensWithWalksEverybodyWasTold() {
+    JsonNode plan = COORDINATOR.get("/api/walks").body().path("plan");
+
+    assertThat(plan.path("stops").size()).isGreaterThan(30);
+    assertThat(plan.path("figures").path("brokenRules").asInt()).isZero();
+  }
+
+  @Test
+  void planningAgainMakesADraftThatPeopleAreToldOfOnlyWhenItIsPublished() throws Exception {
+    Set<String> told = stops(TECHNICIAN.get("/api/walks/mine").body());
+    assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 1)).status()).isEqualTo(200);
+    JsonNode draft = waitForDraft();
+    assertThat(draft.path("plan").path("draft").asBoolean()).isTrue();
+    assertThat(stops(TECHNICIAN.get("/api/walks/mine").body())).isEqualTo(told);
+
+    Answer published = COORDINATOR.post("/api/walks/publish", Map.of());
+    assertThat(published.status()).isEqualTo(200);
+    assertThat(published.body().path("plan").path("draft").asBoolean()).isFalse();
+    assertThat(published.body().path("changes").size()).isZero();
+    assertThat(COORDINATOR.post("/api/walks/publish", Map.of()).field()).isEqualTo("draft");
+  }
+
+  @Test
+  void oneSearchAtATimeAndItCanBeStopped() throws Exception {
+    assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 60)).status())
+        .isEqualTo(200);
+    assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 1)).status()).isEqualTo(409);
+    assertThat(COORDINATOR.get("/api/walks").body().path("job").path("ofSeconds").asDouble())
+        .isEqualTo(60);
+    assertThat(COORDINATOR.delete("/api/walks/search").status()).isEqualTo(200);
+    waitForDraft();
+    COORDINATOR.delete("/api/walks/draft");
+  }
+
+  @Test
+  void aSearchOfNoTimeIsRefused() {
+    assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 0)).field())
+        .isEqualTo("seconds");
+  }
+
+  @Test
+  void everyStopCanSayWhyItIsThere() {
+    JsonNode walks = COORDINATOR.get("/api/walks").body();
+    assertThat(walks.path("plan").path("stops").size()).as(walks.toString()).isPositive();
+    JsonNode stop = walks.path("plan").path("stops").get(0);
+    JsonNode why =
+        COORDINATOR
+            .get(
+                "/api/walks/why?boat="
+                    + stop.path("boat").asString()
+                    + "&task="
+                    + stop.path("task").asString())
+            .body();
+
+    assertThat(why.path("then").size()).isPositive();
+    assertThat(why.path("who").size()).isPositive();
+    assertThat(why.path("moves").size()).isPositive();
+  }
+
+  @Test
+  void whatAMoveWouldBreakIsSaidAndNotKept() {
+    JsonNode walks = COORDINATOR.get("/api/walks").body();
+    JsonNode prove = null;
+    for (JsonNode stop : walks.path("plan").path("stops")) {
+      if (stop.path("task").asString().equals("fill")
+          && stop.path("standing").asString().equals("OPEN")) {
+        prove = stop;
+      }
+    }
+    assertThat(prove).isNotNull();
+    Map<String, Object> move = new HashMap<>();
+    move.put("boat", prove.path("boat").asString());
+    move.put("task", "fill");
+    move.put("worker", "Tamsa");
+    move.put("date", prove.path("date").asString());
+    move.put("index", 0);
+    Answer tried = COORDINATOR.post("/api/walks/move", move);
+    assertThat(tried.status()).isEqualTo(200);
+    assertThat(tried.body().path("broken").toString()).contains("Tamsa does not do");
+    move.put("keep", true);
+    Answer kept = COORDINATOR.post("/api/walks/move", move);
+    assertThat(kept.status()).isEqualTo(409);
+    assertThat(kept.field()).isEqualTo("stop");
+    move.put("worker", "Nobody");
+    assertThat(COORDINATOR.post("/api/walks/move", move).field()).isEqualTo("worker");
+  }
+
+  @Test
+  void aCalendarOpensWithItsOwnAddressAndNoOther() {
+    JsonNode crew = COORDINATOR.get("/api/walks/crew").body().path("workers");
+    String token = "";
+    for (JsonNode worker : crew) {
+      if (worker.path("name").asString().equals("technician")) {
+        token = worker.path("feedToken").asString();
+      }
+    }
+    Answer feed = RunningElsko.as(null).get("/api/walks/feed/" + token + ".ics");
+    assertThat(feed.status()).isEqualTo(200);
+    assertThat(feed.raw().headers().firstValue("Content-Type").orElse(""))
+        .startsWith("text/calendar");
+    assertThat(feed.raw().body())
+        .startsWith("BEGIN:VCALENDAR\r\n")
+        .endsWith("END:VCALENDAR\r\n")
+        .contains("BEGIN:VEVENT");
+    assertThat(feed.raw().body().lines()).allMatch(line -> line.getBytes().length <= 75);
+    assertThat(RunningElsko.as(null).get("/api/walks/feed/guessed.ics").status()).isEqualTo(404);
+    for (JsonNode worker : TECHNICIAN.get("/api/walks/crew").body().path("workers")) {
+      boolean own = worker.path("name").asString().equals("technician");
+      assertThat(worker.path("feedToken").isNull()).isEqualTo(!own);
+    }
+  }
+
+  @Test
+  void aCalendarLibraryReadsTheFileAndFindsNothingWrong() throws Exception {
+    String id = "";
+    for (JsonNode worker : COORDINATOR.get("/api/walks/crew").body().path("workers")) {
+      if (worker.path("name").asString().equals("technician")) {
+        id = worker.path("id").asString();
+      }
+    }
+    String file = COORDINATOR.get("/api/walks/crew/" + id + "/walk.ics").raw().body();
+    Calendar calendar = new CalendarBuilder().build(new StringReader(file));
+    ValidationResult result = calendar.validate(true);
+
+    assertThat(result.getEntries()).isEmpty();
+    List<VEvent> events = calendar.getComponents("VEVENT");
+    assertThat(events).isNotEmpty();
+    assertThat(events)
+        .allSatisfy(
+            event -> {
+              assertThat(event.getRequiredProperty("SUMMARY").getValue()).contains(": ");
+            });
+    assertThat(events.stream().map(event -> event.getRequiredProperty("UID").getValue()))
+        .doesNotHaveDuplicates();
+  }
+
+  @Test
+  void somebodyIsAddedChangedIsOffAndLeaves() {
+    Map<String, Object> change = new HashMap<>();
+    change.put("name", "Quill");
+    change.put("startsAt", 480);
+    change.put("endsAt", 960);
+    assertThat(COORDINATOR.put("/api/walks/crew", change, null).field()).isEqualTo("skills");
+    change.put("skills", List.of("RIGGING"));
+    change.put("endsAt", 490);
+    assertThat(COORDINATOR.put("/api/walks/crew", change, null).field()).isEqualTo("endsAt");
+    change.put("endsAt", 960);
+    JsonNode crew = COORDINATOR.put("/api/walks/crew", change, null).body();
+    String id = "";
+    for (JsonNode worker : crew.path("workers")) {
+      if (worker.path("name").asString().equals("Quill")) {
+        id = worker.path("id").asString();
+      }
+    }
+    String tomorrow = LocalDate.now().plusDays(1).toString();
+    JsonNode off =
+        COORDINATOR
+            .put("/api/walks/crew/" + id + "/days-off", Map.of("date", tomorrow, "off", true), null)
+            .body();
+    assertThat(off.toString()).contains(tomorrow);
+    assertThat(COORDINATOR.delete("/api/walks/crew/" + id).body().toString())
+        .doesNotContain("Quill");
+  }
+
+  @Test
+  void whatThereIsCanBeChangedWithinReason() {
+    assertThat(
+            COORDINATOR
+                .put("/api/walks/means", Map.of("equipment", Map.of("TANK_KIT", 99)), null)
+                .field())
+        .isEqualTo("TANK_KIT");
+    JsonNode crew =
+        COORDINATOR
+            .put(
+                "/api/walks/means",
+                Map.of("equipment", Map.of("TANK_KIT", 2), "liftSlots", 5),
+                null)
+            .body();
+    assertThat(crew.path("liftSlots").asInt()).isEqualTo(5);
+    assertThat(crew.path("equipment").path("TANK_KIT").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void aPromiseBeforeTheReleaseIsRefused() {
+    Yarn yarn = new Yarn("Promised");
+    Map<String, Object> dates = new HashMap<>();
+    dates.put("releaseOn", LocalDate.now().plusDays(9).toString());
+    dates.put("promisedOn", LocalDate.now().plusDays(2).toString());
+    assertThat(COORDINATOR.put("/api/walks/boats/" + yarn.boat + "/dates", dates, null).field())
+        .isEqualTo("promisedOn");
+  }
+
+  @Test
+  void simpleRulesAreMeasuredBesideThePlan() {
+    JsonNode measured = COORDINATOR.get("/api/walks/yardsticks").body();
+    assertThat(measured.size()).isEqualTo(2);
+    measured.forEach(
+        m -> assertThat(m.path("figures").path("walkingMinutes").asInt()).isPositive());
+  }
+
+  private static JsonNode waitForDraft() throws InterruptedException {
+    for (int i = 0; i < 300; i++) {
+      JsonNode walks = COORDINATOR.get("/api/walks").body();
+      if (walks.path("job").isNull() && walks.path("plan").path("draft").asBoolean()) {
+        return walks;
+      }
+      Thread.sleep(100);
+    }
+    throw new IllegalStateException("no draft came");
+  }
+
+  private static Set<String> stops(JsonNode walk) {
+    Set<String> found = new HashSet<>();
+    List<JsonNode> stops = new ArrayList<>();
+    walk.path("stops").forEach(stops::add);
+    stops.forEach(
+        s ->
+            found.add(
+                s.path("name").asString() + s.path("task").asString() + s.path("date").asString()));
+    return found;
+  }
+}
