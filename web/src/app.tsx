@@ -22,6 +22,8 @@ const Fill = lazy(() => import('./bench/fill').then((m) => ({ default: m.Fill })
 const Calibrate = lazy(() => import('./bench/calibrate').then((m) => ({ default: m.Calibrate })));
 const Describe = lazy(() => import('./describe/describe').then((m) => ({ default: m.Describe })));
 const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
+const Walks = lazy(() => import('./walks/walks').then((m) => ({ default: m.Walks })));
+const MyWalk = lazy(() => import('./walks/my-walk').then((m) => ({ default: m.MyWalk })));
 const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
 
 export function App() {
@@ -47,6 +49,8 @@ export function App() {
                   <Route path="instruments/:instrumentId" element={<Calibrate />} />
                   <Route path=":boatId" element={<BenchOfBoat />} />
                 </Route>
+                <Route path="/walks" element={<Walks />} />
+                <Route path="/walks/mine" element={<MyWalk />} />
                 <Route path="/settings" element={<Settings />} />
                 <Route path="*" element={<Navigate to="/" replace />} />
               </Route>

@@ -32,6 +32,8 @@ export function useEnter(boat: string) {
       void queries.invalidateQueries({ queryKey: ['boat', boat, 'card'] });
       void queries.invalidateQueries({ queryKey: ['boat', boat, 'log'] });
       void queries.invalidateQueries({ queryKey: ['boats'] });
+      void queries.invalidateQueries({ queryKey: ['frost'] });
+      void queries.invalidateQueries({ queryKey: ['walks'] });
     },
   });
 

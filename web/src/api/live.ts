@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 
 interface Changed {
-  what: 'BOAT' | 'YARD' | 'BENCH';
+  what: 'BOAT' | 'YARD' | 'BENCH' | 'WEATHER' | 'PLAN';
   boat: string | null;
 }
 
@@ -24,6 +24,10 @@ export function useLiveChanges(signedIn: boolean): void {
         void queries.invalidateQueries({ queryKey: ['shelf'] });
         return;
       }
+      void queries.invalidateQueries({ queryKey: ['walks'] });
+      if (changed.what === 'PLAN') return;
+      void queries.invalidateQueries({ queryKey: ['frost'] });
+      if (changed.what === 'WEATHER') return;
       void queries.invalidateQueries({ queryKey: ['boats'] });
       if (changed.what === 'YARD') {
         void queries.invalidateQueries({ queryKey: ['yard'] });

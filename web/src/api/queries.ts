@@ -71,6 +71,53 @@ export const cardQuery = (id: string, card: string) =>
     queryFn: () => got(api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } })),
   });
 
+export const frostQuery = queryOptions({
+  queryKey: ['frost'],
+  queryFn: () => got(api.GET('/api/frost')),
+});
+
+export const boatFrostQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['frost', id],
+    queryFn: () => got(api.GET('/api/boats/{id}/frost', { params: { path: { id } } })),
+  });
+
+export const weatherQuery = queryOptions({
+  queryKey: ['frost', 'weather'],
+  queryFn: () => got(api.GET('/api/weather')),
+});
+
+/** While something is planned in the background, how far it is. */
+const LOOK_AGAIN_MS = 700;
+
+export const walksQuery = queryOptions({
+  queryKey: ['walks', 'all'],
+  queryFn: () => got(api.GET('/api/walks')),
+  refetchInterval: ({ state }) => (state.data?.job ? LOOK_AGAIN_MS : false),
+});
+
+export const myWalkQuery = queryOptions({
+  queryKey: ['walks', 'mine'],
+  queryFn: () => got(api.GET('/api/walks/mine')),
+});
+
+export const crewQuery = queryOptions({
+  queryKey: ['walks', 'crew'],
+  queryFn: () => got(api.GET('/api/walks/crew')),
+});
+
+export const whyQuery = (boat: string, task: string, madeAt: string) =>
+  queryOptions({
+    queryKey: ['walks', 'why', boat, task, madeAt],
+    queryFn: () => got(api.GET('/api/walks/why', { params: { query: { boat, task } } })),
+  });
+
+export const boatDatesQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['walks', 'dates', id],
+    queryFn: () => got(api.GET('/api/walks/boats/{id}/dates', { params: { path: { id } } })),
+  });
+
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
   queryFn: () => got(api.GET('/api/bench/shelf')),

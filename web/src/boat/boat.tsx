@@ -6,6 +6,8 @@ import { useEnter } from '../api/enter';
 import { boatQuery } from '../api/queries';
 import { machineryWords } from '../parts/boat-words';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
+import { BoatDates } from './boat-dates';
+import { FrostOfBoat } from '../frost/frost-of-boat';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
@@ -107,6 +109,8 @@ function BoatShown({ boat }: { boat: BoatView }) {
           />
         )}
         <NextThing boat={boat} mayWork={may.work} />
+        <FrostOfBoat boat={boat.id} />
+        <BoatDates boat={boat.id} mayChange={may.runYard} />
         <LooseEnds fittings={boat.fittings} choose={choose} maySet={maySet} />
         <Bag boat={boat} />
       </aside>

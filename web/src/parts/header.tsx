@@ -29,6 +29,13 @@ export function Header() {
     useCallback(() => void navigate('/'), [navigate]),
   );
   useKey(
+    'w',
+    useCallback(
+      () => void navigate(may.role === 'TECHNICIAN' ? '/walks/mine' : '/walks'),
+      [navigate, may.role],
+    ),
+  );
+  useKey(
     'b',
     useCallback(() => void navigate('/bench'), [navigate]),
   );
@@ -43,6 +50,7 @@ export function Header() {
       <span className="stencil text-soft hidden text-[14px] md:inline">{yard?.name}</span>
       <nav aria-label="Screens" className="flex h-full gap-4 sm:gap-5">
         <Tab to="/" name="Yard" />
+        <Tab to={may.role === 'TECHNICIAN' ? '/walks/mine' : '/walks'} name="Walks" />
         <Tab to="/bench" name="Bench" />
         {may.runYard && <Tab to="/settings" name="Settings" />}
       </nav>

@@ -4,6 +4,7 @@ const KEYS: [string, string][] = [
   ['/', 'find a boat, a berth or a screen'],
   ['?', 'show these keys'],
   ['y', 'go to the Yard'],
+  ['w', 'go to the Walks'],
   ['b', 'go to the Bench'],
   ['l', 'on the Yard: plan or list'],
   ['Enter', 'do what is marked; in a box: take the number in'],

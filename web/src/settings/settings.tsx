@@ -6,6 +6,8 @@ import { AddInstrument, AddLot, AddProduct } from './shelf-forms';
 import { ChangePassword, PeopleSection } from './people-section';
 import { NeedForm } from './need-form';
 import { AddLine } from './add-line';
+import { CrewSection } from './crew-section';
+import { WeatherSection } from './weather-section';
 
 /** How do we work here? */
 export function Settings() {
@@ -25,6 +27,8 @@ export function Settings() {
     <main className="flex-1 gap-x-10 px-5 py-5 md:columns-2 xl:columns-3">
       <h1 className="sr-only">Settings</h1>
       <NeedForm key={yard.data.version} yard={yard.data} />
+      <WeatherSection />
+      <CrewSection />
       <PeopleSection />
       <AddLot shelf={shelf.data} />
       <AddProduct shelf={shelf.data} />

@@ -8,7 +8,7 @@ export function BoatList({ plan, boats }: { plan: YardPlan; boats: BoatLine[] })
   const berths = new Map(plan.berths.map((berth) => [berth.id, berth.name]));
   return (
     <div className="overflow-x-auto px-2 py-2 sm:px-4">
-      <table className="w-full border-collapse text-[14.5px]">
+      <table aria-label="Boats" className="w-full border-collapse text-[14.5px]">
         <thead>
           <tr className="stencil text-soft text-left text-[14px]">
             <th className="px-2 py-2 font-semibold">Boat</th>

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { BoatLine, YardPlan } from '../api/client';
 import { protectionTone, protectionWords } from '../parts/protection';
@@ -11,8 +12,15 @@ const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
   'STILL_WET',
 ];
 
+interface DecideProps {
+  boats: BoatLine[];
+  plan: YardPlan;
+  /** What is more urgent still. */
+  children?: ReactNode;
+}
+
 /** What must be decided, most urgent first: a tag for each boat, with one sentence and one action. */
-export function DecideNow({ boats, plan }: { boats: BoatLine[]; plan: YardPlan }) {
+export function DecideNow({ boats, plan, children }: DecideProps) {
   const berths = new Map(plan.berths.map((berth) => [berth.id, berth.name]));
   const open = boats
     .filter((boat) => boat.decisionKind)
@@ -21,9 +29,10 @@ export function DecideNow({ boats, plan }: { boats: BoatLine[]; plan: YardPlan }
     <aside
       id="decide-now"
       aria-label="Decide now"
-      className="min-w-0 px-5 pt-3 pb-6 lg:max-h-[calc(100dvh-46px)] lg:overflow-y-auto"
+      className="min-w-0 px-5 pt-3 pb-6 lg:max-h-[calc(100dvh-190px)] lg:overflow-y-auto"
       tabIndex={0}
     >
+      {children}
       <h2 className="stencil text-[19px]">Decide now</h2>
       <p className="text-soft m-0 text-[13.5px]">
         {open.length === 0

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import type { BoatLine, Protection, YardPlan } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
+import { leftWords } from '../frost/days';
 import { beamOf, hullPath } from './hull';
 
 /** Pixels of the drawing's own grid for a meter of yard. */
@@ -19,10 +20,12 @@ interface PlanProps {
   plan: YardPlan;
   boats: BoatLine[];
   visible: (boat: BoatLine) => boolean;
+  /** Days left until a boat's frost deadline, by boat; missing when it has none. */
+  left?: Map<string, number>;
 }
 
 /** The yard as it is walked, every hull to scale at its berth. */
-export function YardPlanDrawing({ plan, boats, visible }: PlanProps) {
+export function YardPlanDrawing({ plan, boats, visible, left }: PlanProps) {
   const boatAt = new Map(boats.filter((boat) => boat.berth).map((boat) => [boat.berth, boat]));
   const adrift = boats.filter((boat) => !boat.berth && visible(boat));
   const dock = plan.areas.find((area) => area.kind === 'DOCK');
@@ -30,7 +33,7 @@ export function YardPlanDrawing({ plan, boats, visible }: PlanProps) {
     <div className="flex flex-1 flex-col">
       <svg
         viewBox={`0 0 ${plan.widthM * PX} ${plan.heightM * PX}`}
-        className="max-h-[calc(100dvh-100px)] w-full flex-1 overflow-visible"
+        className="max-h-[calc(100dvh-250px)] w-full flex-1 overflow-visible"
         role="group"
         aria-label="Plan of the yard"
       >
@@ -47,7 +50,17 @@ export function YardPlanDrawing({ plan, boats, visible }: PlanProps) {
         ))}
         {plan.berths.map((berth) => {
           const boat = boatAt.get(berth.id);
-          return boat && <Hull key={boat.id} boat={boat} berth={berth} dimmed={!visible(boat)} />;
+          return (
+            boat && (
+              <Hull
+                key={boat.id}
+                boat={boat}
+                berth={berth}
+                dimmed={!visible(boat)}
+                left={left?.get(boat.id)}
+              />
+            )
+          );
         })}
       </svg>
       {adrift.length > 0 && (
@@ -168,65 +181,94 @@ function Place({ berth, taken }: { berth: Berth; taken: boolean }) {
   );
 }
 
-function Hull({ boat, berth, dimmed }: { boat: BoatLine; berth: Berth; dimmed: boolean }) {
+interface HullProps {
+  boat: BoatLine;
+  berth: Berth;
+  dimmed: boolean;
+  left: number | undefined;
+}
+
+/** Marked on the plan from this many days before its deadline on. */
+const SOON = 14;
+
+function Hull({ boat, berth, dimmed, left }: HullProps) {
   const navigate = useNavigate();
   const length = boat.hullLengthM * PX;
   const danger = boat.protection === 'HELD' || boat.decisionKind === 'PLUG_MISSING';
   const safe = boat.protection === 'PROVEN' || boat.protection === 'DRAINED';
   const to = `/boats/${boat.id}`;
+  const soon = left !== undefined && left <= SOON;
   const loose = boat.decisionKind === 'PLUG_MISSING' ? ', a plug is missing' : '';
   return (
-    <a
-      href={to}
-      aria-label={`${boat.name}, ${berth.name}, ${protectionWords(boat.protection)}${loose}`}
-      className="group cursor-pointer outline-none"
-      tabIndex={dimmed ? -1 : 0}
-      onClick={(event) => {
-        event.preventDefault();
-        void navigate(to);
-      }}
-    >
-      <g transform={`translate(${berth.xM * PX} ${berth.yM * PX})`} opacity={dimmed ? 0.18 : 1}>
-        <path
-          d={hullPath(length + 9)}
-          transform="translate(0 4)"
-          fill="none"
-          stroke="var(--color-brass)"
-          strokeWidth={3}
-          className="opacity-0 group-hover:opacity-60 group-focus-visible:opacity-100"
-        />
-        <path
-          d={hullPath(length)}
-          fill={HULL_FILLS[boat.protection] ?? 'var(--color-card)'}
-          stroke={danger ? 'var(--color-verm)' : 'var(--color-ink)'}
-          strokeWidth={danger ? 2.2 : 1.3}
-        />
-        {safe && <CoverFolds length={length} />}
-        <g transform={`translate(0 ${-length * 0.36})`}>
-          <ProtectionShape of={boat.protection} scale={1.15} />
-        </g>
-        {boat.decisionKind === 'PLUG_MISSING' && (
-          <g transform={`translate(${beamOf(length) * 0.5} ${-length * 0.66})`}>
-            <circle
-              r={6.5}
-              fill="var(--color-card)"
-              stroke="var(--color-verm)"
-              strokeWidth={1.6}
-              strokeDasharray="3 2"
-            />
+    <>
+      <a
+        href={to}
+        aria-label={`${boat.name}, ${berth.name}, ${protectionWords(boat.protection)}${loose}`}
+        aria-description={soon ? `frost deadline: ${leftWords(left)}` : undefined}
+        className="group cursor-pointer outline-none"
+        tabIndex={dimmed ? -1 : 0}
+        onClick={(event) => {
+          event.preventDefault();
+          void navigate(to);
+        }}
+      >
+        <g transform={`translate(${berth.xM * PX} ${berth.yM * PX})`} opacity={dimmed ? 0.18 : 1}>
+          <path
+            d={hullPath(length + 9)}
+            transform="translate(0 4)"
+            fill="none"
+            stroke="var(--color-brass)"
+            strokeWidth={3}
+            className="opacity-0 group-hover:opacity-60 group-focus-visible:opacity-100"
+          />
+          <path
+            d={hullPath(length)}
+            fill={HULL_FILLS[boat.protection] ?? 'var(--color-card)'}
+            stroke={danger ? 'var(--color-verm)' : 'var(--color-ink)'}
+            strokeWidth={danger ? 2.2 : 1.3}
+          />
+          {safe && <CoverFolds length={length} />}
+          <g transform={`translate(0 ${-length * (soon ? 0.4 : 0.36)})`}>
+            <ProtectionShape of={boat.protection} scale={1.15} />
           </g>
-        )}
+          {boat.decisionKind === 'PLUG_MISSING' && (
+            <g transform={`translate(${beamOf(length) * 0.5} ${-length * 0.66})`}>
+              <circle
+                r={6.5}
+                fill="var(--color-card)"
+                stroke="var(--color-verm)"
+                strokeWidth={1.6}
+                strokeDasharray="3 2"
+              />
+            </g>
+          )}
+          <text
+            y={-length - 5}
+            textAnchor="middle"
+            fontSize={boat.decisionKind ? 12.5 : 11.5}
+            fontWeight={boat.decisionKind ? 700 : 400}
+            fill={boat.decisionKind ? 'var(--color-ink)' : 'var(--color-soft)'}
+          >
+            {boat.name}
+          </text>
+        </g>
+      </a>
+      {soon && (
         <text
-          y={-length - 5}
+          aria-hidden="true"
+          className="font-stencil pointer-events-none"
+          transform={`translate(${berth.xM * PX} ${berth.yM * PX})`}
+          opacity={dimmed ? 0.18 : 1}
+          y={-3}
           textAnchor="middle"
-          fontSize={boat.decisionKind ? 12.5 : 11.5}
-          fontWeight={boat.decisionKind ? 700 : 400}
-          fill={boat.decisionKind ? 'var(--color-ink)' : 'var(--color-soft)'}
+          fontWeight={700}
+          fontSize={Math.min(15, length * 0.17)}
+          fill={left <= 2 ? 'var(--color-verm)' : 'var(--color-ink)'}
         >
-          {boat.name}
+          {left <= 0 ? 'NOW' : `${left} d`}
         </text>
-      </g>
-    </a>
+      )}
+    </>
   );
 }
 

@@ -3,7 +3,9 @@ import { useQuery } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
 import { Link } from 'react-router';
 import type { BoatLine, Protection } from '../api/client';
-import { boatsQuery, planQuery } from '../api/queries';
+import { boatsQuery, frostQuery, planQuery } from '../api/queries';
+import { daysLeft, FrostStrip } from '../frost/frost-strip';
+import { TonightList } from '../frost/tonight';
 import { useKey } from '../parts/keys';
 import { PROTECTIONS, ProtectionMark, protectionWords } from '../parts/protection';
 import { Loading, Trouble } from '../parts/states';
@@ -20,6 +22,7 @@ const SHOWN_KEY = 'elsko.yard.shown';
 export function Yard() {
   const boats = useQuery(boatsQuery);
   const plan = useQuery(planQuery);
+  const { data: frost } = useQuery(frostQuery);
   const may = useMay();
   const [shown, setShown] = useState<Shown>(() =>
     localStorage.getItem(SHOWN_KEY) === 'list' || window.innerWidth < 700 ? 'list' : 'plan',
@@ -33,6 +36,7 @@ export function Yard() {
     'l',
     useCallback(() => show(shown === 'plan' ? 'list' : 'plan'), [show, shown]),
   );
+  const left = useMemo(() => daysLeft(frost), [frost]);
   const counts = useMemo(() => count(boats.data ?? []), [boats.data]);
   if (boats.isPending || plan.isPending) return <Loading what="the yard" />;
   if (boats.error || plan.error) {
@@ -41,89 +45,94 @@ export function Yard() {
   }
   const visible = (boat: BoatLine) => only.length === 0 || only.includes(boat.protection);
   return (
-    <main className="grid flex-1 grid-rows-[auto_auto] lg:grid-cols-[1fr_366px] lg:grid-rows-1">
+    <main className="flex flex-1 flex-col">
       <h1 className="sr-only">Yard</h1>
-      <section
-        aria-label="The yard"
-        className="border-line flex min-w-0 flex-col overflow-hidden lg:border-r"
-      >
-        <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b px-4 py-2 sm:px-5">
-          <ToggleGroup.Root
-            type="multiple"
-            value={only}
-            onValueChange={(value) => setOnly(value as Protection[])}
-            aria-label="Show only"
-            className="flex flex-wrap gap-x-1 gap-y-1"
-          >
-            {PROTECTIONS.filter((protection) => counts[protection]).map((protection) => (
-              <ToggleGroup.Item
-                key={protection}
-                value={protection}
-                className="data-[state=on]:border-ink data-[state=on]:bg-card flex min-h-8 items-center gap-1.5 rounded-[3px_9px_9px_3px] border-[1.25px] border-transparent px-2 text-[14px]"
+      {frost && <FrostStrip frost={frost} boats={boats.data} />}
+      <div className="grid flex-1 grid-rows-[auto_auto] lg:grid-cols-[1fr_366px] lg:grid-rows-1">
+        <section
+          aria-label="The yard"
+          className="border-line flex min-w-0 flex-col overflow-hidden lg:border-r"
+        >
+          <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b px-4 py-2 sm:px-5">
+            <ToggleGroup.Root
+              type="multiple"
+              value={only}
+              onValueChange={(value) => setOnly(value as Protection[])}
+              aria-label="Show only"
+              className="flex flex-wrap gap-x-1 gap-y-1"
+            >
+              {PROTECTIONS.filter((protection) => counts[protection]).map((protection) => (
+                <ToggleGroup.Item
+                  key={protection}
+                  value={protection}
+                  className="data-[state=on]:border-ink data-[state=on]:bg-card flex min-h-8 items-center gap-1.5 rounded-[3px_9px_9px_3px] border-[1.25px] border-transparent px-2 text-[14px]"
+                >
+                  <ProtectionMark of={protection} />
+                  <b className="font-stencil text-[17px] font-semibold">{counts[protection]}</b>
+                  {protection === 'FILLED' ? 'filled' : protectionWords(protection)}
+                </ToggleGroup.Item>
+              ))}
+            </ToggleGroup.Root>
+            <div className="ml-auto flex items-center gap-4 text-[14px]">
+              <a href="#decide-now" className="plain lg:hidden">
+                decide now
+              </a>
+              {only.length > 0 && (
+                <button type="button" className="plain" onClick={() => setOnly([])}>
+                  show all
+                </button>
+              )}
+              {may.runYard && (
+                <>
+                  <Link className="plain" to="/describe">
+                    take a boat in
+                  </Link>
+                  <Link className="plain" to="/import">
+                    import
+                  </Link>
+                </>
+              )}
+              <button
+                type="button"
+                className="plain"
+                aria-pressed={shown === 'loose'}
+                onClick={() => show(shown === 'loose' ? 'plan' : 'loose')}
               >
-                <ProtectionMark of={protection} />
-                <b className="font-stencil text-[17px] font-semibold">{counts[protection]}</b>
-                {protection === 'FILLED' ? 'filled' : protectionWords(protection)}
-              </ToggleGroup.Item>
-            ))}
-          </ToggleGroup.Root>
-          <div className="ml-auto flex items-center gap-4 text-[14px]">
-            <a href="#decide-now" className="plain lg:hidden">
-              decide now
-            </a>
-            {only.length > 0 && (
-              <button type="button" className="plain" onClick={() => setOnly([])}>
-                show all
+                loose ends
               </button>
-            )}
-            {may.runYard && (
-              <>
-                <Link className="plain" to="/describe">
-                  take a boat in
-                </Link>
-                <Link className="plain" to="/import">
-                  import
-                </Link>
-              </>
-            )}
-            <button
-              type="button"
-              className="plain"
-              aria-pressed={shown === 'loose'}
-              onClick={() => show(shown === 'loose' ? 'plan' : 'loose')}
-            >
-              loose ends
-            </button>
-            <button
-              type="button"
-              className="plain"
-              onClick={() => show(shown === 'plan' ? 'list' : 'plan')}
-            >
-              {shown === 'plan' ? 'as a list' : 'as a plan'}
-            </button>
+              <button
+                type="button"
+                className="plain"
+                onClick={() => show(shown === 'plan' ? 'list' : 'plan')}
+              >
+                {shown === 'plan' ? 'as a list' : 'as a plan'}
+              </button>
+            </div>
           </div>
-        </div>
-        {boats.data.length === 0 && (
-          <p className="m-0 p-8">
-            No boats yet.{' '}
-            {may.runYard ? (
-              <Link className="plain" to="/describe">
-                Describe the first one
-              </Link>
-            ) : (
-              'The coordinator adds them.'
-            )}
-          </p>
-        )}
-        {shown === 'plan' ? (
-          <YardPlanDrawing plan={plan.data} boats={boats.data} visible={visible} />
-        ) : shown === 'loose' ? (
-          <YardLooseEnds plan={plan.data} boats={boats.data.filter(visible)} />
-        ) : (
-          <BoatList plan={plan.data} boats={boats.data.filter(visible)} />
-        )}
-      </section>
-      <DecideNow boats={boats.data} plan={plan.data} />
+          {boats.data.length === 0 && (
+            <p className="m-0 p-8">
+              No boats yet.{' '}
+              {may.runYard ? (
+                <Link className="plain" to="/describe">
+                  Describe the first one
+                </Link>
+              ) : (
+                'The coordinator adds them.'
+              )}
+            </p>
+          )}
+          {shown === 'plan' ? (
+            <YardPlanDrawing plan={plan.data} boats={boats.data} visible={visible} left={left} />
+          ) : shown === 'loose' ? (
+            <YardLooseEnds plan={plan.data} boats={boats.data.filter(visible)} />
+          ) : (
+            <BoatList plan={plan.data} boats={boats.data.filter(visible)} />
+          )}
+        </section>
+        <DecideNow boats={boats.data} plan={plan.data}>
+          {frost && <TonightList frost={frost} plan={plan.data} />}
+        </DecideNow>
+      </div>
     </main>
   );
 }

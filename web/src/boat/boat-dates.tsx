@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
+import { boatDatesQuery } from '../api/queries';
+import { shortDay } from '../frost/days';
+import { Field } from '../parts/field';
+import { useRefused } from '../parts/refused';
+import { RefusedLine } from '../parts/refused-line';
+
+/** From when on this boat may be worked on, and until when its owner was promised it. */
+export function BoatDates({ boat, mayChange }: { boat: string; mayChange: boolean }) {
+  const { data: dates } = useQuery(boatDatesQuery(boat));
+  const [open, setOpen] = useState(false);
+  if (!dates) return null;
+  return (
+    <section aria-label="Dates" className="grid gap-1.5 text-[14px]">
+      <h2 className="stencil text-[18px]">Dates</h2>
+      <p className="m-0">
+        {dates.releaseOn ? `Ours from ${shortDay(dates.releaseOn)}` : 'Ours from now on'}
+        {dates.promisedOn
+          ? `, promised by ${shortDay(dates.promisedOn)}.`
+          : ', nothing promised.'}{' '}
+        {mayChange && (
+          <button type="button" className="plain" onClick={() => setOpen(!open)}>
+            change
+          </button>
+        )}
+      </p>
+      {open && (
+        <DatesForm
+          boat={boat}
+          release={dates.releaseOn ?? ''}
+          promised={dates.promisedOn ?? ''}
+          done={() => setOpen(false)}
+        />
+      )}
+    </section>
+  );
+}
+
+interface FormProps {
+  boat: string;
+  release: string;
+  promised: string;
+  done: () => void;
+}
+
+function DatesForm({ boat, release, promised, done }: FormProps) {
+  const queries = useQueryClient();
+  const [releaseOn, setReleaseOn] = useState(release);
+  const [promisedOn, setPromisedOn] = useState(promised);
+  const refused = useRefused(['releaseOn', 'promisedOn']);
+  const save = () =>
+    refused.attempt(async () => {
+      await api.PUT('/api/walks/boats/{id}/dates', {
+        params: { path: { id: boat } },
+        body: { releaseOn: releaseOn || undefined, promisedOn: promisedOn || undefined },
+      });
+      await queries.invalidateQueries({ queryKey: ['walks'] });
+      done();
+    });
+  return (
+    <form
+      className="grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <Field
+        label="May be worked on from"
+        type="date"
+        value={releaseOn}
+        onType={setReleaseOn}
+        error={refused.at('releaseOn')}
+      />
+      <Field
+        label="Promised by"
+        type="date"
+        value={promisedOn}
+        onType={setPromisedOn}
+        error={refused.at('promisedOn')}
+      />
+      <button type="submit" className="btn btn-main justify-self-start">
+        Save
+      </button>
+      <RefusedLine words={refused.elsewhere} />
+    </form>
+  );
+}

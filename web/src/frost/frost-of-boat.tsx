@@ -1,0 +1,75 @@
+import { useQuery } from '@tanstack/react-query';
+import { boatFrostQuery } from '../api/queries';
+import { sentence } from '../parts/words';
+import { daysBetween, leftWords, shortDay } from './days';
+
+/** By when this boat must be dealt with, what goes first, and what would change that. */
+export function FrostOfBoat({ boat }: { boat: string }) {
+  const { data: frost } = useQuery(boatFrostQuery(boat));
+  if (!frost?.ready) return null;
+  if (frost.circuits.length === 0) {
+    return (
+      <section aria-label="Frost" className="text-[14px]">
+        <h2 className="stencil text-[18px]">Frost</h2>
+        <p className="m-0">Nothing in it can freeze at the temperatures on record.</p>
+      </section>
+    );
+  }
+  const left = frost.deadline ? daysBetween(frost.today, frost.deadline) : null;
+  return (
+    <section aria-label="Frost" className="grid gap-1.5 text-[14px]">
+      <h2 className="stencil text-[18px]">Frost</h2>
+      {frost.deadline ? (
+        <p className="m-0">
+          Do it by{' '}
+          <b className={left! <= 2 ? 'text-verm' : ''}>
+            {shortDay(frost.deadline)}, {leftWords(left!)}
+          </b>
+          , as it stands {frost.stands}.{' '}
+          {frost.evenOdds && `Even odds that something is broken by ${shortDay(frost.evenOdds)}.`}
+        </p>
+      ) : (
+        <p className="m-0">
+          Nothing breaks in the next {frost.share.length} days as it stands {frost.stands}.
+        </p>
+      )}
+      <ul className="m-0 list-none p-0">
+        {frost.circuits
+          .filter((circuit) => circuit.deadline)
+          .sort((a, b) => a.deadline!.localeCompare(b.deadline!))
+          .slice(0, 5)
+          .map((circuit) => (
+            <li key={circuit.circuit} className="border-line flex justify-between gap-2 border-t">
+              <span>
+                {sentence(circuit.name)}
+                {circuit.firstToGo && circuit.firstToGo !== circuit.name && (
+                  <span className="text-soft"> · {circuit.firstToGo} first</span>
+                )}
+              </span>
+              <span className="whitespace-nowrap">{shortDay(circuit.deadline!)}</span>
+            </li>
+          ))}
+      </ul>
+      {frost.whatIfs.length > 0 && (
+        <ul aria-label="What would change it" className="text-soft m-0 list-none p-0 text-[13.5px]">
+          {frost.whatIfs.map((whatIf) => (
+            <li key={whatIf.change}>
+              {sentence(whatIf.words)}:{' '}
+              <b className="text-ink">
+                {whatIf.deadline
+                  ? `${shortDay(whatIf.deadline)}${gained(whatIf.gainedDays)}`
+                  : 'no deadline'}
+              </b>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function gained(days: number | null): string {
+  if (days === null) return '';
+  if (days === 0) return ', no gain';
+  return days > 0 ? `, ${days} ${days === 1 ? 'day' : 'days'} more` : `, ${-days} days less`;
+}

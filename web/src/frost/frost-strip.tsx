@@ -1,0 +1,243 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { BoatLine, FrostView } from '../api/client';
+import { ProtectionShape, protectionWords } from '../parts/protection';
+import { useMay } from '../parts/session';
+import { number } from '../parts/words';
+import { ColdSnapForm, EndColdSnap } from './cold-snap';
+import { daysBetween, shortDay } from './days';
+
+const LEFT = 128;
+const WIDTH = 1280;
+const NIGHT_W = 80;
+const TOP = 20;
+const BOTTOM = 74;
+const TICKS = 88;
+const HEIGHT = 122;
+const MOST_TICKS = 6;
+
+interface StripProps {
+  frost: FrostView;
+  boats: BoatLine[];
+}
+
+/** The nights to come and, on the same days, the boats that must be dealt with by then. */
+export function FrostStrip({ frost, boats }: StripProps) {
+  const may = useMay();
+  const [trying, setTrying] = useState(false);
+  if (!frost.ready) {
+    return (
+      <section aria-label="Frost" className="border-line bg-paper-2 border-b px-5 py-2 text-[14px]">
+        <b className="stencil text-[17px]">Frost</b> · no past winters on record yet, so nobody can
+        say by when. {may.runYard && <Link to="/settings">Bring them in under Settings</Link>}
+      </section>
+    );
+  }
+  const snap = frost.weather.coldSnap;
+  return (
+    <section aria-label="Frost" className="border-line bg-paper-2 border-b">
+      <div className="hidden md:block">
+        <Drawing frost={frost} boats={boats} />
+      </div>
+      <Nights frost={frost} boats={boats} />
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1.5 text-[13px] sm:px-5">
+        {snap && (
+          <p role="status" className="text-verm m-0 font-semibold">
+            What if: {snap.days} days up to {number(snap.byK)} K colder from {shortDay(snap.first)}.
+            Everybody sees this.
+          </p>
+        )}
+        {snap && may.runYard && <EndColdSnap />}
+        <p className="text-soft m-0">
+          {frost.weather.source || 'past winters only'}
+          {frost.weather.simulated && ' (simulated)'} · {byWords(frost)}
+        </p>
+        {may.runYard && !snap && (
+          <button
+            type="button"
+            className="plain"
+            aria-expanded={trying}
+            onClick={() => setTrying(!trying)}
+          >
+            what if it came colder?
+          </button>
+        )}
+      </div>
+      {trying && !snap && <ColdSnapForm today={frost.today} done={() => setTrying(false)} />}
+    </section>
+  );
+}
+
+function byWords(frost: FrostView): string {
+  const dated = frost.boats.filter((boat) => boat.deadline);
+  const later = dated.filter((boat) => (boat.daysLeft ?? 0) >= frost.nights.length).length;
+  const never = frost.boats.length - dated.length;
+  const parts = [`${dated.length - later} deadlines in these nights`];
+  if (later > 0) parts.push(`${later} later`);
+  if (never > 0) parts.push(`${never} with water that should last the winter`);
+  return parts.join(', ');
+}
+
+/** Boats by the night before which they must be dealt with. */
+function byNight(frost: FrostView, boats: BoatLine[]): BoatLine[][] {
+  const lines = new Map(boats.map((boat) => [boat.id, boat]));
+  const nights: BoatLine[][] = frost.nights.map(() => []);
+  for (const { boat, daysLeft } of frost.boats) {
+    const line = lines.get(boat);
+    if (daysLeft == null || !line) continue;
+    nights[Math.max(0, daysLeft)]?.push(line);
+  }
+  return nights;
+}
+
+function Drawing({ frost, boats }: StripProps) {
+  const lows = frost.nights.flatMap((night) => [night.lowC, night.lowestTenthC]);
+  const warmest = Math.max(4, ...lows) + 1;
+  const coldest = Math.min(-4, ...lows) - 1;
+  const y = (celsius: number) => TOP + ((warmest - celsius) / (warmest - coldest)) * (BOTTOM - TOP);
+  const x = (night: number) => LEFT + (night + 0.5) * NIGHT_W;
+  const line = frost.nights.map((n, i) => `${i ? 'L' : 'M'}${x(i)} ${y(n.lowC)}`).join(' ');
+  const tenth = [...frost.nights.keys()]
+    .reverse()
+    .map((i) => `L${x(i)} ${y(frost.nights[i]!.lowestTenthC)}`)
+    .join(' ');
+  const ticks = byNight(frost, boats);
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" aria-hidden="true">
+      <text x={20} y={30} className="stencil" fontSize={20} fill="var(--color-ink)">
+        FROST
+      </text>
+      <text x={20} y={48} fontSize={12.5} fill="var(--color-soft)">
+        lowest each night
+      </text>
+      <text x={20} y={TICKS + 5} fontSize={12.5} fill="var(--color-soft)">
+        do them by
+      </text>
+      {frost.nights.map((night, i) => (
+        <g key={night.evening}>
+          <line
+            x1={LEFT + i * NIGHT_W}
+            x2={LEFT + i * NIGHT_W}
+            y1={10}
+            y2={HEIGHT - 22}
+            stroke="var(--color-line)"
+          />
+          <text
+            x={x(i)}
+            y={HEIGHT - 6}
+            textAnchor="middle"
+            className="stencil"
+            fontSize={12.5}
+            fill="var(--color-soft)"
+          >
+            {shortDay(night.evening)}
+          </text>
+        </g>
+      ))}
+      <line
+        x1={LEFT}
+        x2={WIDTH - 20}
+        y1={y(0)}
+        y2={y(0)}
+        stroke="var(--color-ice)"
+        strokeDasharray="5 4"
+      />
+      <text x={WIDTH - 16} y={y(0) - 4} fontSize={11.5} textAnchor="end" fill="var(--color-ice)">
+        0 °C
+      </text>
+      <path d={`${line} ${tenth} Z`} fill="var(--color-ice)" opacity={0.18} />
+      <path d={line} fill="none" stroke="var(--color-ink)" strokeWidth={1.8} />
+      {frost.nights.map((night, i) => (
+        <g key={night.evening}>
+          <circle cx={x(i)} cy={y(night.lowC)} r={2.6} fill="var(--color-ink)" />
+          <text
+            x={x(i)}
+            y={y(night.lowC) - 7}
+            fontSize={12}
+            textAnchor="middle"
+            fill={night.lowC < 0 ? 'var(--color-ice)' : 'var(--color-ink)'}
+            stroke="var(--color-paper-2)"
+            strokeWidth={3}
+            paintOrder="stroke"
+          >
+            {number(night.lowC, 0)}°
+          </text>
+        </g>
+      ))}
+      {ticks.map((due, i) => (
+        <Ticks key={i} at={x(i)} due={due} />
+      ))}
+    </svg>
+  );
+}
+
+function Ticks({ at, due }: { at: number; due: BoatLine[] }) {
+  const shown = due.length > MOST_TICKS ? due.slice(0, MOST_TICKS - 2) : due;
+  const step = 12;
+  const from = at - ((shown.length - 1 + (due.length > shown.length ? 2 : 0)) * step) / 2;
+  return (
+    <g>
+      {shown.map((boat, i) => (
+        <g key={boat.id} transform={`translate(${from + i * step} ${TICKS})`}>
+          <ProtectionShape of={boat.protection} scale={0.78} />
+        </g>
+      ))}
+      {due.length > shown.length && (
+        <text
+          x={from + shown.length * step - 3}
+          y={TICKS + 4.5}
+          fontSize={12.5}
+          fontWeight={700}
+          fill="var(--color-ink)"
+        >
+          +{due.length - shown.length}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** The same as words: for small screens and for those who listen. */
+function Nights({ frost, boats }: StripProps) {
+  const ticks = byNight(frost, boats);
+  return (
+    <table className="w-full px-4 text-[13.5px] md:sr-only">
+      <caption className="stencil px-4 pt-2 text-left text-[17px]">Frost</caption>
+      <thead>
+        <tr className="text-soft text-left">
+          <th scope="col" className="px-4">
+            Night of
+          </th>
+          <th scope="col">Lowest</th>
+          <th scope="col">Do by then</th>
+        </tr>
+      </thead>
+      <tbody>
+        {frost.nights.slice(0, 7).map((night, i) => (
+          <tr key={night.evening}>
+            <th scope="row" className="px-4 text-left font-normal">
+              {shortDay(night.evening)}
+            </th>
+            <td>
+              {number(night.lowC, 0)} °C, one winter in ten {number(night.lowestTenthC, 0)} °C
+            </td>
+            <td>
+              {ticks[i]!.map((boat) => `${boat.name} (${protectionWords(boat.protection)})`).join(
+                ', ',
+              ) || 'none'}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What a boat's name has beside it on the plan. */
+export function daysLeft(frost: FrostView | undefined): Map<string, number> {
+  const left = new Map<string, number>();
+  for (const boat of frost?.boats ?? []) {
+    if (boat.deadline && frost) left.set(boat.boat, daysBetween(frost.today, boat.deadline));
+  }
+  return left;
+}

@@ -1,0 +1,99 @@
+import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, got } from '../api/client';
+import type { WalksView } from '../api/client';
+import { useRefused } from '../parts/refused';
+import { RefusedLine } from '../parts/refused-line';
+import { clock, number } from '../parts/words';
+
+const SECONDS = 10;
+
+/** What kind of plan is shown, what it comes to, and what can be done with it. */
+export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean }) {
+  const queries = useQueryClient();
+  const refused = useRefused([]);
+  const [asked, setAsked] = useState(false);
+  const { plan, job } = walks;
+  const act = (what: () => Promise<unknown>) =>
+    refused.attempt(async () => {
+      await what();
+      await queries.invalidateQueries({ queryKey: ['walks'] });
+    });
+  const search = () =>
+    act(async () => {
+      setAsked(true);
+      await api.POST('/api/walks/search', { body: { seconds: SECONDS } });
+    });
+  return (
+    <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b px-5 py-2 text-[14px]">
+      <h1 className="font-stencil text-[28px] leading-none font-bold uppercase">Walks</h1>
+      <p className="m-0" role="status">
+        {plan === null
+          ? 'Nobody was told anything yet.'
+          : plan.draft
+            ? 'A draft. Nobody was told of it.'
+            : `Told ${clock(plan.publishedAt!)} by ${plan.publishedBy}.`}
+        {plan && (
+          <span className="text-soft">
+            {' '}
+            {walks.boatsLeft} boats left · expected repairs {number(plan.figures.frostLoss, 1)} ·{' '}
+            {plan.figures.walkingMinutes} min on foot
+            {plan.figures.toldOtherwise > 0 &&
+              ` · ${plan.figures.toldOtherwise} stops told otherwise`}
+          </span>
+        )}
+      </p>
+      <div className="ml-auto flex flex-wrap items-center gap-3">
+        {job && (
+          <>
+            <progress value={job.seconds} max={job.ofSeconds} aria-label="Planning" />
+            <span>
+              {job.best
+                ? `best so far: repairs ${number(job.best.frostLoss, 1)}, ${job.best.walkingMinutes} min on foot`
+                : 'planning'}
+            </span>
+            <button
+              type="button"
+              className="btn"
+              onClick={() => void act(() => api.DELETE('/api/walks/search'))}
+            >
+              Stop here
+            </button>
+          </>
+        )}
+        {mayPlan && !job && (
+          <>
+            {plan?.draft && (
+              <button
+                type="button"
+                className="plain"
+                onClick={() => void act(() => got(api.DELETE('/api/walks/draft')))}
+              >
+                drop the draft
+              </button>
+            )}
+            <button type="button" className="btn" onClick={() => void search()}>
+              {plan ? 'Plan again from now' : 'Plan'}
+            </button>
+            {plan?.draft && (
+              <button
+                type="button"
+                className="btn btn-main"
+                onClick={() => void act(() => got(api.POST('/api/walks/publish')))}
+              >
+                Tell everybody
+              </button>
+            )}
+          </>
+        )}
+        {walks.crew.workers.length === 0 && mayPlan && asked && (
+          <Link className="plain" to="/settings">
+            add people under Settings
+          </Link>
+        )}
+      </div>
+      <RefusedLine words={refused.elsewhere} />
+    </div>
+  );
+}

@@ -1,0 +1,278 @@
+import { cleanup, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { StopView, WalksView } from '../api/client';
+import { served } from '../testing/served.test';
+import { MyWalk } from './my-walk';
+import { clockOf, minuteOf, walkOf } from './times';
+import { Walks } from './walks';
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+function stop(over: Partial<StopView>): StopView {
+  return {
+    boat: 'teal',
+    name: 'Teal',
+    berth: 'C3',
+    berthName: 'C3',
+    task: 'empty',
+    title: 'Warm and drain',
+    workers: ['Orrin'],
+    date: '2031-10-29',
+    start: 480,
+    end: 520,
+    soak: null,
+    backAt: null,
+    pinned: false,
+    standing: 'OPEN',
+    deadline: '2031-11-02',
+    card: null,
+    ...over,
+  };
+}
+
+const STOPS = [
+  stop({}),
+  stop({ task: 'fill', title: 'Fill', start: 520, end: 560, workers: ['Orrin', 'Tamsa'] }),
+  stop({
+    boat: 'dunlin',
+    name: 'Dunlin',
+    berthName: 'C10',
+    task: 'prove',
+    title: 'Prove',
+    workers: ['Tamsa'],
+    start: 600,
+    end: 620,
+    deadline: '2031-10-27',
+  }),
+];
+
+const VIEW: WalksView = {
+  today: '2031-10-28',
+  days: 30,
+  plan: {
+    draft: true,
+    madeAt: '2031-10-28T07:00:00Z',
+    publishedAt: null,
+    publishedBy: null,
+    figures: {
+      brokenRules: 0,
+      frostLoss: 3.2,
+      lateDays: 0,
+      walkingMinutes: 44,
+      toldOtherwise: 2,
+    },
+    stops: STOPS,
+    undone: 1,
+  },
+  job: null,
+  crew: {
+    workers: ['Orrin', 'Tamsa'].map((name) => ({
+      id: name,
+      name,
+      skills: ['ENGINE_PETROL'],
+      startsAt: 420,
+      endsAt: 990,
+      weekdays: [true, true, true, true, true, false, false],
+      daysOff: [],
+      feedToken: null,
+    })),
+    equipment: { TANK_KIT: 2 },
+    liftSlots: 4,
+  },
+  changes: [
+    {
+      boat: 'teal',
+      name: 'Teal',
+      words: 'Its work from Mon 3 Nov to Wed 29 Oct 08:00, with Orrin.',
+    },
+  ],
+  unmet: {
+    hoursShort: ['2.5 h of diesel engines'],
+    boats: [{ boat: 'x', name: 'Whimbrel', words: 'Nobody here does diesel engines.' }],
+  },
+  loads: ['2031-10-28', '2031-10-29'].map((date) => ({
+    date,
+    plannedMinutes: 100,
+    capacityMinutes: 960,
+    lowC: -1,
+    deadlines: 0,
+  })),
+  boatsLeft: 3,
+};
+
+const PLAN = {
+  widthM: 40,
+  heightM: 20,
+  areas: [
+    { id: 'a', name: 'Field', kind: 'ROWS', heated: false, xM: 2, yM: 2, widthM: 30, heightM: 16 },
+  ],
+  berths: [{ id: 'C3', areaId: 'a', name: 'C3', line: 'C', xM: 8, yM: 15 }],
+};
+
+function yard(answers: Record<string, unknown> = {}, view: WalksView = VIEW) {
+  return served(<Walks />, ({ path, method }) => {
+    if (path === '/api/session') return { body: { name: 'c', role: 'COORDINATOR' } };
+    const known = answers[`${method} ${path}`];
+    if (known) return { body: known };
+    if (path === '/api/walks') return { body: view };
+    if (path === '/api/yard/plan') return { body: PLAN };
+    if (path.startsWith('/api/walks/why')) {
+      return {
+        body: {
+          then: ['Frost presses: three days later 9 instead of 0.'],
+          who: ['Tamsa could do it too.'],
+          moves: ['A day later: expected repairs rise by 4.'],
+        },
+      };
+    }
+    return { body: {} };
+  });
+}
+
+describe('walks', () => {
+  it('shows each walk in order, a second pair of hands on both', async () => {
+    yard();
+    const orrin = await screen.findByRole('region', { name: 'Walk of Orrin' });
+    const stops = within(orrin).getAllByRole('button', { name: /Teal/ });
+    expect(stops.map((one) => one.querySelector('.sr-only')!.textContent)).toEqual([
+      'Teal, Warm and drain, 08:00 to 08:40, C3',
+      'Teal, Fill, 08:40 to 09:20, C3, with Tamsa',
+    ]);
+    const tamsa = screen.getByRole('region', { name: 'Walk of Tamsa' });
+    expect(within(tamsa).getByRole('button', { name: /Teal, Fill/ })).toBeTruthy();
+    expect(
+      within(tamsa).getByRole('button', { name: /Dunlin, Prove.*after its frost deadline/ }),
+    ).toBeTruthy();
+  });
+
+  it('says what a draft changes and what there is no room for', async () => {
+    yard();
+    expect(await screen.findByText(/Its work from Mon 3 Nov/)).toBeTruthy();
+    expect(screen.getByText('No room for 1')).toBeTruthy();
+    expect(screen.getByText(/Nobody here does diesel engines/)).toBeTruthy();
+    expect(screen.getByText(/A draft. Nobody was told of it./)).toBeTruthy();
+  });
+
+  it('tells why a stop is there, and what a move would break before it is kept', async () => {
+    const asked = yard({
+      'POST /api/walks/move': { broken: ['Tamsa does not do diesel engines.'], costs: [] },
+    });
+    await userEvent.click(
+      (await screen.findAllByRole('button', { name: /Teal, Warm and drain/ }))[0]!,
+    );
+    expect(await screen.findByText('Tamsa could do it too.')).toBeTruthy();
+    await userEvent.selectOptions(screen.getByLabelText('To'), 'Tamsa');
+    expect(await screen.findByText('Tamsa does not do diesel engines.')).toBeTruthy();
+    expect(
+      (screen.getByRole('button', { name: 'Put it there' }) as HTMLButtonElement).disabled,
+    ).toBe(true);
+    expect(asked.filter(({ path }) => path === '/api/walks/move').map(({ body }) => body)).toEqual([
+      { boat: 'teal', task: 'empty', worker: 'Tamsa', date: '2031-10-29', index: 0, keep: false },
+    ]);
+  });
+
+  it('keeps a move that breaks nothing', async () => {
+    const asked = yard({
+      'POST /api/walks/move': { broken: [], costs: ['3 min less on foot'] },
+    });
+    await userEvent.click(
+      (await screen.findAllByRole('button', { name: /Teal, Warm and drain/ }))[0]!,
+    );
+    await userEvent.click(await screen.findByRole('button', { name: 'later' }));
+    expect(await screen.findByText('3 min less on foot.')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Put it there' }));
+    const moves = asked.filter(({ path }) => path === '/api/walks/move');
+    expect((moves[moves.length - 1]!.body as { keep: boolean }).keep).toBe(true);
+  });
+
+  it('while it is planned shows the best so far, and stops', async () => {
+    const asked = yard(
+      {},
+      {
+        ...VIEW,
+        job: { seconds: 3, ofSeconds: 10, best: VIEW.plan!.figures, undone: 0 },
+      },
+    );
+    expect(await screen.findByText(/best so far: repairs 3.2, 44 min on foot/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Stop here' }));
+    expect(
+      asked.some(({ method, path }) => method === 'DELETE' && path === '/api/walks/search'),
+    ).toBe(true);
+  });
+
+  it('says what is missing when there is nobody to plan for', async () => {
+    yard({}, { ...VIEW, plan: null, crew: { ...VIEW.crew, workers: [] }, changes: [] });
+    expect(await screen.findByText(/Nobody to plan for yet/)).toBeTruthy();
+    expect(screen.getByText('Nobody was told anything yet.')).toBeTruthy();
+  });
+});
+
+describe('my walk', () => {
+  it('marks the next stop and leads into its card', async () => {
+    served(<MyWalk />, () => ({
+      body: {
+        name: 'Orrin',
+        today: '2031-10-28',
+        date: '2031-10-29',
+        published: true,
+        stops: [stop({ standing: 'DONE' }), stop({ task: 'fill', title: 'Fill', card: 'k' })],
+      },
+    }));
+    expect(await screen.findByText('My walk, Wed 29 Oct')).toBeTruthy();
+    expect(screen.getByText('1 of 2 stops done.')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Go on with its card' }).getAttribute('href')).toBe(
+      '/boats/teal/cards/k',
+    );
+  });
+
+  it('opens the card on the way when nobody has', async () => {
+    const asked = served(<MyWalk />, ({ path, method }) => {
+      if (path.endsWith('/offers')) {
+        return {
+          body: [
+            { procedure: 'WINTERIZE', words: '', choices: [{ circuit: 'engine', usual: 'POUR' }] },
+          ],
+        };
+      }
+      if (method === 'POST') return { body: { ids: [], boat: {} } };
+      return {
+        body: {
+          name: 'Orrin',
+          today: '2031-10-29',
+          date: '2031-10-29',
+          published: true,
+          stops: [stop({})],
+        },
+      };
+    });
+    expect(await screen.findByText('My walk today')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Begin: open its card' }));
+    const sent = asked.find(({ method }) => method === 'POST')!.body as {
+      entries: { kind: string; choices: Record<string, string> }[];
+    };
+    expect(sent.entries[0]).toMatchObject({ kind: 'CARD_OPENED', choices: { engine: 'POUR' } });
+  });
+
+  it('says so when nothing was told', async () => {
+    served(<MyWalk />, () => ({
+      body: {
+        name: 'Orrin',
+        today: '2031-10-29',
+        date: '2031-10-29',
+        published: false,
+        stops: [],
+      },
+    }));
+    expect(await screen.findByText('Nobody was told anything yet.')).toBeTruthy();
+  });
+});
+
+it('times are read and written', () => {
+  expect(clockOf(545)).toBe('09:05');
+  expect(['9:05', '09:05', '24:30', 'nine'].map(minuteOf)).toEqual([545, 545, null, null]);
+  expect(walkOf(STOPS, 'Tamsa', '2031-10-29').map(({ task }) => task)).toEqual(['fill', 'prove']);
+});
