@@ -1,5 +1,6 @@
 package elsko.bench;
 
+import elsko.bench.plan.PlanMeasures;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,6 +27,8 @@ public final class Bench {
     List<String> options = List.of(args).subList(1, args.length);
     boolean quick = options.contains("--quick");
     List<Measured> all = new ArrayList<>(core(quick));
+    all.addAll(FrostMeasures.run());
+    all.addAll(PlanMeasures.run(quick));
     all.addAll(new ServerMeasures(root, quick).run());
     all.add(FirstScreen.measure(root.resolve("web/target/classes/static")));
     String report = report(all);

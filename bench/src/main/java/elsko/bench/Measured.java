@@ -6,4 +6,4 @@ package elsko.bench;
  * @param target what is asked for, in words
  * @param met whether it is met; null where nothing is asked
  */
-record Measured(String what, String value, String target, boolean met) {}
+public record Measured(String what, String value, String target, boolean met) {}

@@ -1,0 +1,197 @@
+package elsko.bench.plan;
+
+import elsko.bench.Measured;
+import elsko.core.plan.Assignment;
+import elsko.core.plan.Plan;
+import elsko.core.plan.PlanCheck;
+import elsko.core.plan.Planning;
+import elsko.core.plan.Season;
+import elsko.core.plan.Worker;
+import elsko.core.plan.Yardstick;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * Plans of the frozen seasons, counted by {@link PlanCheck}, which shares nothing with the search.
+ */
+public final class PlanMeasures {
+  private static final int SLOPES = 16;
+  private static final double TIGHT_BY = 0.35;
+  private static final double EASIER_BY = 0.20;
+
+  private PlanMeasures() {}
+
+  public static List<Measured> run(boolean quick) {
+    double seconds = quick ? 5 : 30;
+    List<Measured> measured = new ArrayList<>();
+    Instances.ofTheBench().get(0).planning().construct(); // the compiler warms up
+    for (Instances.Named named : Instances.ofTheBench()) {
+      measured.addAll(season(named, seconds));
+    }
+    measured.addAll(again(Instances.ofTheBench().get(0), quick ? 3 : 10));
+    measured.addAll(growth());
+    return measured;
+  }
+
+  private static List<Measured> season(Instances.Named named, double seconds) {
+    Planning planning = named.planning();
+    Season season = planning.season();
+    List<Measured> measured = new ArrayList<>();
+    long began = System.nanoTime();
+    Plan first = planning.construct();
+    double construct = (System.nanoTime() - began) / 1e9;
+    int broken = broken(planning, first);
+    measured.add(
+        new Measured(
+            named.name() + ": complete plan without a broken rule",
+            "%.2f s, %d broken".formatted(construct, broken),
+            "under 2 s, none",
+            construct < 2 && broken == 0 && first.undone().isEmpty()));
+    Plan best = planning.solve(seconds, null);
+    double loss = PlanCheck.frostLoss(season, best);
+    int walking = PlanCheck.walkingMinutes(season, best);
+    Plan deadlines = Yardstick.plan(planning, Yardstick.Rule.EARLIEST_DEADLINE_FIRST, 0);
+    double byDeadline = PlanCheck.frostLoss(season, deadlines);
+    double bySlope = Double.MAX_VALUE;
+    for (int ahead = 1; ahead <= SLOPES; ahead++) {
+      Plan slope = Yardstick.plan(planning, Yardstick.Rule.LOSS_SLOPE, ahead);
+      bySlope = Math.min(bySlope, PlanCheck.frostLoss(season, slope));
+    }
+    double bound = LowerBound.of(season, bySlope);
+    double asked = named.tight() ? TIGHT_BY : EASIER_BY;
+    measured.add(
+        part(
+            named.name()
+                + ": frost loss after %.0f s against earliest deadline first".formatted(seconds),
+            loss / byDeadline - 1,
+            -asked));
+    measured.add(part(named.name() + ": against the best loss slope", loss / bySlope - 1, -0.10));
+    measured.add(
+        new Measured(
+            named.name() + ": against the lower bound",
+            String.format(Locale.ROOT, "%.2f ×", loss / bound),
+            "at most 2.1 ×",
+            loss / bound <= 2.1));
+    double onFoot = (double) walking / PlanCheck.walkingMinutes(season, deadlines);
+    measured.add(
+        new Measured(
+            named.name() + ": walking against earliest deadline first",
+            String.format(Locale.ROOT, "%.0f %%", onFoot * 100),
+            "at most 50 %",
+            onFoot <= 0.5));
+    return measured;
+  }
+
+  private static int broken(Planning planning, Plan plan) {
+    int moved = 0;
+    for (Assignment pinned : planning.pinned()) {
+      boolean held =
+          plan.assignments().stream()
+              .anyMatch(
+                  a ->
+                      a.boat().equals(pinned.boat())
+                          && a.task().equals(pinned.task())
+                          && a.day() == pinned.day()
+                          && a.workers().get(0).equals(pinned.workers().get(0)));
+      moved += held ? 0 : 1;
+    }
+    return PlanCheck.problems(planning.season(), plan).size() + moved;
+  }
+
+  private static Measured part(String what, double part, double asked) {
+    return new Measured(
+        what,
+        String.format(Locale.ROOT, "%+.0f %%", part * 100),
+        String.format(Locale.ROOT, "%+.0f %% or better", asked * 100),
+        part <= asked);
+  }
+
+  /** Somebody falls ill and it comes colder: planned again with nobody told more than needed. */
+  private static List<Measured> again(Instances.Named named, double seconds) {
+    Planning planning = named.planning();
+    Plan told = planning.solve(seconds, null);
+    int today = 4;
+    List<Assignment> past =
+        told.assignments().stream()
+            .filter(a -> a.day() < today)
+            .collect(Collectors.toCollection(ArrayList::new));
+    past.addAll(planning.pinned());
+    Season without = withoutOne(planning.season(), today);
+    String sick = planning.season().workers().get(0).name();
+    past.removeIf(a -> a.day() >= today && a.workers().contains(sick));
+    Planning again =
+        new Planning(
+            without, told.assignments(), past, today, Planning.TOLD_WEIGHT, planning.seed());
+    long began = System.nanoTime();
+    Plan first = again.construct();
+    double construct = (System.nanoTime() - began) / 1e9;
+    Plan best = again.solve(seconds, null);
+    Plan free =
+        new Planning(without, told.assignments(), past, today, 0, planning.seed())
+            .solve(seconds, null);
+    long forced =
+        told.assignments().stream()
+            .filter(a -> a.day() >= today && a.workers().contains(sick))
+            .count();
+    long still = told.assignments().stream().filter(a -> a.day() >= today).count();
+    double changed = Math.max(0, best.figures().toldOtherwise() - forced) / (double) still;
+    double loss = PlanCheck.frostLoss(without, best) / PlanCheck.frostLoss(without, free);
+    List<Measured> measured = new ArrayList<>();
+    measured.add(
+        new Measured(
+            "planned again with one person ill",
+            "%.2f s, %d broken".formatted(construct, PlanCheck.problems(without, first).size()),
+            "under 1 s, none",
+            construct < 1 && PlanCheck.problems(without, first).isEmpty()));
+    measured.add(
+        new Measured(
+            "told stops changed beyond the forced ones",
+            String.format(Locale.ROOT, "%.0f %%", changed * 100),
+            "at most 15 %",
+            changed <= 0.15));
+    measured.add(
+        new Measured(
+            "its loss against a plan that need not care",
+            String.format(Locale.ROOT, "%+.0f %%", (loss - 1) * 100),
+            "at most +5 %",
+            loss <= 1.05));
+    return measured;
+  }
+
+  private static Season withoutOne(Season season, int from) {
+    List<Worker> workers = new ArrayList<>(season.workers());
+    Worker sick = workers.get(0);
+    List<Worker.Hours> hours = new ArrayList<>(sick.hours());
+    Collections.fill(hours.subList(from, Math.min(hours.size(), from + 6)), null);
+    workers.set(0, new Worker(sick.name(), sick.skills(), hours));
+    return new Season(
+        season.first(),
+        season.days(),
+        workers,
+        season.pause(),
+        season.visits(),
+        season.equipment(),
+        season.liftSlots(),
+        season.walkMinutes());
+  }
+
+  private static List<Measured> growth() {
+    List<Measured> measured = new ArrayList<>();
+    for (int boats : new int[] {50, 100, 300, 1000}) {
+      Planning planning = Instances.season(boats, Math.max(2, boats * 8 / 300), 40, 13, 900);
+      long began = System.nanoTime();
+      Plan plan = planning.construct();
+      measured.add(
+          new Measured(
+              "first plan of %d boats".formatted(boats),
+              "%.2f s, %d undone"
+                  .formatted((System.nanoTime() - began) / 1e9, plan.undone().size()),
+              "reported",
+              true));
+    }
+    return measured;
+  }
+}
