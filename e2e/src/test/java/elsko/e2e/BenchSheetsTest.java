@@ -7,27 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The bench's calculations: an instrument's own curve, mixtures, and what a fill would leave. */
-class BenchSheetsTest {
-  private static ElskoProcess elsko;
-  private static Chromium chromium;
-
-  @BeforeAll
-  static void start() {
-    elsko = new ElskoProcess();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void stop() {
-    chromium.close();
-    elsko.close();
-  }
-
+class BenchSheetsTest extends InTheBrowser {
   private static Locator button(Page page, String name) {
     return page.getByRole(
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -6,30 +6,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /**
  * The coordinator's desk and the bench: readings, refusals, edits that cross, a card that changes
  * hands.
  */
-class DeskAndBenchTest {
-  private static ElskoProcess elsko;
-  private static Chromium chromium;
-
-  @BeforeAll
-  static void start() {
-    elsko = new ElskoProcess();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void stop() {
-    chromium.close();
-    elsko.close();
-  }
-
+class DeskAndBenchTest extends InTheBrowser {
   private static Locator link(Page page, String name) {
     return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
   }
@@ -178,9 +161,12 @@ class DeskAndBenchTest {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("drained")).click();
     assertThat(link(page, "Thrift, A1, proven")).hasAttribute("tabindex", "-1");
     page.getByText("as a list").click();
-    assertThat(page.getByRole(AriaRole.ROW)).hasCount(6);
+    Locator rows =
+        page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Boats"))
+            .getByRole(AriaRole.ROW);
+    assertThat(rows).hasCount(6);
     page.getByText("show all").click();
-    assertThat(page.getByRole(AriaRole.ROW).nth(20)).isVisible();
+    assertThat(rows.nth(20)).isVisible();
   }
 
   @Test

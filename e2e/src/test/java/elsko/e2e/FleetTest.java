@@ -14,27 +14,10 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Every kind of boat: described, imported, found out at intake, and given its own cards. */
-class FleetTest {
-  private static ElskoProcess elsko;
-  private static Chromium chromium;
-
-  @BeforeAll
-  static void start() {
-    elsko = new ElskoProcess();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void stop() {
-    chromium.close();
-    elsko.close();
-  }
-
+class FleetTest extends InTheBrowser {
   private static Locator button(Page page, String name) {
     return page.getByRole(
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -70,6 +70,10 @@ class PicturesTest {
           .setInputFiles(Path.of(System.getProperty("elsko.root"), "docs/fleet-sample.csv"));
       assertThat(desk.getByText("does not exist on an outboard")).isVisible();
       take(desk, "import");
+      desk.navigate(elsko.at("/walks"));
+      desk.locator("section[aria-label^='Walk of'] ol [role=button]").first().click();
+      assertThat(desk.getByText("Why then")).isVisible();
+      take(desk, "walks");
       desk.navigate(elsko.at("/settings"));
       assertThat(desk.getByText("What the yard guards against")).isVisible();
       take(desk, "settings");

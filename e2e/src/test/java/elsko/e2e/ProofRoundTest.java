@@ -9,27 +9,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** An afternoon of sampling over ten boats, by keyboard, with a second pair of eyes at the end. */
-class ProofRoundTest {
+class ProofRoundTest extends InTheBrowser {
   private static final int MOST_TABS = 40;
-  private static ElskoProcess elsko;
-  private static Chromium chromium;
-
-  @BeforeAll
-  static void start() {
-    elsko = new ElskoProcess();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void stop() {
-    chromium.close();
-    elsko.close();
-  }
 
   private static void tabTo(Page page, String name) {
     for (int i = 0; i < MOST_TABS; i++) {

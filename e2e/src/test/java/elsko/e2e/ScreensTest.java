@@ -7,36 +7,15 @@ import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /**
  * Every screen: for people who cannot see it, for people without a mouse, and under our own policy.
  */
-class ScreensTest {
-  private static ElskoProcess elsko;
-  private static Chromium chromium;
-
-  @BeforeAll
-  static void start() {
-    elsko = new ElskoProcess();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void stop() {
-    chromium.close();
-    elsko.close();
-  }
-
+class ScreensTest extends InTheBrowser {
   private static String boat(Page page, String name) {
     return (String)
         page.evaluate(
@@ -51,23 +30,6 @@ class ScreensTest {
             "async (name) => (await (await fetch('/api/boats')).json())"
                 + ".find((boat) => boat.name === name).openCard",
             name);
-  }
-
-  private static List<String> violations(Page page) {
-    try {
-      Path axe = Path.of(System.getProperty("elsko.root"), "web/node_modules/axe-core/axe.min.js");
-      page.evaluate(Files.readString(axe));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    Object found =
-        page.evaluate(
-            "async () => (await axe.run()).violations"
-                + ".filter((v) => ['serious', 'critical'].includes(v.impact))"
-                + ".map((v) => v.id + ': ' + v.nodes.map((n) => n.html).slice(0, 3).join(' | '))");
-    List<String> texts = new ArrayList<>();
-    ((List<?>) found).forEach(text -> texts.add((String) text));
-    return texts;
   }
 
   private static String instrument(Page page) {
@@ -88,7 +50,7 @@ class ScreensTest {
         });
     signIn.navigate(elsko.at("/sign-in"));
     assertThat(signIn.getByRole(AriaRole.HEADING)).hasCount(2);
-    assertThat(violations(signIn)).as("sign-in").isEmpty();
+    assertThat(Axe.violations(signIn)).as("sign-in").isEmpty();
 
     Page page = chromium.signedIn(elsko, "coordinator", 1280, 800);
     page.onConsoleMessage(
@@ -123,18 +85,19 @@ class ScreensTest {
       page.navigate(elsko.at(path));
       assertThat(page.getByRole(AriaRole.HEADING).first()).isAttached();
       assertThat(page.getByText(Pattern.compile("Fetching"))).hasCount(0);
-      assertThat(violations(page)).as(path).isEmpty();
+      assertThat(Axe.violations(page)).as(path).isEmpty();
     }
     page.navigate(elsko.at("/"));
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram, C2, held"))
         .waitFor();
     page.keyboard().press("l");
-    assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
-    assertThat(violations(page)).as("list").isEmpty();
+    assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Boats")))
+        .isVisible();
+    assertThat(Axe.violations(page)).as("list").isEmpty();
     page.keyboard().press("l");
     page.getByText("loose ends", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(page.getByText("plugs in bags")).isVisible();
-    assertThat(violations(page)).as("loose ends").isEmpty();
+    assertThat(Axe.violations(page)).as("loose ends").isEmpty();
     assertThat(complaints).as("content-security-policy").isEmpty();
   }
 

@@ -1,0 +1,152 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** From an ordinary autumn morning to a technician's next stop. */
+class FrostAndWalksTest extends InTheBrowser {
+  @Test
+  void aColdSnapMovesDeadlinesWalksAreToldAnewAndTheWalkAdvances() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    Locator strip = desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Frost"));
+    assertThat(strip.getByText("what if it came colder?")).isVisible();
+    assertThat(desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tonight")))
+        .hasCount(0);
+    List<String> before = strip.locator("tbody td:nth-child(3)").allTextContents();
+
+    button(desk, "what if it came colder?").click();
+    desk.getByLabel("Colder by").fill("90");
+    button(desk, "Try it").click();
+    assertThat(desk.getByRole(AriaRole.ALERT)).containsText("Must be from 1 to 25 K");
+    assertThat(desk.getByLabel("Colder by")).hasValue("90");
+    desk.getByLabel("Colder by").fill("12");
+    button(desk, "Try it").click();
+    assertThat(strip.getByRole(AriaRole.STATUS)).containsText("What if: 4 days up to 12 K colder");
+    List<String> after = strip.locator("tbody td:nth-child(3)").allTextContents();
+    assertThat(named(after)).isGreaterThan(named(before));
+
+    planAgainAndTell(desk);
+
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    phone.navigate(elsko.at("/walks/mine"));
+    Locator next = phone.locator("li[aria-current=step]");
+    String first = next.locator("b").first().textContent();
+    doTheNextStop(phone, next);
+    phone.navigate(elsko.at("/walks/mine"));
+    assertThat(phone.getByText(Pattern.compile("^[1-9]\\d* of \\d+ stops done"))).isVisible();
+    assertThat(next).isVisible();
+    assertThat(phone.locator("ol > li").first()).containsText("✓");
+    assertThat(phone.locator("ol > li").first()).containsText(first);
+  }
+
+  /** The boats that must be done within the nights shown. */
+  private static long named(List<String> cells) {
+    return cells.stream()
+        .filter(cell -> !cell.equals("none"))
+        .flatMap(c -> List.of(c.split("\\), ")).stream())
+        .count();
+  }
+
+  private static void planAgainAndTell(Page desk) {
+    desk.keyboard().press("w");
+    assertThat(desk.getByText(Pattern.compile("^Told .* by coordinator"))).isVisible();
+    button(desk, "Plan again from now").click();
+    assertThat(button(desk, "Stop here")).isVisible();
+    button(desk, "Stop here").click();
+    assertThat(desk.getByText("A draft. Nobody was told of it.")).isVisible();
+    Locator changes =
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What changes"));
+    Locator moved = changes.getByText("its frost deadline moved from").first();
+    assertThat(moved).isVisible();
+
+    Locator stop = desk.locator("section[aria-label^='Walk of'] ol [role=button]").first();
+    stop.click();
+    Locator panel =
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("This stop"));
+    assertThat(panel.getByText("Why then")).isVisible();
+    assertThat(panel.getByText("Why this person")).isVisible();
+
+    button(desk, "Tell everybody").click();
+    assertThat(desk.getByText(Pattern.compile("^Told .* by coordinator"))).isVisible();
+  }
+
+  /** Opens the card of the first stop and goes through its steps until the walk goes on. */
+  private static void doTheNextStop(Page phone, Locator next) {
+    next.getByRole(AriaRole.LINK).or(next.getByRole(AriaRole.BUTTON)).first().click();
+    phone.waitForURL(Pattern.compile(".*/cards/.*"));
+    UsualHands.doTheFirstStop(phone);
+  }
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  @Test
+  void theKeyboardReachesEveryStopAndMovesIt() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    desk.navigate(elsko.at("/walks"));
+    Locator stop =
+        desk.locator("section[aria-label^='Walk of'] ol > li[draggable=true] [role=button]").last();
+    stop.focus();
+    desk.keyboard().press("Enter");
+    Locator panel =
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("This stop"));
+    panel.getByText("earlier").focus();
+    desk.keyboard().press("Enter");
+    assertThat(panel.getByText(Pattern.compile("as stop 1 of that walk"))).isVisible();
+    assertThat(
+            panel
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it there"))
+                .or(panel.getByText("leave it"))
+                .first())
+        .isVisible();
+    desk.keyboard().press("Escape");
+    assertThat(panel.getByText("as stop 1 of that walk")).hasCount(0);
+  }
+
+  @Test
+  void pastWintersComeInFromAFileOnceEveryRowIsSettled() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    desk.navigate(elsko.at("/settings"));
+    Locator weather =
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Weather"));
+    assertThat(weather.getByText("(simulated)")).isVisible();
+    String csv =
+        (String) desk.evaluate("async () => (await fetch('/api/weather/days.csv')).text()");
+    String[] rows = csv.split("\r\n");
+    rows[40] = rows[40].split(",")[0] + ",9.5,-3";
+    weather
+        .getByLabel("CSV file of days")
+        .setInputFiles(
+            new FilePayload(
+                "winters.csv",
+                "text/csv",
+                String.join("\n", rows).getBytes(StandardCharsets.UTF_8)));
+    assertThat(weather.getByText("1 to settle before any of it is kept")).isVisible();
+    assertThat(weather.getByText("Row 41: The minimum, 9.5 °C, is above the maximum")).isVisible();
+    weather.getByText("swap the two").click();
+    weather.getByText("Keep these days").click();
+    assertThat(weather.getByText("Kept. The frost clock goes by it now.")).isVisible();
+  }
+
+  @Test
+  void nothingSeriousIsWrongForThoseWhoListen() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    desk.navigate(elsko.at("/walks"));
+    assertThat(desk.getByText(Pattern.compile("boats left")).first()).isVisible();
+    assertThat(Axe.violations(desk)).isEmpty();
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    phone.navigate(elsko.at("/walks/mine"));
+    assertThat(phone.getByText(Pattern.compile("stops done|Nothing is planned"))).isVisible();
+    assertThat(Axe.violations(phone)).isEmpty();
+  }
+}

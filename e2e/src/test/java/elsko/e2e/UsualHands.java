@@ -1,0 +1,83 @@
+package elsko.e2e;
+
+import com.microsoft.playwright.Page;
+import java.util.Map;
+
+/**
+ * Does the steps of a card as they usually go, by the account of the page and over the same wire
+ * the page speaks. For tests that are about something else than the card.
+ */
+final class UsualHands {
+  private static final String SCRIPT =
+      """
+      async ({ boat, card, lot }) => {
+        const token = decodeURIComponent(document.cookie.split('XSRF-TOKEN=')[1].split(';')[0]);
+        const ask = async (path) => (await fetch(path)).json();
+        const enter = async (step, said) => {
+          const answer = await fetch(`/api/boats/${boat}/entries`, {
+            method: 'POST',
+            headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+            body: JSON.stringify({
+              entries: [{ id: crypto.randomUUID(), deviceTime: new Date().toISOString(), card, step, ...said }],
+            }),
+          });
+          if (!answer.ok) throw new Error(step + ' ' + JSON.stringify(said) + ' ' + (await answer.text()));
+        };
+        const shelf = await ask('/api/bench/shelf');
+        const glass = (name) => shelf.instruments.find((i) => i.name === name).id;
+        const good = { plateau: 74 };
+        const firstStop = async () => (await ask('/api/walks/mine')).stops[0];
+        const settled = (await firstStop()).task;
+        for (let i = 0; i < 20 && (await firstStop()).standing !== 'DONE'; i++) {
+          const view = await ask(`/api/boats/${boat}/cards/${card}`);
+          const step = view.steps.find((one) => one.standing === 'OPEN');
+          for (const one of step.asks.filter((a) => !a.answered)) {
+            if (one.kind === 'SET')
+              await enter(step.key, { kind: 'FITTING_SET', fitting: one.fitting, state: one.to });
+            else if (one.kind === 'OPEN') {
+              if (one.fitting)
+                await enter(step.key, { kind: 'FITTING_SET', fitting: one.fitting, state: one.to });
+              await enter(step.key, { kind: 'LOW_POINT_SEEN', lowPoint: one.lowPoint, seen: 'RAN_CLEAR' });
+            } else if (one.kind === 'ENGINE')
+              await enter(
+                step.key,
+                one.start
+                  ? { kind: 'ENGINE_STARTED', engine: one.engine, basis: one.basis, seconds: 0 }
+                  : { kind: 'ENGINE_STOPPED', engine: one.engine },
+              );
+            else if (one.kind === 'KICK')
+              await enter(step.key, { kind: 'ENGINE_STARTED', engine: one.engine, basis: 'KICK', seconds: one.seconds });
+            else if (one.kind === 'READ')
+              await enter(step.key, { kind: 'READING_TAKEN', engine: one.engine, limit: one.limit, value: good[one.limit] ?? 74 });
+            else if (one.kind === 'FILL')
+              await enter(step.key, { kind: 'FLUID_USED', circuit: one.circuit, lot, liters: one.liters, pourPoint: one.pourPoint });
+            else if (one.kind === 'COUNT') {
+              const { bag } = await ask(`/api/boats/${boat}`);
+              await enter(step.key, { kind: 'BAG_COUNTED', count: bag.expected });
+            } else if (one.kind === 'JUG')
+              await enter(step.key, { kind: 'JUG_READ', lot, instrument: glass('Bay glass'), reading: -19 });
+            else if (one.kind === 'COOLANT')
+              await enter(step.key, { kind: 'COOLANT_READ', circuit: one.circuit, instrument: glass('Coolant glass'), reading: -37 });
+            else if (one.kind === 'SAMPLE') {
+              if (one.fitting) {
+                await enter(step.key, { kind: 'FITTING_SET', fitting: one.fitting, state: 'OUT_BAGGED', forSample: true });
+                await enter(step.key, { kind: 'FITTING_SET', fitting: one.fitting, state: 'IN', forSample: true });
+              }
+              await enter(step.key, { kind: 'SAMPLE_READ', lowPoint: one.lowPoint, lot, instrument: glass('Bay glass'), reading: -18.6, temperatureC: 14 });
+            } else throw new Error('nobody said how: ' + one.kind);
+          }
+          await enter(step.key, { kind: 'STEP_DONE' });
+        }
+        return settled;
+      }
+      """;
+
+  private UsualHands() {}
+
+  /** Goes on with the card the page shows until the first stop of the walk is done. */
+  static void doTheFirstStop(Page onCard) {
+    String boat = onCard.url().replaceAll(".*/boats/([^/]+)/.*", "$1");
+    String card = onCard.url().substring(onCard.url().lastIndexOf('/') + 1);
+    onCard.evaluate(SCRIPT, Map.of("boat", boat, "card", card, "lot", "P38-112"));
+  }
+}
