@@ -6,7 +6,7 @@ import java.util.List;
 
 /** A first plan that breaks no rule: pinned work where it stands, then visit after visit. */
 final class Construct {
-  private static final int[] LOOKS_AHEAD_DAYS = {2, 4, 7, 11};
+  private static final int[] LOOKS_AHEAD_DAYS = {1, 2, 4, 5, 6, 7};
   private static final int STEEP_OVER_DAYS = 5;
   private static final int MOST_ROUNDS = 6;
 

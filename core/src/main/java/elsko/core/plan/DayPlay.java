@@ -9,6 +9,11 @@ import java.util.Arrays;
  * for one thread, used again and again.
  */
 final class DayPlay {
+  /** What a minute on foot and one spent waiting are worth, in thousandths of a hose. */
+  static final long PER_MINUTE_WALKING = 16;
+
+  static final long PER_MINUTE_WAITING = 2;
+
   private static final int NEVER = Integer.MAX_VALUE;
   private static final int UNKNOWN = -1;
   private static final int LIFT = Equipment.LIFT.ordinal();
@@ -31,6 +36,9 @@ final class DayPlay {
   private final int[] begins;
 
   private final int[] limit;
+
+  /** By person and index: minutes of work and walking from there on. */
+  private final int[][] remains;
 
   /** When they would set out for it. */
   private final int[] sets;
@@ -56,6 +64,9 @@ final class DayPlay {
   /** Minutes on foot. */
   int walking;
 
+  /** Minutes somebody stands about between two tasks. */
+  int waiting;
+
   /** How often somebody takes another kind of equipment than before. */
   int toolChanges;
 
@@ -70,6 +81,7 @@ final class DayPlay {
     begins = new int[board.people];
     limit = new int[board.people];
     sets = new int[board.people];
+    remains = new int[board.people][16];
     head = new int[board.people];
     lastKit = new int[board.people];
     kit = new int[board.stock.length][];
@@ -81,14 +93,40 @@ final class DayPlay {
   /** Whether these lists break no rule; stops at the first that is broken. */
   boolean isPossible(int day, int[][] lists, int[] sizes) {
     strict = true;
+    for (int p = 0; p < head.length; p++) {
+      remain(p, lists[p], sizes[p]);
+    }
     play(day, lists, sizes);
     strict = false;
     return keepsTheRules();
   }
 
+  private void remain(int p, int[] list, int size) {
+    if (remains[p].length <= size) {
+      remains[p] = new int[size + 8];
+    }
+    int[] minutes = remains[p];
+    minutes[size] = 0;
+    for (int i = size - 1; i >= 0; i--) {
+      int task = board.taskOf[list[i]];
+      int walk = i == 0 ? 0 : board.walk[board.place[board.taskOf[list[i - 1]]]][board.place[task]];
+      minutes[i] = minutes[i + 1] + walk + board.minutes[task];
+    }
+  }
+
   /** Whether the day breaks no rule. */
   boolean keepsTheRules() {
     return overtime == 0 && stuck == 0 && soakBreach == 0 && liftsOver == 0;
+  }
+
+  /** By how much the day breaks rules. */
+  long broken() {
+    return overtime + 1000L * stuck + soakBreach + 1000L * liftsOver;
+  }
+
+  /** What the day costs beyond its frost, in thousandths of a hose. */
+  long cost() {
+    return PER_MINUTE_WALKING * walking + PER_MINUTE_WAITING * waiting;
   }
 
   boolean hasPlayed(int task) {
@@ -136,6 +174,7 @@ final class DayPlay {
     soakBreach = 0;
     liftsOver = 0;
     walking = 0;
+    waiting = 0;
     toolChanges = 0;
     now++;
     int left = 0;
@@ -220,10 +259,10 @@ final class DayPlay {
     int ends = board.end(from, board.minutes[task]);
     int settled = 1;
     if (board.crew[task] == 2) {
-      goOn(partner(p, task), task, ends, lists, sizes);
+      goOn(partner(p, task), task, from, ends, lists, sizes);
       settled = 2;
     }
-    goOn(p, task, ends, lists, sizes);
+    goOn(p, task, from, ends, lists, sizes);
     int kind = board.equipment[task];
     if (kind >= 0) {
       int[] pieces = kit[kind];
@@ -249,18 +288,19 @@ final class DayPlay {
   private void forget(int task, int kind) {
     for (int p = 0; p < head.length; p++) {
       int waits = head[p];
-      if (waits >= 0
-          && (waits == task + 1
-              || board.crew[waits] == 2
-              || kind >= 0 && board.equipment[waits] == kind)) {
+      if (waits >= 0 && (waits == task + 1 || kind >= 0 && board.equipment[waits] == kind)) {
         begins[p] = UNKNOWN;
       }
     }
   }
 
-  private void goOn(int p, int task, int ends, int[][] lists, int[] sizes) {
+  private void goOn(int p, int task, int from, int ends, int[][] lists, int[] sizes) {
     int here = board.place[task];
-    walking += board.walk[where[p]][here];
+    int walk = board.walk[where[p]][here];
+    walking += walk;
+    boolean paused = free[p] <= board.pauseFrom && from >= board.pauseTo;
+    int pause = paused ? board.pauseTo - board.pauseFrom : 0;
+    waiting += Math.max(0, from - free[p] - walk - pause);
     int kind = board.equipment[task];
     if (kind >= 0) {
       if (lastKit[p] >= 0 && lastKit[p] != kind) {
@@ -270,11 +310,19 @@ final class DayPlay {
     }
     where[p] = here;
     free[p] = ends;
-    if (strict && ends > limit[p]) {
+    int next = ++at[p];
+    // Whoever cannot be done in time any more need not be followed to the end of the day.
+    if (strict && board.end(ends, remains[p][next]) > limit[p]) {
       overtime++;
     }
-    int next = ++at[p];
     head[p] = next < sizes[p] ? board.taskOf[lists[p][next]] : -1;
     begins[p] = UNKNOWN;
+    if (head[p] >= 0 && board.crew[head[p]] == 2) {
+      // Whoever waited for a second pair of hands may have them now.
+      int other = partner(p, head[p]);
+      if (other != Board.NOBODY) {
+        begins[other] = UNKNOWN;
+      }
+    }
   }
 }

@@ -6,6 +6,10 @@ package elsko.core.plan;
  */
 final class Inserter {
   private static final int MOST_DAYS_OPEN = 6;
+
+  /** What is left to do on a boat that is safe can wait for quieter days. */
+  private static final int MOST_DAYS_WHEN_SAFE = 21;
+
   private static final int MOST_TRIES = 8;
 
   private final Board board;
@@ -63,7 +67,9 @@ final class Inserter {
       int until =
           task == first || board.sameDayAsBefore[task]
               ? day
-              : Math.min(board.days - 1, day + MOST_DAYS_OPEN);
+              : Math.min(
+                  board.days - 1,
+                  day + (isSafeBefore(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS_OPEN));
       boolean placed = false;
       while (!placed && day <= until) {
         placed = place(lists, task, day);
@@ -79,6 +85,11 @@ final class Inserter {
       }
     }
     return true;
+  }
+
+  private boolean isSafeBefore(int task) {
+    int safe = board.safeTask[board.visitOf[task]];
+    return safe >= 0 && task > safe;
   }
 
   /** Takes a task off the lists. */
@@ -144,6 +155,20 @@ final class Inserter {
       take(lists, task);
     }
     return false;
+  }
+
+  /** Puts one person's task on a list where it costs least walking, whether it fits or not. */
+  void putNearest(Lists lists, int task, int day, int person) {
+    int least = Integer.MAX_VALUE;
+    int at = 0;
+    for (int i = after(lists, person, task, day); i <= lists.size[day][person]; i++) {
+      int walk = detour(lists, person, task, day, i);
+      if (walk < least) {
+        least = walk;
+        at = i;
+      }
+    }
+    lists.insert(board.leadPart[task], day, person, at);
   }
 
   /**
@@ -275,15 +300,7 @@ final class Inserter {
 
   /** Minutes of somebody's day that are neither work nor walking: waiting, or nothing yet. */
   private int spare(Lists lists, int p, int day) {
-    int[] list = lists.parts[day][p];
-    int walk = 0;
-    int at = 0;
-    for (int i = 0; i < lists.size[day][p]; i++) {
-      int next = board.place[board.taskOf[list[i]]];
-      walk += board.walk[at][next];
-      at = next;
-    }
-    return board.capacity(p, day) - lists.load(day, p) - walk;
+    return board.capacity(p, day) - lists.load(day, p) - lists.walk(day, p);
   }
 
   private int alike(Lists lists, int day, int p, int index, int other, int least) {
@@ -306,7 +323,7 @@ final class Inserter {
   }
 
   /** The first index at which a task does not wait for one behind it, nor for a pinned past. */
-  private int after(Lists lists, int p, int task, int day) {
+  int after(Lists lists, int p, int task, int day) {
     for (int i = lists.size[day][p] - 1; i >= 0; i--) {
       int there = board.taskOf[lists.parts[day][p][i]];
       boolean sameVisit = board.visitOf[there] == board.visitOf[task] && there < task;

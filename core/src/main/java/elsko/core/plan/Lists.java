@@ -2,8 +2,14 @@ package elsko.core.plan;
 
 import java.util.Arrays;
 
-/** Everybody's list for every day, as part numbers; knows where each part is. */
+/**
+ * Everybody's list for every day, as part numbers; knows where each part is. What was changed since
+ * a try began can be taken back.
+ */
 final class Lists {
+  private static final int TAKEN = 0;
+  private static final int PUT = 1;
+
   final int[][][] parts;
   final int[][] size;
   final int[] dayOf;
@@ -11,6 +17,14 @@ final class Lists {
   private final int[][] load;
   private final int[][] kitLoad;
   private final Board board;
+
+  /** Whether changes are written down. */
+  private boolean isTry;
+
+  private int changes;
+
+  /** By change: what it was, the part, the day, the person and the index. */
+  private int[][] written = new int[64][5];
 
   Lists(Board board) {
     this.board = board;
@@ -24,7 +38,62 @@ final class Lists {
     Arrays.fill(personOf, Board.NOBODY);
   }
 
+  /** From now on changes are written down. */
+  void beginTry() {
+    isTry = true;
+    changes = 0;
+  }
+
+  /** Everything since the try began is as if it had not been. */
+  void takeBack() {
+    isTry = false;
+    for (int i = changes - 1; i >= 0; i--) {
+      int[] change = written[i];
+      if (change[0] == PUT) {
+        remove(change[1]);
+      } else {
+        insert(change[1], change[2], change[3], change[4]);
+      }
+    }
+    changes = 0;
+  }
+
+  /** How many changes the try has come to. */
+  int changes() {
+    return changes;
+  }
+
+  int changedPart(int change) {
+    return written[change][1];
+  }
+
+  int changedDay(int change) {
+    return written[change][2];
+  }
+
+  int changedPerson(int change) {
+    return written[change][3];
+  }
+
+  private void write(int what, int part, int day, int person, int index) {
+    if (changes == written.length) {
+      written = Arrays.copyOf(written, changes * 2);
+      for (int i = changes; i < written.length; i++) {
+        written[i] = new int[5];
+      }
+    }
+    int[] change = written[changes++];
+    change[0] = what;
+    change[1] = part;
+    change[2] = day;
+    change[3] = person;
+    change[4] = index;
+  }
+
   void insert(int part, int day, int person, int index) {
+    if (isTry) {
+      write(PUT, part, day, person, index);
+    }
     int[] list = parts[day][person];
     int n = size[day][person];
     if (n == list.length) {
@@ -48,6 +117,9 @@ final class Lists {
     int day = dayOf[part];
     int person = personOf[part];
     int index = indexOf(part);
+    if (isTry) {
+      write(TAKEN, part, day, person, index);
+    }
     int[] list = parts[day][person];
     int n = size[day][person] - 1;
     System.arraycopy(list, index + 1, list, index, n - index);
@@ -91,6 +163,19 @@ final class Lists {
       index++;
     }
     return index;
+  }
+
+  /** Minutes on foot from the workshop along a list. */
+  int walk(int day, int person) {
+    int[] list = parts[day][person];
+    int minutes = 0;
+    int at = 0;
+    for (int i = 0; i < size[day][person]; i++) {
+      int next = board.place[board.taskOf[list[i]]];
+      minutes += board.walk[at][next];
+      at = next;
+    }
+    return minutes;
   }
 
   int load(int day, int person) {

@@ -7,8 +7,9 @@ import java.util.List;
 
 /**
  * Hard: what a day or a visit must not do. Medium: what frost costs, work left undone, broken
- * promises, people told otherwise. Soft: walking, tools carried about, boats left open. Only days
- * that changed are played again.
+ * promises, people told otherwise, and a little for each minute on foot and each spent waiting,
+ * because those are minutes another boat waits for. Soft: tools carried about, boats left open.
+ * Only days that changed are played again.
  */
 public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMediumSoftLongScore> {
   private Board board;
@@ -23,8 +24,10 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
   private boolean[] dayDirty;
   private boolean[] visitDirty;
   private int[] visitsToLook;
+  private int visitsToLookCount;
 
   private long[] dayHard;
+  private long[] dayMedium;
   private long[] daySoft;
   private long[] visitHard;
   private long[] visitMedium;
@@ -50,9 +53,13 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
     dirtyCount = dirty.length;
     dayDirty = new boolean[board.days];
     visitDirty = new boolean[board.visits];
-    Arrays.fill(visitDirty, true);
     visitsToLook = new int[board.visits];
+    visitsToLookCount = 0;
+    for (int v = 0; v < board.visits; v++) {
+      lookAgain(v);
+    }
     dayHard = new long[board.days];
+    dayMedium = new long[board.days];
     daySoft = new long[board.days];
     visitHard = new long[board.visits];
     visitMedium = new long[board.visits];
@@ -79,7 +86,7 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
       int day = list.getDay();
       int person = list.getPerson();
       for (int k = 0; k < lists.size[day][person]; k++) {
-        visitDirty[board.visitOf[board.taskOf[lists.parts[day][person][k]]]] = true;
+        lookAgain(board.visitOf[board.taskOf[lists.parts[day][person][k]]]);
       }
       lists.clear(day, person);
       dayDirty[day] = true;
@@ -90,7 +97,7 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
       for (int k = 0; k < parts.size(); k++) {
         int part = parts.get(k).getId();
         lists.append(part, list.getDay(), list.getPerson());
-        visitDirty[board.visitOf[board.taskOf[part]]] = true;
+        lookAgain(board.visitOf[board.taskOf[part]]);
       }
     }
     for (int i = 0; i < dirtyCount; i++) {
@@ -109,23 +116,27 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
   private void playAgain(int day) {
     play.play(day, lists.parts[day], lists.size[day]);
     hard -= dayHard[day];
+    medium -= dayMedium[day];
     soft -= daySoft[day];
-    dayHard[day] = play.overtime + 1000L * play.stuck + play.soakBreach + 1000L * play.liftsOver;
-    daySoft[day] = play.walking + 2L * play.toolChanges;
+    dayHard[day] = play.broken();
+    dayMedium[day] = play.cost();
+    daySoft[day] = 2L * play.toolChanges;
     hard += dayHard[day];
+    medium += dayMedium[day];
     soft += daySoft[day];
   }
 
-  private void lookAtVisits() {
-    int count = 0;
-    for (int v = 0; v < board.visits; v++) {
-      if (visitDirty[v]) {
-        visitDirty[v] = false;
-        visitsToLook[count++] = v;
-      }
+  private void lookAgain(int visit) {
+    if (!visitDirty[visit]) {
+      visitDirty[visit] = true;
+      visitsToLook[visitsToLookCount++] = visit;
     }
-    for (int i = 0; i < count; i++) {
+  }
+
+  private void lookAtVisits() {
+    for (int i = 0; i < visitsToLookCount; i++) {
       int v = visitsToLook[i];
+      visitDirty[v] = false;
       visitRules.look(v, lists);
       hard += visitRules.hard - visitHard[v];
       medium += visitRules.medium - visitMedium[v];
@@ -134,6 +145,7 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
       visitMedium[v] = visitRules.medium;
       visitSoft[v] = visitRules.soft;
     }
+    visitsToLookCount = 0;
   }
 
   @Override

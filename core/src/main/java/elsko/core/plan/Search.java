@@ -21,15 +21,11 @@ final class Search {
   private final Planning planning;
   private final Board board;
   private final Told told;
-  private final SeasonPlan.Rules rules;
 
   Search(Planning planning) {
     this.planning = planning;
     board = new Board(planning.season());
     told = Told.of(board, planning.told(), planning.pinned());
-    rules =
-        new SeasonPlan.Rules(
-            board, told, planning.firstOpenDay(), Math.round(planning.toldWeight() * 1000));
   }
 
   Plan start() {
@@ -43,7 +39,8 @@ final class Search {
       watcher.better(
           new Planning.Progress(since(began), PlanReader.read(board, told, first), false));
     }
-    Solver<SeasonPlan> solver = solver(seconds - since(began), EnvironmentMode.NO_ASSERT);
+    double left = seconds - since(began);
+    Solver<SeasonPlan> solver = solver(left, EnvironmentMode.NO_ASSERT);
     ScheduledExecutorService looking = null;
     if (watcher != null) {
       solver.addEventListener(
@@ -65,7 +62,7 @@ final class Search {
           TimeUnit.MILLISECONDS);
     }
     try {
-      SeasonPlan best = solver.solve(new SeasonPlan(rules, first));
+      SeasonPlan best = solver.solve(new SeasonPlan(rules(left), first));
       Plan plan = PlanReader.read(board, told, best.lists());
       if (watcher != null) {
         watcher.better(new Planning.Progress(since(began), plan, true));
@@ -98,7 +95,16 @@ final class Search {
   }
 
   SeasonPlan startPlan() {
-    return new SeasonPlan(rules, Construct.plan(board, told, planning.firstOpenDay()));
+    return new SeasonPlan(rules(1), Construct.plan(board, told, planning.firstOpenDay()));
+  }
+
+  private SeasonPlan.Rules rules(double seconds) {
+    return new SeasonPlan.Rules(
+        board,
+        told,
+        planning.firstOpenDay(),
+        Math.round(planning.toldWeight() * 1000),
+        new Heat(seconds));
   }
 
   private SolverFactory<SeasonPlan> factory(TerminationConfig until, EnvironmentMode mode) {
@@ -108,7 +114,7 @@ final class Search {
                 new MoveIteratorFactoryConfig().withMoveIteratorFactoryClass(VisitMoves.class))
             .withAcceptorConfig(
                 new LocalSearchAcceptorConfig()
-                    .withSimulatedAnnealingStartingTemperature("0hard/400medium/30soft"))
+                    .withSimulatedAnnealingStartingTemperature("0hard/400medium/200soft"))
             .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1));
     search.setTerminationConfig(until);
     return SolverFactory.create(

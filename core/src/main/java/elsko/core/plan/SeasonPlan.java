@@ -3,13 +3,14 @@ package elsko.core.plan;
 import ai.timefold.solver.core.api.domain.solution.PlanningEntityCollectionProperty;
 import ai.timefold.solver.core.api.domain.solution.PlanningScore;
 import ai.timefold.solver.core.api.domain.solution.PlanningSolution;
+import ai.timefold.solver.core.api.domain.solution.cloner.SolutionCloner;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The plan as the solver sees it: everybody's list for every day. */
-@PlanningSolution
+@PlanningSolution(solutionCloner = SeasonPlan.Copies.class)
 public class SeasonPlan {
   @PlanningEntityCollectionProperty private List<PersonDay> personDays;
   @ValueRangeProvider private List<Part> parts;
@@ -17,10 +18,30 @@ public class SeasonPlan {
   private Rules rules;
 
   /** What all of it goes by; the same for every copy. */
-  record Rules(Board board, Told told, int firstOpenDay, long toldChange) {}
+  record Rules(Board board, Told told, int firstOpenDay, long toldChange, Heat heat) {}
 
   /** For the solver. */
   public SeasonPlan() {}
+
+  private SeasonPlan(SeasonPlan other) {
+    rules = other.rules;
+    parts = other.parts;
+    score = other.score;
+    personDays = new ArrayList<>(other.personDays.size());
+    for (PersonDay list : other.personDays) {
+      PersonDay copy = new PersonDay(personDays.size(), list.getPerson(), list.getDay());
+      copy.getParts().addAll(list.getParts());
+      personDays.add(copy);
+    }
+  }
+
+  /** Copies what the search changes; far faster than the solver's own way of finding that out. */
+  public static final class Copies implements SolutionCloner<SeasonPlan> {
+    @Override
+    public SeasonPlan cloneSolution(SeasonPlan original) {
+      return new SeasonPlan(original);
+    }
+  }
 
   SeasonPlan(Rules rules, Lists start) {
     this.rules = rules;
