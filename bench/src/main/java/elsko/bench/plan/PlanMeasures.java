@@ -6,6 +6,7 @@ import elsko.core.plan.Plan;
 import elsko.core.plan.PlanCheck;
 import elsko.core.plan.Planning;
 import elsko.core.plan.Season;
+import elsko.core.plan.Visit;
 import elsko.core.plan.Worker;
 import elsko.core.plan.Yardstick;
 import java.util.ArrayList;
@@ -21,6 +22,8 @@ public final class PlanMeasures {
   private static final int SLOPES = 16;
   private static final double TIGHT_BY = 0.35;
   private static final double EASIER_BY = 0.20;
+  private static final int SOONER_DAYS = 2;
+  private static final double SECONDS_FOR_SMALL = 4;
 
   private PlanMeasures() {}
 
@@ -31,8 +34,10 @@ public final class PlanMeasures {
     for (Instances.Named named : Instances.ofTheBench()) {
       measured.addAll(season(named, seconds));
     }
+    measured.add(small(quick ? 3 : SmallSeasons.HOW_MANY));
     measured.addAll(again(Instances.ofTheBench().get(0), quick ? 3 : 10));
-    measured.addAll(growth());
+    measured.addAll(again(Instances.ofTheBench().get(3), quick ? 3 : 10));
+    measured.addAll(growth(quick ? 2 : 10));
     return measured;
   }
 
@@ -109,7 +114,10 @@ public final class PlanMeasures {
         part <= asked);
   }
 
-  /** Somebody falls ill and it comes colder: planned again with nobody told more than needed. */
+  /**
+   * Somebody falls ill for six days and frost comes two days sooner: planned again with nobody told
+   * more than needed.
+   */
   private static List<Measured> again(Instances.Named named, double seconds) {
     Planning planning = named.planning();
     Plan told = planning.solve(seconds, null);
@@ -119,7 +127,7 @@ public final class PlanMeasures {
             .filter(a -> a.day() < today)
             .collect(Collectors.toCollection(ArrayList::new));
     past.addAll(planning.pinned());
-    Season without = withoutOne(planning.season(), today);
+    Season without = colder(withoutOne(planning.season(), today));
     String sick = planning.season().workers().get(0).name();
     past.removeIf(a -> a.day() >= today && a.workers().contains(sick));
     Planning again =
@@ -142,19 +150,20 @@ public final class PlanMeasures {
     List<Measured> measured = new ArrayList<>();
     measured.add(
         new Measured(
-            "planned again with one person ill",
+            named.name() + ": planned again with one person ill and frost two days sooner",
             "%.2f s, %d broken".formatted(construct, PlanCheck.problems(without, first).size()),
             "under 1 s, none",
             construct < 1 && PlanCheck.problems(without, first).isEmpty()));
     measured.add(
         new Measured(
-            "told stops changed beyond the forced ones",
+            named.name()
+                + ": told stops changed beyond the forced ones after %.0f s".formatted(seconds),
             String.format(Locale.ROOT, "%.0f %%", changed * 100),
             "at most 15 %",
             changed <= 0.15));
     measured.add(
         new Measured(
-            "its loss against a plan that need not care",
+            named.name() + ": its loss against a plan that need not care",
             String.format(Locale.ROOT, "%+.0f %%", (loss - 1) * 100),
             "at most +5 %",
             loss <= 1.05));
@@ -178,17 +187,74 @@ public final class PlanMeasures {
         season.walkMinutes());
   }
 
-  private static List<Measured> growth() {
+  private static Season colder(Season season) {
+    List<Visit> visits = new ArrayList<>();
+    for (Visit visit : season.visits()) {
+      List<Double> loss = new ArrayList<>();
+      for (int day = 0; day <= season.days(); day++) {
+        loss.add(visit.lossOn(Math.min(season.days(), day + SOONER_DAYS)));
+      }
+      visits.add(
+          new Visit(
+              visit.boat(),
+              visit.name(),
+              visit.place(),
+              visit.berth(),
+              visit.releaseDay(),
+              visit.promisedDay(),
+              visit.tasks(),
+              visit.safeAfter(),
+              loss));
+    }
+    return new Season(
+        season.first(),
+        season.days(),
+        season.workers(),
+        season.pause(),
+        visits,
+        season.equipment(),
+        season.liftSlots(),
+        season.walkMinutes());
+  }
+
+  /** Against the least loss any plan can have. */
+  private static Measured small(int howMany) {
+    double worst = 0;
+    for (int i = 0; i < howMany; i++) {
+      Planning planning = SmallSeasons.season(i);
+      Plan plan = planning.solve(SECONDS_FOR_SMALL, null);
+      double least = Optimum.of(planning.season());
+      int wrong = broken(planning, plan) + plan.undone().size();
+      double loss = PlanCheck.frostLoss(planning.season(), plan);
+      worst = Math.max(worst, wrong > 0 ? Double.POSITIVE_INFINITY : loss / least - 1);
+    }
+    return new Measured(
+        "%d small seasons after %.0f s each, the worst against the optimum found by trying everything"
+            .formatted(howMany, SECONDS_FOR_SMALL),
+        String.format(Locale.ROOT, "%+.1f %%", worst * 100),
+        "at most +2 %",
+        worst <= 0.02);
+  }
+
+  private static List<Measured> growth(double seconds) {
     List<Measured> measured = new ArrayList<>();
     for (int boats : new int[] {50, 100, 300, 1000}) {
       Planning planning = Instances.season(boats, Math.max(2, boats * 8 / 300), 40, 13, 900);
       long began = System.nanoTime();
-      Plan plan = planning.construct();
+      Plan first = planning.construct();
+      double construct = (System.nanoTime() - began) / 1e9;
+      Plan plan = planning.solve(construct + seconds, null);
       measured.add(
           new Measured(
-              "first plan of %d boats".formatted(boats),
-              "%.2f s, %d undone"
-                  .formatted((System.nanoTime() - began) / 1e9, plan.undone().size()),
+              "growth: first plan of %d boats, then %.0f s of search".formatted(boats, seconds),
+              String.format(
+                  Locale.ROOT,
+                  "%.2f s, %d undone; loss %+.0f %%, on foot %+.0f %%",
+                  construct,
+                  plan.undone().size(),
+                  (plan.figures().frostLoss() / first.figures().frostLoss() - 1) * 100,
+                  (plan.figures().walkingMinutes() / (double) first.figures().walkingMinutes() - 1)
+                      * 100),
               "reported",
               true));
     }

@@ -1,5 +1,7 @@
 package elsko.core.plan;
 
+import java.util.SplittableRandom;
+
 /**
  * Puts whole visits onto the lists so that no rule breaks: task after task, each on the first day
  * that has room, at the place that costs least walking.
@@ -22,6 +24,8 @@ final class Inserter {
 
   private final long[] places = new long[512];
   private int offers;
+  private SplittableRandom random;
+  private int noise;
   private final int[][] waiting;
 
   /**
@@ -33,6 +37,14 @@ final class Inserter {
     this.play = play;
     this.firstOpenDay = firstOpenDay;
     waiting = new int[board.people][16];
+  }
+
+  /**
+   * From now on a place that costs up to so much more may be tried first; 0 for the cheapest first.
+   */
+  void shuffle(SplittableRandom random, int noise) {
+    this.random = random;
+    this.noise = noise;
   }
 
   /** The first day on which a visit can begin at all. */
@@ -244,7 +256,7 @@ final class Inserter {
     if (offers == costs.length) {
       return;
     }
-    costs[offers] = cost;
+    costs[offers] = noise == 0 ? cost : cost + random.nextInt(noise);
     places[offers] = (long) p << 48 | (long) i << 32 | (long) other << 16 | j;
     offers++;
   }

@@ -28,7 +28,9 @@ final class ListsMove extends AbstractMove<SeasonPlan> {
 
   @Override
   public boolean isMoveDoable(ScoreDirector<SeasonPlan> director) {
-    return !changed.isEmpty();
+    // One that changes nothing counts as a step, so that a season without a better plan comes to an
+    // end as well.
+    return true;
   }
 
   @Override

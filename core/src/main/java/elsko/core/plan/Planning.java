@@ -20,7 +20,7 @@ public record Planning(
     double toldWeight,
     long seed) {
   /** Enough that nobody is told otherwise for little. */
-  public static final double TOLD_WEIGHT = 0.25;
+  public static final double TOLD_WEIGHT = 0.1;
 
   public static Planning anew(Season season) {
     return new Planning(season, List.of(), List.of(), 0, 0, 1);

@@ -6,6 +6,10 @@ import java.util.Set;
 /** A costly visit and some near it in time are taken off and put on again. */
 final class RuinAndInsert implements Draws {
   private static final int FLAT = 150;
+
+  /** About ten minutes on foot: enough to try a place in the middle of a day. */
+  private static final int NOISE = 40;
+
   private static final int MOST_DAYS_LATER = 12;
 
   @Override
@@ -17,6 +21,13 @@ final class RuinAndInsert implements Draws {
     boolean wasPlanned = trial.lists.isPlannedVisit(costly);
     Set<Integer> taken = around(trial, costly);
     taken.forEach(visit -> trial.inserter.takeVisit(trial.lists, visit));
+    trial.inserter.shuffle(trial.random, trial.random.nextInt(3) == 0 ? 0 : NOISE);
+    boolean good = putOn(trial, taken, costly, wasPlanned);
+    trial.inserter.shuffle(trial.random, 0);
+    return good;
+  }
+
+  private static boolean putOn(Trial trial, Set<Integer> taken, int costly, boolean wasPlanned) {
     for (int visit : taken) {
       if (!putOn(trial, visit, visit == costly) && (visit != costly || wasPlanned)) {
         return false;

@@ -35,9 +35,13 @@ record Told(int[] day, int[] start, int[] lead, int[] hand, boolean[] pinned) {
     if (task == null || each.workers().isEmpty() || each.day() < 0 || each.day() >= board.days) {
       return;
     }
+    int leads = board.person(each.workers().get(0));
+    // Held where it was told to be already: it keeps its turn.
+    if (day[task] != each.day() || lead[task] != leads) {
+      start[task] = each.start();
+    }
     day[task] = each.day();
-    start[task] = each.start();
-    lead[task] = board.person(each.workers().get(0));
+    lead[task] = leads;
     hand[task] = each.workers().size() > 1 ? board.person(each.workers().get(1)) : -1;
     pinned[task] |= pin && lead[task] >= 0;
   }

@@ -46,6 +46,9 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
 
     private static final ListsMove NOTHING =
         new ListsMove(List.of(), List.of(), List.of(), List.of());
+    private static final double MOST_ANEW = 0.15;
+    private static final double ANEW = 6;
+    private static final double GIVES_WAY = 50;
     private static final Draws SWAP_TASKS = new SwapTasks();
     private static final Draws MOVE_TASK = new MoveTask();
     private static final Draws SWAP_SAFE = new SwapSafe();
@@ -61,9 +64,7 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
     public ListsMove next() {
       for (int i = 0; i < MOST_TRIES; i++) {
         trial.begin();
-        boolean worth =
-            pick(trial.random.nextInt(16_000)).draw(trial)
-                && trial.isWorth(heat.mayCost(trial.random));
+        boolean worth = pick().draw(trial) && trial.isWorth(heat.mayCost(trial.random));
         ListsMove move = worth ? trial.written() : null;
         trial.takeBack();
         if (move != null) {
@@ -73,17 +74,29 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
       return NOTHING;
     }
 
-    private static Draws pick(int of16000) {
-      if (of16000 < 10_000) {
+    /**
+     * Whole visits put on anew are dear in a large season and change little; in a small one they
+     * are the way out of where swaps lead nowhere.
+     */
+    private Draws pick() {
+      double drawn = trial.random.nextDouble();
+      double anew = part(ANEW);
+      if (drawn < anew) {
+        return RUIN;
+      }
+      if (drawn < anew + part(GIVES_WAY)) {
+        return GIVE_WAY;
+      }
+      int of8 = trial.random.nextInt(8);
+      if (of8 < 5) {
         return SWAP_SAFE;
       }
-      if (of16000 < 13_990) {
-        return SWAP_TASKS;
-      }
-      if (of16000 < 15_990) {
-        return MOVE_TASK;
-      }
-      return of16000 < 15_999 ? GIVE_WAY : RUIN;
+      return of8 < 7 ? SWAP_TASKS : MOVE_TASK;
+    }
+
+    private double part(double weight) {
+      double visits = trial.board.visits;
+      return Math.min(MOST_ANEW, weight / (visits * visits));
     }
   }
 }
