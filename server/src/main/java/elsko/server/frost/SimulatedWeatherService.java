@@ -18,7 +18,7 @@ public class SimulatedWeatherService implements WeatherService {
 
   @Override
   public String name() {
-    return "simulated weather of a made-up site";
+    return "weather of a made-up site";
   }
 
   @Override
