@@ -25,6 +25,9 @@ public final class PlanMeasures {
   private static final int SOONER_DAYS = 2;
   private static final double SECONDS_FOR_SMALL = 4;
 
+  /** So many people that somebody has each skill. */
+  private static final int EVERY_SKILL = 8;
+
   private PlanMeasures() {}
 
   public static List<Measured> run(boolean quick) {
@@ -239,7 +242,8 @@ public final class PlanMeasures {
   private static List<Measured> growth(double seconds) {
     List<Measured> measured = new ArrayList<>();
     for (int boats : new int[] {50, 100, 300, 1000}) {
-      Planning planning = Instances.season(boats, Math.max(2, boats * 8 / 300), 40, 13, 900);
+      Planning planning =
+          Instances.season(boats, Math.max(EVERY_SKILL, boats * 8 / 300), 40, 13, 900);
       long began = System.nanoTime();
       Plan first = planning.construct();
       double construct = (System.nanoTime() - began) / 1e9;
