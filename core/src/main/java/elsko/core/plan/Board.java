@@ -182,6 +182,12 @@ final class Board {
     return task == firstTask[visitOf[task]] + taskCount[visitOf[task]] - 1;
   }
 
+  /** Whether a boat is safe from frost before this task begins. */
+  boolean isAfterSafe(int task) {
+    int safe = safeTask[visitOf[task]];
+    return safe >= 0 && task > safe;
+  }
+
   /** When work that begins at this minute ends: the pause does not count. */
   int end(int start, int attended) {
     int end = start + attended;

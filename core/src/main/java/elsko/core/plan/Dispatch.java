@@ -126,7 +126,7 @@ final class Dispatch {
     if (told.isPinned(board, v)) {
       return -1e12 + v;
     }
-    boolean safe = board.safeTask[v] >= 0 && task > board.safeTask[v];
+    boolean safe = board.isAfterSafe(task);
     if (rule == Yardstick.Rule.LOSS_SLOPE) {
       if (safe) {
         return 1e9 + v;

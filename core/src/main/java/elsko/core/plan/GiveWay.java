@@ -25,7 +25,6 @@ final class GiveWay implements Draws {
   }
 
   private static int cheapBefore(Trial trial, int costly) {
-    long[][] loss = trial.board.loss;
     int late = trial.safeDay(costly);
     int cheap = -1;
     long most = Long.MIN_VALUE;
@@ -38,7 +37,7 @@ final class GiveWay implements Draws {
           || !trial.isFree(visit)) {
         continue;
       }
-      long gain = loss[costly][late] - loss[costly][day] - loss[visit][late] + loss[visit][day];
+      long gain = trial.gain(costly, visit);
       if (gain > most) {
         most = gain;
         cheap = visit;

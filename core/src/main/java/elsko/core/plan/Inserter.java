@@ -81,7 +81,7 @@ final class Inserter {
               ? day
               : Math.min(
                   board.days - 1,
-                  day + (isSafeBefore(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS_OPEN));
+                  day + (board.isAfterSafe(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS_OPEN));
       boolean placed = false;
       while (!placed && day <= until) {
         placed = place(lists, task, day);
@@ -97,11 +97,6 @@ final class Inserter {
       }
     }
     return true;
-  }
-
-  private boolean isSafeBefore(int task) {
-    int safe = board.safeTask[board.visitOf[task]];
-    return safe >= 0 && task > safe;
   }
 
   /** Takes a task off the lists. */

@@ -20,7 +20,6 @@ final class MoveTask implements Draws {
       return false;
     }
     int visit = board.visitOf[task];
-    boolean safe = board.safeTask[visit] >= 0 && task > board.safeTask[visit];
     int least = board.isFirst[task] ? trial.inserter.earliest(visit) : lists.day(task - 1);
     int most = board.isLast(task) ? board.days - 1 : lists.day(task + 1);
     if (board.sameDayAsBefore[task]) {
@@ -30,7 +29,7 @@ final class MoveTask implements Draws {
       least = most;
     }
     least = Math.max(least, Math.max(trial.firstOpenDay, day - MOST_DAYS));
-    most = Math.min(most, day + (safe ? MOST_DAYS_WHEN_SAFE : MOST_DAYS));
+    most = Math.min(most, day + (board.isAfterSafe(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS));
     if (least > most) {
       return false;
     }

@@ -135,11 +135,7 @@ final class SwapSafe implements Draws {
           || !trial.isFree(visit)) {
         continue;
       }
-      long gain =
-          board.loss[costly][late]
-              - board.loss[costly][day]
-              - board.loss[visit][late]
-              + board.loss[visit][day];
+      long gain = trial.gain(costly, visit);
       if (gain > most) {
         most = gain;
         cheap = visit;

@@ -257,6 +257,16 @@ final class Trial {
     return lists.day(task);
   }
 
+  /** How much less frost costs when two visits become safe on each other's day. */
+  long gain(int visit, int other) {
+    int day = safeDay(visit);
+    int otherDay = safeDay(other);
+    return board.loss[visit][day]
+        - board.loss[visit][otherDay]
+        - board.loss[other][day]
+        + board.loss[other][otherDay];
+  }
+
   /** Nothing of it is pinned or past. */
   boolean isFree(int visit) {
     if (pinned[visit]) {
