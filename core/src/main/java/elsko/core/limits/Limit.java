@@ -116,19 +116,21 @@ public record Limit(
   /** Refuses what cannot be meant, then says how a value stands. */
   public Judgement judge(double value) {
     Refused.within("value", value, possible.low(), possible.high(), " " + unit);
-    if (isOnlyNoted()) {
-      return new Judgement(true, "");
-    }
     if (value < good.low()) {
       return new Judgement(false, whenLow);
     }
     if (value > good.high()) {
       return new Judgement(false, whenHigh);
     }
-    return new Judgement(
-        true,
-        "Good: between %s and %s %s."
-            .formatted(Words.number(good.low()), Words.number(good.high()), unit));
+    return new Judgement(true, whenGood());
+  }
+
+  /** What is said of a value that is fine; nothing where any value is only noted. */
+  public String whenGood() {
+    return isOnlyNoted()
+        ? ""
+        : "Good: between %s and %s %s."
+            .formatted(Words.number(good.low()), Words.number(good.high()), unit);
   }
 
   /** How a value stands, in words. */

@@ -40,20 +40,31 @@ public final class AskStatus {
   }
 
   /**
-   * A fitting that a step moves twice is not back because it has not been moved yet: standing so
-   * counts only where the step sets it once.
+   * Whether how a fitting stands decides, and nobody has to say it: it has not been said at this
+   * step, it need not be looked at now, and the step sets it once.
    */
+  public boolean restsOnStanding(Step step, Ask.Set set) {
+    return !isSaid(set) && !set.now() && !isMovedTwice(step, set);
+  }
+
   private boolean isSet(Step step, Ask.Set set) {
-    if (said.contains("set " + set.fitting() + set.to())) {
+    if (isSaid(set)) {
       return true;
     }
-    boolean movedTwice =
-        step.asks().stream()
-                .filter(Ask.Set.class::isInstance)
-                .filter(other -> ((Ask.Set) other).fitting().equals(set.fitting()))
-                .count()
-            > 1;
-    return !set.now() && !(movedTwice && movedBefore(step, set)) && stands(set);
+    return !set.now() && !(isMovedTwice(step, set) && movedBefore(step, set)) && stands(set);
+  }
+
+  private boolean isSaid(Ask.Set set) {
+    return said.contains("set " + set.fitting() + set.to());
+  }
+
+  /** Such a fitting is not back because it has not been moved yet. */
+  private static boolean isMovedTwice(Step step, Ask.Set set) {
+    return step.asks().stream()
+            .filter(Ask.Set.class::isInstance)
+            .filter(other -> ((Ask.Set) other).fitting().equals(set.fitting()))
+            .count()
+        > 1;
   }
 
   /** Whether another ask about the same fitting comes earlier in the step and is still open. */
@@ -62,9 +73,7 @@ public final class AskStatus {
       if (ask == set) {
         return false;
       }
-      if (ask instanceof Ask.Set other
-          && other.fitting().equals(set.fitting())
-          && !said.contains("set " + other.fitting() + other.to())) {
+      if (ask instanceof Ask.Set other && other.fitting().equals(set.fitting()) && !isSaid(other)) {
         return true;
       }
     }
