@@ -58,6 +58,11 @@ class EveryEndpointTest {
               Map.entry(
                   "POST /api/boats/{id}/entries", Set.of("coordinator", "technician", "yardhand")),
               Map.entry("GET /api/bench/shelf", ALL),
+              Map.entry("GET /api/bench/weakest-samples", ALL),
+              Map.entry("GET /api/boats/{id}/card-to-open", ALL),
+              Map.entry(
+                  "POST /api/boats/{id}/waiting-entries",
+                  Set.of("coordinator", "technician", "yardhand")),
               Map.entry("GET /api/bench/curve", ALL),
               Map.entry("POST /api/bench/protection", ALL),
               Map.entry("POST /api/bench/strength", ALL),
@@ -78,6 +83,7 @@ class EveryEndpointTest {
               Map.entry("POST /api/bench/instruments", COORDINATOR),
               Map.entry("POST /api/bench/instruments/{id}/zero-checks", WORKERS),
               Map.entry("GET /api/people", COORDINATOR),
+              Map.entry("GET /api/people/workers", ALL),
               Map.entry("POST /api/people", COORDINATOR),
               Map.entry("PUT /api/session/password", ALL),
               Map.entry("POST /api/session/end", ALL),

@@ -106,4 +106,12 @@ public record BoatState(
   public CardProgress card(UUID id) {
     return cards.stream().filter(card -> card.card().equals(id)).findFirst().orElse(null);
   }
+
+  /** The card of this procedure that is not closed, the newest should there be two; or null. */
+  public CardProgress openCard(Procedure procedure) {
+    return cards.stream()
+        .filter(card -> card.procedure() == procedure && !card.isClosed())
+        .reduce((first, second) -> second)
+        .orElse(null);
+  }
 }

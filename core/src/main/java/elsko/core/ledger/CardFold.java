@@ -25,6 +25,8 @@ final class CardFold {
   void apply(Entry entry) {
     if (entry.fact() instanceof Fact.CardTaken) {
       heldBy = entry.person();
+    } else if (entry.fact() instanceof Fact.HandedOver over) {
+      heldBy = over.to();
     }
     if (entry.step() != null) {
       steps.computeIfAbsent(entry.step(), key -> new StepFold()).apply(entry);

@@ -93,6 +93,9 @@ public final class EntryWords {
     if (fact instanceof Fact.CardOpened opened) {
       return opened.procedure().words() + " card opened";
     }
+    if (fact instanceof Fact.HandedOver over) {
+      return "stops here, %s goes on%s".formatted(over.to(), because(over.note()));
+    }
     if (fact instanceof Fact.StepSkipped skipped) {
       return "step skipped" + because(skipped.reason());
     }

@@ -190,6 +190,22 @@ public sealed interface Fact {
   /** Somebody else goes on with a card. */
   record CardTaken() implements Fact {}
 
+  /**
+   * Whoever works on a card stops here; somebody else goes on.
+   *
+   * @param to name of the person who goes on
+   * @param note what they should know; may be empty
+   */
+  record HandedOver(String to, String note) implements Fact {
+    public HandedOver {
+      to = kept("to", to, "Say who goes on.");
+      note = note == null ? "" : note.strip();
+      if (note.length() > MOST_TEXT) {
+        throw Refused.value("text", "At most 2,000 characters.");
+      }
+    }
+  }
+
   record StepDone() implements Fact {}
 
   record StepSkipped(String reason) implements Fact {

@@ -95,16 +95,13 @@ public final class Interlocks {
   }
 
   private void opening(Fact.CardOpened opened) {
-    state.cards().stream()
-        .filter(card -> card.procedure() == opened.procedure() && !card.isClosed())
-        .findFirst()
-        .ifPresent(
-            card -> {
-              throw Refused.state(
-                  "procedure",
-                  "A %s card opened by %s is still open. Go on with that one."
-                      .formatted(card.procedure().words(), card.openedBy()));
-            });
+    CardProgress open = state.openCard(opened.procedure());
+    if (open != null) {
+      throw Refused.state(
+          "procedure",
+          "A %s card opened by %s is still open. Go on with that one."
+              .formatted(open.procedure().words(), open.openedBy()));
+    }
     if (state.afloat()) {
       openableAfloat(opened);
     }

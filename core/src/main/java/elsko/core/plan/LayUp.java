@@ -49,9 +49,9 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
   /** What is left on a boat. */
   public static LayUp of(BoatState state, Schools schools) {
     Gathering gathering = new Gathering(state, schools);
-    CardProgress winterizing = openCard(state, Procedure.WINTERIZE);
-    CardProgress service = openCard(state, Procedure.LAY_UP_SERVICE);
-    CardProgress descaling = openCard(state, Procedure.DESCALE);
+    CardProgress winterizing = state.openCard(Procedure.WINTERIZE);
+    CardProgress service = state.openCard(Procedure.LAY_UP_SERVICE);
+    CardProgress descaling = state.openCard(Procedure.DESCALE);
     boolean laidUp = winterizing == null && isLaidUp(state);
     if (laidUp && service == null && descaling == null) {
       return NOTHING;
@@ -69,13 +69,6 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
       gathering.winterizing(winterizing == null ? wouldBe(state, schools) : winterizing);
     }
     return gathering.found();
-  }
-
-  private static CardProgress openCard(BoatState state, Procedure procedure) {
-    return state.cards().stream()
-        .filter(card -> card.procedure() == procedure && !card.isClosed())
-        .reduce((first, second) -> second)
-        .orElse(null);
   }
 
   private static boolean isLaidUp(BoatState state) {

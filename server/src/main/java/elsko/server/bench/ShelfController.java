@@ -8,6 +8,7 @@ import elsko.server.bench.Shelf.NewInstrument;
 import elsko.server.bench.Shelf.NewLot;
 import elsko.server.bench.Shelf.NewProduct;
 import elsko.server.bench.Shelf.ShelfView;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -24,15 +25,23 @@ import org.springframework.web.bind.annotation.RestController;
 class ShelfController {
   private final Shelf shelf;
   private final Devices devices;
+  private final WeakestSamples weakestSamples;
 
-  ShelfController(Shelf shelf, Devices devices) {
+  ShelfController(Shelf shelf, Devices devices, WeakestSamples weakestSamples) {
     this.shelf = shelf;
     this.devices = devices;
+    this.weakestSamples = weakestSamples;
   }
 
   @GetMapping("/shelf")
   ShelfView shelf() {
     return shelf.view();
+  }
+
+  /** The weakest samples that pass, for every lot and instrument, so that a device can say so. */
+  @GetMapping("/weakest-samples")
+  List<WeakestSamples.WeakestTable> weakestSamples() {
+    return weakestSamples.all();
   }
 
   @PostMapping("/products")

@@ -84,7 +84,7 @@ class AccessRules {
                         "/api/frost/pocket",
                         "/api/session/end")
                     .authenticated()
-                    .requestMatchers(POST, "/api/boats/*/entries")
+                    .requestMatchers(POST, "/api/boats/*/entries", "/api/boats/*/waiting-entries")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
                     .requestMatchers(
                         POST,

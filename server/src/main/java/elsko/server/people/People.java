@@ -33,6 +33,12 @@ public class People {
         .toList();
   }
 
+  /** Those who work on cards. */
+  @Transactional(readOnly = true)
+  public List<String> workers() {
+    return all().stream().filter(one -> one.role().worksOnCards()).map(PersonView::name).toList();
+  }
+
   /** Refuses names that cannot be told apart in a log, and passwords that are too short. */
   @Transactional
   public PersonView add(String name, Role role, String password) {

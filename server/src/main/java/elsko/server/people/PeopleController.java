@@ -24,6 +24,12 @@ class PeopleController {
     return people.all();
   }
 
+  /** Names of those who work on cards, for handing one over. */
+  @GetMapping("/workers")
+  List<String> workers() {
+    return people.workers();
+  }
+
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   PersonView add(@RequestBody NewPerson person) {

@@ -9,5 +9,10 @@ public enum Role {
   /** Berths, and the fittings that concern moving. */
   YARD_HAND,
   /** Reads. */
-  VIEWER
+  VIEWER;
+
+  /** Whether these people carry out procedures. */
+  boolean worksOnCards() {
+    return this == COORDINATOR || this == TECHNICIAN;
+  }
 }

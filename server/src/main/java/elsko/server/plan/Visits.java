@@ -72,11 +72,7 @@ class Visits {
   }
 
   private static Work work(Log.Folded folded, Yards yards) {
-    CardProgress card =
-        folded.state().cards().stream()
-            .filter(c -> c.procedure() == Procedure.WINTERIZE && !c.isClosed())
-            .reduce((first, second) -> second)
-            .orElse(null);
+    CardProgress card = folded.state().openCard(Procedure.WINTERIZE);
     return new Work(
         folded.row().id(),
         folded.boat().name(),

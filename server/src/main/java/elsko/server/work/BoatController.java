@@ -1,6 +1,7 @@
 package elsko.server.work;
 
 import elsko.core.boat.BoatDescription;
+import elsko.core.ledger.Procedure;
 import elsko.server.fleet.BoatLine;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Catalog;
@@ -11,6 +12,7 @@ import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
 import elsko.server.yard.Yards;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -35,13 +37,21 @@ import org.springframework.web.bind.annotation.RestController;
 class BoatController {
   private final Fleet fleet;
   private final Log log;
+  private final WaitingEntries waiting;
   private final LogView logView;
   private final Templates templates;
   private final Yards yards;
 
-  BoatController(Fleet fleet, Log log, LogView logView, Templates templates, Yards yards) {
+  BoatController(
+      Fleet fleet,
+      Log log,
+      WaitingEntries waiting,
+      LogView logView,
+      Templates templates,
+      Yards yards) {
     this.fleet = fleet;
     this.log = log;
+    this.waiting = waiting;
     this.logView = logView;
     this.templates = templates;
     this.yards = yards;
@@ -130,8 +140,15 @@ class BoatController {
   /** Keeps all of the entries or none; an id that is kept already is not kept again. */
   @PostMapping("/{id}/entries")
   Kept enter(@PathVariable UUID id, @RequestBody Entries entries, Authentication who) {
-    Log.Appended kept = log.append(id, entries.entries(), SignedIn.by(who));
+    Log.Appended kept = log.append(id, entries.entries(), entries.sentAt(), SignedIn.by(who));
     return new Kept(kept.ids(), BoatView.of(kept.folded()));
+  }
+
+  /** Takes in what waited on a device without signal, each entry judged by itself. */
+  @PostMapping("/{id}/waiting-entries")
+  WaitingEntries.Taken takeWaiting(
+      @PathVariable UUID id, @RequestBody Entries waited, Authentication who) {
+    return waiting.take(id, waited.entries(), waited.sentAt(), SignedIn.by(who));
   }
 
   /** A card of the boat, as it is carried out. */
@@ -145,6 +162,17 @@ class BoatController {
     return CardView.of(folded, log.card(folded.state(), progress), progress);
   }
 
+  /**
+   * The open card of a procedure; where none is, the one that would be opened, each circuit as
+   * usual: a device takes it along and opens it without signal.
+   */
+  @GetMapping("/{id}/card-to-open")
+  CardView cardToOpen(@PathVariable UUID id, @RequestParam Procedure procedure) {
+    Log.Folded folded = log.laidOut(id, procedure);
+    var progress = folded.state().openCard(procedure);
+    return CardView.of(folded, log.card(folded.state(), progress), progress);
+  }
+
   private BoatView describe(BoatDescription described) {
     BoatRow row = fleet.add(described);
     log.project(row.id());
@@ -155,7 +183,12 @@ class BoatController {
     return ResponseEntity.status(status).eTag(StaleEdit.etag(boat.version())).body(boat);
   }
 
-  record Entries(List<EntryBody> entries) {}
+  /**
+   * Entries to be kept.
+   *
+   * @param sentAt now, by the clock of the device; may be left out
+   */
+  record Entries(List<EntryBody> entries, Instant sentAt) {}
 
   /** The ids that are kept now, and the boat as it stands after them. */
   record Kept(List<UUID> ids, BoatView boat) {}

@@ -20,6 +20,7 @@ import elsko.core.procedure.Card;
 import elsko.core.procedure.Step;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -31,6 +32,7 @@ public record CardView(
     String berthName,
     Procedure procedure,
     String procedureWords,
+    Map<String, String> choices,
     List<Card.Chosen> chosen,
     List<Card.NotCovered> notCovered,
     int attendedMinutes,
@@ -51,6 +53,7 @@ public record CardView(
         state.berthName(),
         progress.procedure(),
         progress.procedure().words(),
+        progress.choices(),
         card.chosen(),
         card.notCovered(),
         card.attendedMinutes(),
@@ -111,7 +114,7 @@ public record CardView(
               .filter(key -> card.step(key) != null && !progress.isSettled(key))
               .map(key -> card.step(key).title())
               .toList(),
-          step.asks().stream().map(ask -> AskView.of(ask, status.isAnswered(step, ask))).toList(),
+          step.asks().stream().map(ask -> AskView.of(status, step, ask)).toList(),
           so.entries().stream().map(entry -> SaidView.of(folded, entry)).toList());
     }
   }
@@ -165,11 +168,41 @@ public record CardView(
     AFLOAT
   }
 
-  /** One thing a step asks for; only the fields of its kind are there. */
+  /**
+   * What core worked out about a reading, so that a device without signal can say in or out.
+   *
+   * @param goodLow lowest value that is fine; {@code possibleLow} lowest that can be meant at all
+   */
+  public record LimitView(
+      double goodLow,
+      double goodHigh,
+      double possibleLow,
+      double possibleHigh,
+      String whenGood,
+      String whenLow,
+      String whenHigh) {
+    static LimitView of(Limit limit) {
+      return new LimitView(
+          limit.good().low(),
+          limit.good().high(),
+          limit.possible().low(),
+          limit.possible().high(),
+          limit.whenGood(),
+          limit.whenLow(),
+          limit.whenHigh());
+    }
+  }
+
+  /**
+   * One thing a step asks for; only the fields of its kind are there.
+   *
+   * @param restsOnStanding whether how the fitting stands decides, and nobody has to say it
+   */
   public record AskView(
       AskKind kind,
       String label,
       boolean answered,
+      boolean restsOnStanding,
       @Nullable String fitting,
       @Nullable FittingState to,
       @Nullable String lowPoint,
@@ -178,6 +211,7 @@ public record CardView(
       Double seconds,
       @Nullable String limit,
       @Nullable String unit,
+      @Nullable LimitView limits,
       @Nullable String circuit,
       @Nullable String pourPoint,
       @Nullable String watch,
@@ -188,13 +222,14 @@ public record CardView(
       Boolean inService,
       @Nullable String item,
       @Nullable Accessory accessory) {
-    static AskView of(Ask ask, boolean answered) {
+    static AskView of(AskStatus status, Step step, Ask ask) {
       Fields of = new Fields();
       AskKind kind = of.fill(ask);
       return new AskView(
           kind,
           ask.label(),
-          answered,
+          status.isAnswered(step, ask),
+          ask instanceof Ask.Set set && status.restsOnStanding(step, set),
           of.fitting,
           of.to,
           of.lowPoint,
@@ -203,6 +238,7 @@ public record CardView(
           of.seconds,
           of.limit,
           of.unit,
+          of.limit == null ? null : LimitView.of(Limit.of(of.limit)),
           of.circuit,
           of.pourPoint,
           of.watch,

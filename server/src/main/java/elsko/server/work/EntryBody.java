@@ -54,4 +54,5 @@ public record EntryBody(
     Boolean aboard,
     List<String> segments,
     String item,
-    UUID berth) {}
+    UUID berth,
+    String to) {}

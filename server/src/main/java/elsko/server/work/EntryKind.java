@@ -25,6 +25,7 @@ public enum EntryKind {
   NOTED(Fact.Noted.class),
   CARD_OPENED(Fact.CardOpened.class),
   CARD_TAKEN(Fact.CardTaken.class),
+  HANDED_OVER(Fact.HandedOver.class),
   STEP_DONE(Fact.StepDone.class),
   STEP_SKIPPED(Fact.StepSkipped.class),
   BERTH_MOVED(Fact.BerthMoved.class),

@@ -1,5 +1,6 @@
 package elsko.server.work;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import java.nio.charset.StandardCharsets;
@@ -15,9 +16,15 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class FactJson {
   private final JsonMapper json;
+  private final JsonMapper withoutNulls;
 
   FactJson(JsonMapper json) {
     this.json = json;
+    this.withoutNulls =
+        json.rebuild()
+            .changeDefaultPropertyInclusion(
+                inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_NULL))
+            .build();
   }
 
   String write(Fact fact) {
@@ -40,10 +47,13 @@ class FactJson {
     return json.readValue(row.fact(), new TypeReference<Map<String, Object>>() {});
   }
 
-  /** Tells whether the same id was sent with something else in it. */
+  /**
+   * Tells whether the same id was sent with something else in it. Fields that are not there do not
+   * count: a later version that knows more of them still recognizes what an earlier one kept.
+   */
   String fingerprint(Object sent) {
     try {
-      byte[] bytes = json.writeValueAsString(sent).getBytes(StandardCharsets.UTF_8);
+      byte[] bytes = withoutNulls.writeValueAsString(sent).getBytes(StandardCharsets.UTF_8);
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);

@@ -3,6 +3,7 @@ package elsko.server.work;
 import elsko.core.Refused;
 import elsko.core.ledger.Fact;
 import elsko.server.bench.Shelf;
+import elsko.server.people.People;
 import elsko.server.yard.Yards;
 import java.time.Instant;
 import java.util.UUID;
@@ -17,10 +18,12 @@ class FactReader {
 
   private final Shelf shelf;
   private final Yards yards;
+  private final People people;
 
-  FactReader(Shelf shelf, Yards yards) {
+  FactReader(Shelf shelf, Yards yards, People people) {
     this.shelf = shelf;
     this.yards = yards;
+    this.people = people;
   }
 
   /** Refuses an entry that lacks what its kind needs, naming the field. */
@@ -92,11 +95,19 @@ class FactReader {
       case NOTED -> new Fact.Noted(body.text());
       case CARD_OPENED -> new Fact.CardOpened(body.procedure(), body.choices());
       case CARD_TAKEN -> new Fact.CardTaken();
+      case HANDED_OVER -> new Fact.HandedOver(worker(body.to()), body.text());
       case STEP_DONE -> new Fact.StepDone();
       case STEP_SKIPPED -> new Fact.StepSkipped(body.reason());
       case BERTH_MOVED -> moved(need("berth", body.berth(), "Choose a berth."));
       case WITHDRAWN -> new Fact.Withdrawn(body.reason());
     };
+  }
+
+  private String worker(String name) {
+    if (name != null && !people.workers().contains(name)) {
+      throw Refused.value("to", "Nobody called \"%s\" works on cards here.".formatted(name));
+    }
+    return name;
   }
 
   private Fact moved(UUID berth) {

@@ -11,6 +11,7 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.FactFits;
 import elsko.core.ledger.Interlocks;
 import elsko.core.ledger.Ledger;
+import elsko.core.ledger.Procedure;
 import elsko.core.ledger.ProofRules;
 import elsko.core.ledger.YardRules;
 import elsko.core.procedure.Card;
@@ -24,10 +25,11 @@ import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
+import elsko.server.problems.Forbidden;
 import elsko.server.yard.Yards;
 import elsko.server.yard.Yards.Place;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -36,6 +38,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -44,9 +47,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Takes entries in, one boat at a time, and keeps its projection beside them. */
 @Service
 public class Log {
-  /** A device's clock may be ahead by this much. */
-  private static final Duration AHEAD = Duration.ofHours(24);
-
   private static final int MOST_AT_ONCE = 500;
 
   private final EntryRepository entries;
@@ -81,6 +81,28 @@ public class Log {
     return folded(row, read(boat));
   }
 
+  /**
+   * The boat with a card of a procedure open: as it is, or as it would be if one were opened now,
+   * by an id that is the same on every device until one is.
+   */
+  @Transactional(readOnly = true)
+  public Folded laidOut(UUID boat, Procedure procedure) {
+    Folded now = folded(boat);
+    if (now.state().openCard(procedure) != null) {
+      return now;
+    }
+    long before =
+        now.state().cards().stream().filter(card -> card.procedure() == procedure).count();
+    UUID id =
+        UUID.nameUUIDFromBytes(
+            "%s %s %d".formatted(boat, procedure, before).getBytes(StandardCharsets.UTF_8));
+    Map<String, String> usual = Choices.usual(now.boat(), procedure, yards.schools());
+    Instant at = clock.instant();
+    List<Entry> log = new ArrayList<>(now.log());
+    log.add(new Entry(id, "", at, at, id, null, null, new Fact.CardOpened(procedure, usual)));
+    return folded(now.row(), log);
+  }
+
   /** Many boats, each with its log and state, in one reading. */
   @Transactional(readOnly = true)
   public List<Folded> folded(Collection<UUID> boats) {
@@ -104,49 +126,86 @@ public class Log {
     return logs;
   }
 
-  /** Keeps all of the entries or none. Those whose id is kept already are left as they are. */
+  /**
+   * Keeps all of the entries or none. Those whose id is kept already are left as they are.
+   *
+   * @param sentAt when the device says it sent them; null when it does not say
+   */
   @Transactional
-  public Appended append(UUID boatId, List<EntryBody> bodies, SignedIn who) {
+  public Appended append(UUID boatId, List<EntryBody> bodies, Instant sentAt, SignedIn who) {
+    checkSize(bodies);
+    Writing writing = writing(boatId, who.role());
+    Known known = known(boatId, bodies);
+    Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+    DeviceClock device = new DeviceClock(now, sentAt);
+    for (EntryBody body : bodies) {
+      if (known.isNew(body)) {
+        Instant happened = device.happened(body.deviceTime());
+        Fact fact = facts.read(body, device.standing(happened));
+        keep(writing, known, body, entry(body, happened, now, fact, who));
+      }
+    }
+    writing.finish();
+    return new Appended(bodies.stream().map(EntryBody::id).toList(), writing.folded());
+  }
+
+  /** Judges each entry by itself, in order; tells of each whether it is kept. */
+  @Transactional
+  Folded appendEach(
+      UUID boatId,
+      List<WaitingEntries.Read> waiting,
+      Instant now,
+      SignedIn who,
+      Consumer<WaitingEntries.Answer> tell) {
+    Writing writing = writing(boatId, who.role());
+    Known known = known(boatId, waiting.stream().map(WaitingEntries.Read::body).toList());
+    for (WaitingEntries.Read read : waiting) {
+      UUID id = read.body().id();
+      try {
+        if (read.refused() != null) {
+          throw read.refused();
+        }
+        if (known.isNew(read.body())) {
+          Entry entry = entry(read.body(), read.happened(), now, read.fact(), who);
+          if (!writing.isOpenAlready(entry)) {
+            keep(writing, known, read.body(), entry);
+          }
+        }
+        tell.accept(WaitingEntries.Answer.kept(id));
+      } catch (Refused refused) {
+        tell.accept(WaitingEntries.Answer.refused(id, refused));
+      } catch (Forbidden forbidden) {
+        tell.accept(WaitingEntries.Answer.refused(id, forbidden));
+      }
+    }
+    writing.finish();
+    return writing.folded();
+  }
+
+  private void keep(Writing writing, Known known, EntryBody body, Entry entry) {
+    String print = json.fingerprint(body);
+    writing.add(entry, print);
+    known.keep(body, print);
+  }
+
+  static void checkSize(List<EntryBody> bodies) {
     if (bodies == null || bodies.isEmpty()) {
       throw Refused.value("entries", "There is nothing to enter.");
     }
     if (bodies.size() > MOST_AT_ONCE) {
       throw Refused.value("entries", "At most 500 entries at once.");
     }
+  }
+
+  private Writing writing(UUID boatId, Role role) {
     BoatRow row = fleet.lock(boatId);
-    Writing writing = new Writing(row, read(boatId), who.role());
-    Map<UUID, String> known = fingerprints(boatId, bodies);
-    List<UUID> ids = new ArrayList<>();
-    Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-    for (EntryBody body : bodies) {
-      UUID id = required("id", body.id());
-      String print = json.fingerprint(body);
-      ids.add(id);
-      if (known.containsKey(id)) {
-        if (!known.get(id).equals(print)) {
-          throw Refused.state("id", "Another entry with this id is kept already.");
-        }
-        continue;
-      }
-      known.put(id, print);
-      Instant deviceTime = required("deviceTime", body.deviceTime());
-      if (deviceTime.isAfter(now.plus(AHEAD))) {
-        throw Refused.value("deviceTime", "The device's clock is more than a day ahead.");
-      }
-      writing.add(
-          new Entry(
-              id,
-              who.name(),
-              deviceTime.truncatedTo(ChronoUnit.MICROS),
-              now,
-              body.card(),
-              body.step(),
-              body.corrects(),
-              facts.read(body, now)),
-          print);
-    }
-    writing.finish();
-    return new Appended(ids, writing.folded());
+    return new Writing(row, read(boatId), role);
+  }
+
+  private static Entry entry(
+      EntryBody body, Instant happened, Instant now, Fact fact, SignedIn who) {
+    return new Entry(
+        body.id(), who.name(), happened, now, body.card(), body.step(), body.corrects(), fact);
   }
 
   /** Keeps entries that are complete already, in the order given; for the demonstration's past. */
@@ -225,14 +284,14 @@ public class Log {
     return entries.findByBoatIdOrderBySeq(boat).stream().map(json::read).toList();
   }
 
-  private Map<UUID, String> fingerprints(UUID boat, List<EntryBody> bodies) {
-    Map<UUID, String> known = new HashMap<>();
+  private Known known(UUID boat, List<EntryBody> bodies) {
+    Map<UUID, String> prints = new HashMap<>();
     List<UUID> ids = bodies.stream().map(EntryBody::id).filter(id -> id != null).toList();
     for (EntryRow row : entries.findByIdIn(ids)) {
       // An id that is taken on another boat is never the same entry.
-      known.put(row.id(), row.boatId().equals(boat) ? row.fingerprint() : "");
+      prints.put(row.id(), row.boatId().equals(boat) ? row.fingerprint() : "");
     }
-    return known;
+    return new Known(prints);
   }
 
   private void project(BoatRow row, List<Entry> log, BoatState state) {
@@ -240,18 +299,36 @@ public class Log {
     fleet.project(row.id(), state, log.size(), last);
   }
 
-  private static <T> T required(String field, T value) {
-    if (value == null) {
-      throw Refused.value(field, "It is missing.");
-    }
-    return value;
-  }
-
   /** The ids that are kept now, and the boat as it stands after them. */
   public record Appended(List<UUID> ids, Folded folded) {}
 
   /** A boat, its log and what follows from it. */
   public record Folded(BoatRow row, Boat boat, List<Entry> log, BoatState state) {}
+
+  /** The ids that are kept already, so that sending again keeps nothing new. */
+  private final class Known {
+    private final Map<UUID, String> prints;
+
+    Known(Map<UUID, String> prints) {
+      this.prints = prints;
+    }
+
+    /** Refuses an id that is missing, or that stands for something else already. */
+    boolean isNew(EntryBody body) {
+      if (body.id() == null) {
+        throw Refused.value("id", "It is missing.");
+      }
+      String before = prints.get(body.id());
+      if (before != null && !before.equals(json.fingerprint(body))) {
+        throw Refused.state("id", "Another entry with this id is kept already.");
+      }
+      return before == null;
+    }
+
+    void keep(EntryBody body, String print) {
+      prints.put(body.id(), print);
+    }
+  }
 
   /** Adds entries to one boat's log, folding after each so that the next is checked against it. */
   private final class Writing {
@@ -291,7 +368,9 @@ public class Log {
         throw Refused.value("corrects", "Say which entry is taken back.");
       }
       if (entry.fact() instanceof Fact.CardOpened opened) {
-        required("card", entry.card());
+        if (entry.card() == null) {
+          throw Refused.value("card", "It is missing.");
+        }
         Choices.check(boat, opened);
       }
       Interlocks.check(state, entry.person(), entry.fact(), rules, entry.deviceTime());
@@ -300,6 +379,14 @@ public class Log {
       }
       onCard(entry);
       return entry;
+    }
+
+    /** Two devices without signal may both open the card that was laid out for them. */
+    boolean isOpenAlready(Entry entry) {
+      CardProgress card = entry.card() == null ? null : state.card(entry.card());
+      return card != null
+          && entry.fact() instanceof Fact.CardOpened opened
+          && opened.procedure() == card.procedure();
     }
 
     private void onCard(Entry entry) {
@@ -314,7 +401,8 @@ public class Log {
         if (entry.step() != null
             || entry.fact() instanceof Fact.StepDone
             || entry.fact() instanceof Fact.StepSkipped
-            || entry.fact() instanceof Fact.CardTaken) {
+            || entry.fact() instanceof Fact.CardTaken
+            || entry.fact() instanceof Fact.HandedOver) {
           throw Refused.value("card", "Say which card it belongs to.");
         }
         return;

@@ -1,0 +1,77 @@
+package elsko.server.work;
+
+import elsko.core.Refused;
+import elsko.core.ledger.Fact;
+import elsko.server.people.SignedIn;
+import elsko.server.problems.Forbidden;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/**
+ * Takes in what waited on a device without signal. Each entry is judged by itself, in the order it
+ * was made, as if it came alone: one that is refused goes back with the reason, those after it are
+ * taken all the same.
+ */
+@Service
+class WaitingEntries {
+  private final Log log;
+  private final FactReader facts;
+  private final Clock clock;
+
+  WaitingEntries(Log log, FactReader facts, Clock clock) {
+    this.log = log;
+    this.facts = facts;
+    this.clock = clock;
+  }
+
+  Taken take(UUID boat, List<EntryBody> bodies, Instant sentAt, SignedIn who) {
+    Log.checkSize(bodies);
+    Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+    DeviceClock device = new DeviceClock(now, sentAt);
+    // Read before the transaction: a refusal inside it would undo what was taken already.
+    List<Read> read = bodies.stream().map(body -> read(body, device)).toList();
+    List<Answer> answers = new ArrayList<>();
+    Log.Folded folded = log.appendEach(boat, read, now, who, answers::add);
+    return new Taken(answers, BoatView.of(folded));
+  }
+
+  private Read read(EntryBody body, DeviceClock device) {
+    try {
+      Instant happened = device.happened(body.deviceTime());
+      return new Read(body, happened, facts.read(body, device.standing(happened)), null);
+    } catch (Refused refused) {
+      return new Read(body, null, null, refused);
+    }
+  }
+
+  /** An entry with its fact, or why there can be none. */
+  record Read(EntryBody body, Instant happened, Fact fact, Refused refused) {}
+
+  /** What became of them, in the order they were sent, and the boat as it stands after them. */
+  record Taken(List<Answer> answers, BoatView boat) {}
+
+  /**
+   * What became of one entry.
+   *
+   * @param field what it was refused for, and {@code reason} why; both null when it is kept
+   */
+  record Answer(UUID id, @Nullable String field, @Nullable String reason) {
+    static Answer kept(UUID id) {
+      return new Answer(id, null, null);
+    }
+
+    static Answer refused(UUID id, Refused why) {
+      return new Answer(id, why.field(), why.reason());
+    }
+
+    static Answer refused(UUID id, Forbidden why) {
+      return new Answer(id, "role", why.getMessage());
+    }
+  }
+}
