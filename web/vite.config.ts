@@ -1,10 +1,49 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
+/** What was fetched under another contract is not shown: it may have another shape. */
+const contract = createHash('sha256')
+  .update(readFileSync('src/api/openapi.json'))
+  .digest('hex')
+  .slice(0, 12);
+
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  define: { __CONTRACT__: JSON.stringify(contract) },
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      // A new version waits until nobody works with the old one, or is asked to take over.
+      registerType: 'prompt',
+      injectRegister: false,
+      manifestFilename: 'manifest.json',
+      manifest: {
+        name: 'Elsko',
+        short_name: 'Elsko',
+        description: 'The boatyard’s winterizing, proof and commissioning',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#0E1518',
+        theme_color: '#0E1518',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        cleanupOutdatedCaches: true,
+      },
+    }),
+  ],
   build: { target: 'es2022', assetsInlineLimit: 0, reportCompressedSize: true },
   server: { proxy: { '/api': 'http://localhost:8080' } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.{ts,tsx}'],
+    setupFiles: ['src/testing/indexed-db.ts'],
+  },
 });

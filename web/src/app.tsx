@@ -1,8 +1,12 @@
 import { Suspense, lazy } from 'react';
-import { QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { useLiveChanges } from './api/live';
 import { queryClient, sessionQuery } from './api/queries';
+import { SHOWN_FOR_MS, isKept, shownOnDevice } from './offline/keep-shown';
+import { NewVersion } from './offline/new-version';
+import { WaitingStrip } from './offline/waiting-strip';
 import { Header } from './parts/header';
 import { Loading, Trouble } from './parts/states';
 import { UndoProvider } from './parts/undo';
@@ -28,8 +32,17 @@ const Settings = lazy(() => import('./settings/settings').then((m) => ({ default
 
 export function App() {
   return (
-    <QueryClientProvider client={queryClient}>
+    <PersistQueryClientProvider
+      client={queryClient}
+      persistOptions={{
+        persister: shownOnDevice,
+        maxAge: SHOWN_FOR_MS,
+        buster: __CONTRACT__,
+        dehydrateOptions: { shouldDehydrateQuery: isKept },
+      }}
+    >
       <UndoProvider>
+        <NewVersion />
         <BrowserRouter>
           <Routes>
             <Route path="/sign-in" element={<SignIn />} />
@@ -58,25 +71,33 @@ export function App() {
           </Routes>
         </BrowserRouter>
       </UndoProvider>
-    </QueryClientProvider>
+    </PersistQueryClientProvider>
   );
 }
 
 /** Everything but the sign-in page; whoever must sign in comes back to where they were. */
 function SignedInOnly() {
-  const { data, error, isPending, refetch } = useQuery({
+  const { data, error, refetch } = useQuery({
     ...sessionQuery,
     refetchOnWindowFocus: true,
   });
   const { pathname } = useLocation();
   useLiveChanges(Boolean(data));
-  if (isPending) return <Loading what="the yard" />;
-  if (error) return <Trouble error={error} again={() => void refetch()} />;
-  if (!data) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname)}`} replace />;
+  if (data === undefined) {
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Loading what="the yard" />
+    );
+  }
+  if (data === null) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname)}`} replace />;
   return (
-    <Suspense fallback={<Loading what="the screen" />}>
-      <Outlet />
-    </Suspense>
+    <>
+      <WaitingStrip />
+      <Suspense fallback={<Loading what="the screen" />}>
+        <Outlet />
+      </Suspense>
+    </>
   );
 }
 

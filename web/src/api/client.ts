@@ -37,6 +37,7 @@ export type WalksView = Schemas['WalksView'];
 export type StopView = Schemas['StopView'];
 export type MoveView = Schemas['MoveView'];
 export type CrewView = Schemas['CrewView'];
+export type WeakestSamples = Schemas['WeakestTable'];
 export type SignedIn = Schemas['SignedIn'];
 export type Protection = BoatLine['protection'];
 export type Description = Schemas['BoatDescription'];

@@ -1,11 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, got } from './client';
+import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
 import type { EntryBody } from './client';
-import { Refusal } from './refusal';
+import { sessionQuery } from './queries';
+import { line, sender } from '../offline/device';
 import { useUndo } from '../parts/undo';
 import { uuid } from './uuid';
 
-export type Said = Omit<EntryBody, 'id' | 'deviceTime'>;
+/** An entry as a screen says it; when it does not say otherwise, it happened now. */
+export type Said = Omit<EntryBody, 'id'>;
 
 export interface Sending {
   entries: Said[];
@@ -13,51 +15,56 @@ export interface Sending {
   undo?: string;
 }
 
-/** Sends entries of one boat. The ids are made once, so that trying again stores nothing twice. */
+/**
+ * Takes entries of one boat in: onto this device's disk first, then up. Refused at once it throws;
+ * without signal, or behind others that wait, it stands in line. The ids are made once, so that
+ * trying again stores nothing twice.
+ */
 export function useEnter(boat: string) {
   const queries = useQueryClient();
   const { offer } = useUndo();
-  const send = useMutation({
-    mutationFn: (bodies: EntryBody[]) =>
-      got(
-        api.POST('/api/boats/{id}/entries', {
-          params: { path: { id: boat } },
-          body: { entries: bodies },
-        }),
-      ),
-    retry: (failures, error) => !(error instanceof Refusal) && failures < 4,
-    retryDelay: (failures) => 400 * 2 ** failures,
-    onSuccess: (kept) => {
-      queries.setQueryData(['boat', boat], kept.boat);
-      void queries.invalidateQueries({ queryKey: ['boat', boat, 'card'] });
-      void queries.invalidateQueries({ queryKey: ['boat', boat, 'log'] });
-      void queries.invalidateQueries({ queryKey: ['boats'] });
-      void queries.invalidateQueries({ queryKey: ['frost'] });
-      void queries.invalidateQueries({ queryKey: ['walks'] });
-    },
-  });
+  const [underWay, setUnderWay] = useState(0);
+
+  const send = async (bodies: EntryBody[]) => {
+    const person = queries.getQueryData(sessionQuery.queryKey)?.name ?? '';
+    const inFront = line.toSend(person).some((one) => one.boat === boat);
+    const held = await line.hold(person, boat, bodies);
+    if (inFront) void sender.all();
+    else await sender.now(held);
+    return held;
+  };
 
   const enter = async ({ entries, undo }: Sending) => {
-    const deviceTime = new Date().toISOString();
-    const bodies = entries.map((entry) => ({ ...entry, id: uuid(), deviceTime }));
-    await send.mutateAsync(bodies);
-    if (undo) {
-      offer({
-        words: undo,
-        undo: async () => {
-          const back = [...bodies].reverse().map((body) => ({
-            id: uuid(),
-            deviceTime: new Date().toISOString(),
-            kind: 'WITHDRAWN' as const,
-            corrects: body.id,
-            reason: 'undone',
-          }));
-          await send.mutateAsync(back);
-        },
-      });
+    const now = new Date().toISOString();
+    const bodies = entries.map((entry) => ({
+      ...entry,
+      id: uuid(),
+      deviceTime: entry.deviceTime ?? now,
+    }));
+    setUnderWay((n) => n + 1);
+    try {
+      const held = await send(bodies);
+      if (undo) {
+        offer({
+          words: undo,
+          undo: async () => {
+            if (await line.takeOut(held)) return;
+            const back = [...bodies].reverse().map((body) => ({
+              id: uuid(),
+              deviceTime: new Date().toISOString(),
+              kind: 'WITHDRAWN' as const,
+              corrects: body.id,
+              reason: 'undone',
+            }));
+            await send(back);
+          },
+        });
+      }
+    } finally {
+      setUnderWay((n) => n - 1);
     }
     return bodies;
   };
 
-  return { enter, sending: send.isPending };
+  return { enter, sending: underWay > 0 };
 }

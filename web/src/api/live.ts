@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
+import { sender } from '../offline/device';
 
 interface Changed {
   what: 'BOAT' | 'YARD' | 'BENCH' | 'WEATHER' | 'PLAN';
@@ -14,6 +15,7 @@ export function useLiveChanges(signedIn: boolean): void {
     const source = new EventSource('/api/events');
     let wasConnected = false;
     source.addEventListener('hello', () => {
+      sender.wake();
       // After a broken line anything may have changed.
       if (wasConnected) void queries.invalidateQueries();
       wasConnected = true;

@@ -6,6 +6,8 @@ import {
   queryOptions,
 } from '@tanstack/react-query';
 import { api, got } from './client';
+import { SHOWN_FOR_MS } from '../offline/keep-shown';
+import type { Procedure } from './client';
 import { Refusal } from './refusal';
 
 /** When a session has ended, the screen goes to the sign-in page and comes back after it. */
@@ -19,7 +21,11 @@ export const queryClient: QueryClient = new QueryClient({
   queryCache: new QueryCache({ onError: noticeEndOfSession }),
   mutationCache: new MutationCache({ onError: noticeEndOfSession }),
   defaultOptions: {
+    mutations: { networkMode: 'always' },
     queries: {
+      // Without signal a query fails and what was fetched before stays on the screen.
+      networkMode: 'always',
+      gcTime: SHOWN_FOR_MS,
       staleTime: 30_000,
       retry: (failures, error) => !(error instanceof Refusal) && failures < 3,
     },
@@ -70,6 +76,28 @@ export const cardQuery = (id: string, card: string) =>
     queryKey: ['boat', id, 'card', card],
     queryFn: () => got(api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } })),
   });
+
+/** The open card of a procedure, or the one that would be opened. */
+export const cardToOpenQuery = (id: string, procedure: Procedure) =>
+  queryOptions({
+    queryKey: ['boat', id, 'to-open', procedure],
+    queryFn: () =>
+      got(
+        api.GET('/api/boats/{id}/card-to-open', {
+          params: { path: { id }, query: { procedure } },
+        }),
+      ),
+  });
+
+export const weakestQuery = queryOptions({
+  queryKey: ['shelf', 'weakest'],
+  queryFn: () => got(api.GET('/api/bench/weakest-samples')),
+});
+
+export const workersQuery = queryOptions({
+  queryKey: ['yard', 'workers'],
+  queryFn: () => got(api.GET('/api/people/workers')),
+});
 
 export const frostQuery = queryOptions({
   queryKey: ['frost'],
@@ -136,6 +164,8 @@ export interface Tried {
   notDrained: string[];
 }
 
+const FORECAST_FOR_MS = 5 * 60 * 1000;
+
 /** What a fill would leave; it does not change while the same is tried, unless the boat does. */
 export const forecastQuery = (boat: string, circuit: string, tried: Tried) =>
   queryOptions({
@@ -148,6 +178,7 @@ export const forecastQuery = (boat: string, circuit: string, tried: Tried) =>
         }),
       ),
     staleTime: Infinity,
+    gcTime: FORECAST_FOR_MS,
     placeholderData: keepPreviousData,
   });
 

@@ -1,5 +1,9 @@
 import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { useEnter } from '../api/enter';
+import { shelfQuery, weakestQuery } from '../api/queries';
+import { useLine } from '../offline/device';
+import { sampleHere } from '../offline/judge-here';
 import { useDraft } from '../parts/draft';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -33,6 +37,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
   const [failing, setFailing] = useState(false);
   const drain = boat.fittings.find((f) => f.key === ask.fitting);
   const point = boat.circuits.flatMap((c) => c.points).find((p) => p.key === ask.lowPoint);
+  const here = useSampleHere(ask.lowPoint!);
   const out = drain?.forSample ?? false;
   const on = { card: card.id, step: step.key };
   const drainTo = (state: 'OUT_BAGGED' | 'IN') =>
@@ -72,6 +77,14 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
           <VerdictWords point={point} />
         </div>
       )}
+      {here && (
+        <p role="status" className="m-0 mt-2">
+          <b className={here.good ? 'text-spruce' : 'text-verm'}>{here.words}</b>{' '}
+          <span className="text-soft text-[14.5px]">
+            Judged by this device until it has gone up.
+          </span>
+        </p>
+      )}
       {may && point && (
         <div className="mt-2.5">
           <SampleForm boat={boat} point={point} on={on} />
@@ -90,6 +103,24 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
       )}
     </section>
   );
+}
+
+/** What this device makes of a sample that waits, by what core worked out ahead. */
+function useSampleHere(lowPoint: string) {
+  const { waiting } = useLine();
+  const { data: weakest } = useQuery(weakestQuery);
+  const { data: shelf } = useQuery(shelfQuery);
+  const sample = waiting.findLast(
+    ({ entry }) => entry.kind === 'SAMPLE_READ' && entry.lowPoint === lowPoint,
+  )?.entry;
+  if (!sample) return null;
+  const jug = waiting.findLast(
+    ({ entry }) => entry.kind === 'JUG_READ' && entry.lot === sample.lot,
+  )?.entry;
+  const known = shelf?.jugs.find(
+    (one) => one.lot === sample.lot && one.instrument === sample.instrument,
+  );
+  return sampleHere(weakest, jug?.reading ?? known?.reading ?? null, sample);
 }
 
 interface CouldNotProps {

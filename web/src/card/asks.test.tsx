@@ -35,6 +35,8 @@ function ask(kind: AskView['kind'], over: Partial<AskView> = {}): AskView {
     kind,
     label: 'the ask',
     answered: false,
+    restsOnStanding: false,
+    limits: null,
     fitting: null,
     to: null,
     lowPoint: null,

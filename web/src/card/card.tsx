@@ -1,9 +1,12 @@
-import { useState } from 'react';
-import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery, cardQuery } from '../api/queries';
+import { useLine } from '../offline/device';
+import { provisional } from '../offline/provisional';
+import { takeShelfAlong } from '../offline/take-along';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../parts/words';
 import { RefusedLine } from '../parts/refused-line';
@@ -17,17 +20,20 @@ export function Card() {
   const { boatId = '', cardId = '' } = useParams();
   const card = useQuery(cardQuery(boatId, cardId));
   const boat = useQuery(boatQuery(boatId));
+  const { waiting } = useLine();
+  const queries = useQueryClient();
+  useEffect(() => takeShelfAlong(queries), [queries]);
   return (
     <div className="bay min-h-dvh">
-      {card.isPending || boat.isPending ? (
-        <Loading what="the card" />
+      {card.data && boat.data ? (
+        <CardShown {...provisional(card.data, boat.data, waiting)} />
       ) : card.error || boat.error ? (
         <Trouble
           error={card.error ?? boat.error}
           again={() => void Promise.all([card.refetch(), boat.refetch()])}
         />
       ) : (
-        <CardShown card={card.data} boat={boat.data} />
+        <Loading what="the card" />
       )}
     </div>
   );

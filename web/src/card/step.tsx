@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
+import type { SaidShown } from '../offline/provisional';
 import { useDraft } from '../parts/draft';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -132,7 +133,7 @@ function Settled({ step, boat, may }: { step: StepView; boat: BoatView; may: boo
 }
 
 function Said({ step }: { step: StepView }) {
-  const shown = step.said.filter((said) => said.kind === 'NOTED' || said.judgement);
+  const shown: SaidShown[] = step.said.filter((said) => said.kind === 'NOTED' || said.judgement);
   if (shown.length === 0) return null;
   return (
     <ul className="m-0 mt-4 grid list-none gap-1 p-0 text-[15.5px]">
@@ -143,6 +144,8 @@ function Said({ step }: { step: StepView }) {
           <span className="text-soft text-[14px]">
             {' '}
             {said.person}, {clock(said.at)}
+            {said.waiting && ' · waits to go up'}
+            {said.waiting && said.judgement && ', judged by this device until then'}
           </span>
         </li>
       ))}

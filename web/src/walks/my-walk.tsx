@@ -1,11 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
-import { api, got } from '../api/client';
 import type { StopView } from '../api/client';
 import { useEnter } from '../api/enter';
-import { myWalkQuery } from '../api/queries';
-import { uuid } from '../api/uuid';
+import { cardQuery, cardToOpenQuery, myWalkQuery } from '../api/queries';
 import { shortDay } from '../frost/days';
+import { useTakeAlong } from '../offline/take-along';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
 import { Loading, Trouble } from '../parts/states';
@@ -13,9 +12,15 @@ import { clockOf, stopKey } from './times';
 
 /** Where do I go next? For a phone in a wet hand. */
 export function MyWalk() {
-  const { data: walk, error, isPending, refetch } = useQuery(myWalkQuery);
-  if (isPending) return <Loading what="your walk" />;
-  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  const { data: walk, error, refetch } = useQuery(myWalkQuery);
+  useTakeAlong(walk?.stops);
+  if (!walk) {
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Loading what="your walk" />
+    );
+  }
   const next = walk.stops.find((stop) => stop.standing !== 'DONE');
   const done = walk.stops.filter((stop) => stop.standing === 'DONE').length;
   return (
@@ -73,6 +78,7 @@ function Stop({ stop, next }: { stop: StopView; next: boolean }) {
 /** Into the card; opened on the way, each circuit as usual, when nobody has yet. */
 function ToItsCard({ stop }: { stop: StopView }) {
   const { enter, sending } = useEnter(stop.boat);
+  const queries = useQueryClient();
   const refused = useRefused([]);
   const navigate = useNavigate();
   if (stop.card) {
@@ -87,22 +93,18 @@ function ToItsCard({ stop }: { stop: StopView }) {
   }
   const open = () =>
     refused.attempt(async () => {
-      const offers = await got(
-        api.GET('/api/boats/{id}/offers', { params: { path: { id: stop.boat } } }),
-      );
-      const offer = offers.find(({ procedure }) => procedure === 'WINTERIZE');
-      const card = uuid();
+      // Fetched anew where there is signal; otherwise as it was taken along.
+      const laidOut = await queries
+        .fetchQuery(cardToOpenQuery(stop.boat, 'WINTERIZE'))
+        .catch((error: unknown) => {
+          const along = queries.getQueryData(cardToOpenQuery(stop.boat, 'WINTERIZE').queryKey);
+          if (!along) throw error;
+          return along;
+        });
+      const { id: card, choices } = laidOut;
+      queries.setQueryData(cardQuery(stop.boat, card).queryKey, laidOut);
       await enter({
-        entries: [
-          {
-            kind: 'CARD_OPENED',
-            card,
-            procedure: 'WINTERIZE',
-            choices: Object.fromEntries(
-              (offer?.choices ?? []).map((choice) => [choice.circuit, choice.usual]),
-            ),
-          },
-        ],
+        entries: [{ kind: 'CARD_OPENED', card, procedure: 'WINTERIZE', choices }],
       });
       void navigate(`/boats/${stop.boat}/cards/${card}`);
     });

@@ -1,4 +1,4 @@
-import { cleanup, screen, within } from '@testing-library/react';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { StopView, WalksView } from '../api/client';
@@ -231,12 +231,8 @@ describe('my walk', () => {
 
   it('opens the card on the way when nobody has', async () => {
     const asked = served(<MyWalk />, ({ path, method }) => {
-      if (path.endsWith('/offers')) {
-        return {
-          body: [
-            { procedure: 'WINTERIZE', words: '', choices: [{ circuit: 'engine', usual: 'POUR' }] },
-          ],
-        };
+      if (path.includes('/card-to-open')) {
+        return { body: { id: 'laid-out', choices: { engine: 'POUR' }, steps: [] } };
       }
       if (method === 'POST') return { body: { ids: [], boat: {} } };
       return {
@@ -251,10 +247,13 @@ describe('my walk', () => {
     });
     expect(await screen.findByText('My walk today')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Begin: open its card' }));
-    const sent = asked.find(({ method }) => method === 'POST')!.body as {
-      entries: { kind: string; choices: Record<string, string> }[];
-    };
-    expect(sent.entries[0]).toMatchObject({ kind: 'CARD_OPENED', choices: { engine: 'POUR' } });
+    await waitFor(() => expect(asked.some(({ method }) => method === 'POST')).toBe(true));
+    const sent = asked.find(({ method }) => method === 'POST')!.body as { entries: object[] };
+    expect(sent.entries[0]).toMatchObject({
+      kind: 'CARD_OPENED',
+      card: 'laid-out',
+      choices: { engine: 'POUR' },
+    });
   });
 
   it('says so when nothing was told', async () => {

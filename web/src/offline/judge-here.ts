@@ -1,0 +1,65 @@
+import type { AskView, WeakestSamples } from '../api/client';
+
+/** In or out by what core worked out ahead; null where only core can say. */
+export interface Provisional {
+  good: boolean;
+  words: string;
+}
+
+/** A reading against the range that came with the card. */
+export function readingHere(ask: AskView, value: number): Provisional | null {
+  const limits = ask.limits;
+  if (!limits || !limits.whenGood) return null;
+  if (value < limits.possibleLow || value > limits.possibleHigh) {
+    return {
+      good: false,
+      words: `It can be from ${limits.possibleLow} to ${limits.possibleHigh} ${ask.unit}.`,
+    };
+  }
+  if (value < limits.goodLow) return { good: false, words: limits.whenLow };
+  if (value > limits.goodHigh) return { good: false, words: limits.whenHigh };
+  return { good: true, words: limits.whenGood };
+}
+
+interface SampleRead {
+  lot?: string | null;
+  instrument?: string | null;
+  reading?: number | null;
+  temperatureC?: number | null;
+}
+
+/** A sample against the weakest that passes with this jug, lot and instrument. */
+export function sampleHere(
+  weakest: WeakestSamples[] | undefined,
+  jug: number | null,
+  { lot, instrument, reading, temperatureC }: SampleRead,
+): Provisional | null {
+  if (!weakest || jug === null || reading == null || temperatureC == null) return null;
+  const table = weakest.find((one) => one.lot === lot && one.instrument === instrument);
+  if (!table) return { good: false, words: 'With this lot and instrument no sample can prove.' };
+  if (temperatureC < table.compensatesFromC || temperatureC > table.compensatesToC) {
+    return {
+      good: false,
+      words: `Take it again between ${table.compensatesFromC} and ${table.compensatesToC} °C.`,
+    };
+  }
+  const around = table.rows.filter((row) => Math.abs(row.jugReading - jug) < STEP);
+  if (around.length === 0) {
+    return { good: false, words: 'The jug itself does not pass: read it again, or change it.' };
+  }
+  // Between two steps the stricter counts.
+  const colder = around[0]!.weakest >= around[0]!.strongest;
+  const sign = colder ? 1 : -1;
+  const weak = sign * Math.min(...around.map((row) => sign * row.weakest));
+  const strong = sign * Math.max(...around.map((row) => sign * row.strongest));
+  if (sign * reading > sign * weak) {
+    return { good: false, words: `Short: the weakest that passes reads ${one(weak)}.` };
+  }
+  if (sign * reading < sign * strong) {
+    return { good: false, words: 'Stronger than its jug: the wrong bottle, or the wrong jug.' };
+  }
+  return { good: true, words: `In: the weakest that passes reads ${one(weak)}.` };
+}
+
+const STEP = 0.5;
+const one = (value: number) => value.toFixed(1).replace('-', '−');

@@ -1,0 +1,49 @@
+import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
+import type { Query } from '@tanstack/react-query';
+import { database } from './database';
+
+const KEY = 'queries';
+const DAYS_MS = 24 * 3600 * 1000;
+
+/** A day without signal, and a weekend. */
+export const SHOWN_FOR_MS = 7 * DAYS_MS;
+
+const KEPT = new Set([
+  'session',
+  'welcome',
+  'yard',
+  'boats',
+  'boat',
+  'walks',
+  'frost',
+  'shelf',
+  'weakest',
+  'timers',
+]);
+/** Large, or of no use without signal. */
+const LEFT_OUT = new Set(['log', 'forecast', 'why', 'crew', 'weather']);
+
+/** What the screens show without signal: kept as it was fetched last. */
+export function isKept(query: Query): boolean {
+  const [first, ...rest] = query.queryKey as unknown[];
+  return (
+    query.state.data !== undefined &&
+    KEPT.has(String(first)) &&
+    !rest.some((part) => LEFT_OUT.has(String(part)))
+  );
+}
+
+/** Into this device's database, and from there when the application opens. */
+export const shownOnDevice: Persister = {
+  persistClient: async (client: PersistedClient) => {
+    // A plain copy: what cannot be kept, like a signal, falls away.
+    await (await database()).put('shown', JSON.parse(JSON.stringify(client)), KEY);
+  },
+  restoreClient: async () => {
+    const kept = await (await database()).get('shown', KEY);
+    return kept as PersistedClient | undefined;
+  },
+  removeClient: async () => {
+    await (await database()).delete('shown', KEY);
+  },
+};

@@ -1,0 +1,74 @@
+import { deleteDB, openDB } from 'idb';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { openDatabase } from './database';
+import { Line } from './line';
+
+const note = (id: string) => ({ id, kind: 'NOTED' as const, deviceTime: '2031-10-29T08:00:00Z' });
+const ids = (line: Line) => line.state.waiting.map(({ entry }) => entry.id);
+
+let name = '';
+beforeEach(() => {
+  name = `line-${Math.random()}`;
+});
+afterEach(() => deleteDB(name));
+
+const opened = () => new Line(openDatabase(name), null);
+
+describe('the line of entries that wait', () => {
+  it('is there again after a crash, in order', async () => {
+    const line = opened();
+    await line.hold('Orrin', 'boat', [note('a'), note('b')]);
+    await line.hold('Orrin', 'other', [note('c')]);
+    const after = opened();
+    await after.loaded;
+    expect(ids(after)).toEqual(['a', 'b', 'c']);
+    expect(after.toSend('Orrin')).toHaveLength(3);
+    expect(after.toSend('Tamsa')).toHaveLength(0);
+  });
+
+  it('keeps what was sent on the screen until that shows it, but not on the disk', async () => {
+    const line = opened();
+    const held = await line.hold('Orrin', 'boat', [note('a')]);
+    await line.settle(held);
+    expect(ids(line)).toEqual(['a']);
+    expect(line.toSend('Orrin')).toEqual([]);
+    await line.load();
+    expect(ids(line)).toEqual(['a']);
+    line.seen(held);
+    expect(ids(line)).toEqual([]);
+  });
+
+  it('gives back what was refused, and keeps that until it is dealt with', async () => {
+    const line = opened();
+    const [one] = await line.hold('Orrin', 'boat', [note('a')]);
+    await line.giveBack(one!, 'liters', 'The drain is OUT.');
+    const after = opened();
+    await after.loaded;
+    expect(after.state.waiting).toEqual([]);
+    expect(after.state.returned).toMatchObject([{ field: 'liters', reason: 'The drain is OUT.' }]);
+    await after.dealtWith(after.state.returned[0]!);
+    const last = opened();
+    await last.loaded;
+    expect(last.state.returned).toEqual([]);
+  });
+
+  it('takes out what was not sent, never what is under way', async () => {
+    const line = opened();
+    const held = await line.hold('Orrin', 'boat', [note('a'), note('b')]);
+    line.sending(held, true);
+    expect(await line.takeOut(held)).toBe(false);
+    line.sending(held, false);
+    expect(await line.takeOut(held)).toBe(true);
+    expect(ids(line)).toEqual([]);
+  });
+
+  it('loses nothing when a later version opens the database', async () => {
+    const line = opened();
+    await line.hold('Orrin', 'boat', [note('a')]);
+    const later = await openDB(name, 2, {
+      upgrade: (db) => void db.createObjectStore('photos'),
+    });
+    expect(await later.getAll('waiting')).toMatchObject([{ person: 'Orrin', entry: { id: 'a' } }]);
+    later.close();
+  });
+});

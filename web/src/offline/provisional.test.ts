@@ -1,0 +1,137 @@
+import { describe, expect, it } from 'vitest';
+import type { AskView, BoatView, CardView, EntryBody, StepView } from '../api/client';
+import { provisional } from './provisional';
+
+const fitting = (key: string, state: string) => ({
+  key,
+  state,
+  forSample: false,
+  states: [
+    { state: 'IN', words: 'IN' },
+    { state: 'OUT_BAGGED', words: 'OUT, bagged' },
+  ],
+});
+const BOAT = {
+  id: 'boat',
+  fittings: [fitting('drain', 'IN')],
+  inBay: [],
+  bag: { expected: 0 },
+  circuits: [{ points: [{ key: 'low', seen: null, seenWords: null }] }],
+} as unknown as BoatView;
+
+const ask = (kind: string, more: object) =>
+  ({ kind, label: 'the ask', answered: false, restsOnStanding: false, ...more }) as AskView;
+const step = (key: string, asks: AskView[], more: object = {}) =>
+  ({
+    key,
+    title: key,
+    standing: 'OPEN',
+    asks,
+    said: [],
+    waitsFor: [],
+    ...more,
+  }) as unknown as StepView;
+const CARD = {
+  id: 'card',
+  heldBy: 'Tamsa',
+  closed: false,
+  steps: [
+    step('drain', [
+      ask('OPEN', { lowPoint: 'low', fitting: 'drain' }),
+      ask('READ', {
+        label: 'gauge holds at',
+        limit: 'warm-plateau',
+        unit: '°C',
+        limits: {
+          goodLow: 71,
+          goodHigh: 79,
+          possibleLow: -20,
+          possibleHigh: 130,
+          whenGood: 'Good.',
+        },
+      }),
+    ]),
+    step(
+      'back',
+      [ask('SET', { fitting: 'drain', to: 'IN', answered: true, restsOnStanding: true })],
+      {
+        waitsFor: ['drain'],
+      },
+    ),
+  ],
+} as unknown as CardView;
+
+let seq = 0;
+const waits = (entry: Partial<EntryBody>) => ({
+  seq: ++seq,
+  person: 'Orrin',
+  boat: 'boat',
+  entry: {
+    id: `e${seq}`,
+    deviceTime: '2031-10-29T08:00:00Z',
+    card: 'card',
+    step: 'drain',
+    ...entry,
+  } as EntryBody,
+});
+const shown = (...entries: Partial<EntryBody>[]) => provisional(CARD, BOAT, entries.map(waits));
+
+describe('a card with what waits', () => {
+  it('is the card as fetched when nothing waits', () => {
+    expect(shown().card).toBe(CARD);
+    const elsewhere = { ...waits({ kind: 'STEP_DONE' }), boat: 'other' };
+    expect(provisional(CARD, BOAT, [elsewhere]).card).toBe(CARD);
+  });
+
+  it('shows a fitting moved, what hangs on it, and the count of the bag', () => {
+    const { card, boat } = shown(
+      { kind: 'FITTING_SET', fitting: 'drain', state: 'OUT_BAGGED' },
+      { kind: 'LOW_POINT_SEEN', lowPoint: 'low', seen: 'RAN_CLEAR' },
+    );
+    expect(boat.fittings[0]).toMatchObject({ state: 'OUT_BAGGED', stateWords: 'OUT, bagged' });
+    expect(boat.bag.expected).toBe(1);
+    expect(boat.circuits[0]!.points[0]).toMatchObject({ seenWords: 'ran clear' });
+    expect(card.steps[0]!.asks[0]!.answered).toBe(true);
+    expect(card.steps[1]!.asks[0]!.answered).toBe(false);
+  });
+
+  it('settles a step and frees the one that waited for it', () => {
+    const { card } = shown({ kind: 'STEP_DONE' });
+    expect(card.steps[0]).toMatchObject({ standing: 'DONE', by: 'Orrin' });
+    expect(card.steps[1]!.waitsFor).toEqual([]);
+    const done = shown({ kind: 'STEP_DONE' }, { kind: 'STEP_DONE', step: 'back' });
+    expect(done.card.closed).toBe(true);
+  });
+
+  it('says what a reading comes to, by the range that came with it', () => {
+    const { card } = shown({ kind: 'READING_TAKEN', limit: 'warm-plateau', value: 74 });
+    expect(card.steps[0]!.said[0]).toMatchObject({
+      words: 'Gauge holds at 74 °C',
+      judgement: 'Good.',
+      waiting: true,
+    });
+    expect(card.steps[0]!.asks[1]!.answered).toBe(true);
+  });
+
+  it('leaves out what another waiting entry takes back', () => {
+    const done = waits({ kind: 'STEP_DONE' });
+    const back = waits({ kind: 'WITHDRAWN', corrects: done.entry.id });
+    expect(provisional(CARD, BOAT, [done, back]).card.steps[0]!.standing).toBe('OPEN');
+  });
+
+  it('opens a step again that the server has as done', () => {
+    const card = {
+      ...CARD,
+      steps: [{ ...CARD.steps[0]!, standing: 'DONE', said: [{ id: 's', kind: 'STEP_DONE' }] }],
+    } as unknown as CardView;
+    const after = provisional(card, BOAT, [waits({ kind: 'WITHDRAWN', corrects: 's' })]).card;
+    expect(after.steps[0]!.standing).toBe('OPEN');
+  });
+
+  it('knows who goes on with it and who is in the bay', () => {
+    expect(shown({ kind: 'CARD_TAKEN' }).card.heldBy).toBe('Orrin');
+    expect(shown({ kind: 'HANDED_OVER', to: 'Ines' }).card.heldBy).toBe('Ines');
+    expect(shown({ kind: 'BAY_ENTERED' }).boat.inBay).toEqual(['Orrin']);
+    expect(shown({ kind: 'BAY_ENTERED' }, { kind: 'BAY_LEFT' }).boat.inBay).toEqual([]);
+  });
+});

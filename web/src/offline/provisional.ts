@@ -1,0 +1,232 @@
+import type { AskView, BoatView, CardView, EntryBody, FittingView, StepView } from '../api/client';
+import type { WaitingEntry } from './database';
+import { readingHere } from './judge-here';
+
+type SaidView = StepView['said'][number];
+/** Something entered at a step; `waiting` while only this device knows it. */
+export type SaidShown = SaidView & { waiting?: boolean };
+
+/**
+ * A card and its boat as they look with what still waits on this device. It shows what was entered;
+ * what follows from it is for core to say, once there is signal.
+ */
+export function provisional(
+  card: CardView,
+  boat: BoatView,
+  waiting: readonly WaitingEntry[],
+): { card: CardView; boat: BoatView } {
+  const mine = effective(waiting.filter((one) => one.boat === boat.id));
+  if (mine.length === 0) return { card, boat };
+  const entries = mine.map(({ entry }) => entry);
+  const shownBoat = boatWith(boat, mine);
+  const settled = new Map<string, StepView['standing']>();
+  const steps = card.steps.map((step) => {
+    const here = mine.filter(({ entry }) => entry.card === card.id && entry.step === step.key);
+    const shown = stepWith(step, here, entries, shownBoat);
+    settled.set(step.title, shown.standing);
+    return shown;
+  });
+  const last = steps.at(-1);
+  const taken = entries.findLast(
+    (entry) => entry.kind === 'CARD_TAKEN' || entry.kind === 'HANDED_OVER',
+  );
+  return {
+    boat: shownBoat,
+    card: {
+      ...card,
+      heldBy: taken?.kind === 'CARD_TAKEN' ? mine[0]!.person : (taken?.to ?? card.heldBy),
+      closed: card.closed || (last !== undefined && last.standing !== 'OPEN'),
+      bag: shownBoat.bag,
+      steps: steps.map((step) => ({
+        ...step,
+        waitsFor: step.waitsFor.filter((title) => settled.get(title) === 'OPEN'),
+      })),
+    },
+  };
+}
+
+/** Without those that another waiting entry takes back. */
+function effective(waiting: readonly WaitingEntry[]): WaitingEntry[] {
+  const back = new Set(
+    waiting.filter(({ entry }) => entry.corrects).map(({ entry }) => entry.corrects),
+  );
+  return waiting.filter(({ entry }) => !back.has(entry.id));
+}
+
+function boatWith(boat: BoatView, waiting: readonly WaitingEntry[]): BoatView {
+  const fittings = boat.fittings.map((fitting) => fittingWith(fitting, waiting));
+  const inBay = new Set(boat.inBay);
+  for (const { entry, person } of waiting) {
+    if (entry.kind === 'BAY_ENTERED') inBay.add(person);
+    if (entry.kind === 'BAY_LEFT') inBay.delete(person);
+  }
+  const bagged = fittings.filter((fitting) => fitting.state === 'OUT_BAGGED').length;
+  const before = boat.fittings.filter((fitting) => fitting.state === 'OUT_BAGGED').length;
+  return {
+    ...boat,
+    fittings,
+    inBay: [...inBay],
+    bag: { ...boat.bag, expected: boat.bag.expected + bagged - before },
+    circuits: boat.circuits.map((circuit) => ({
+      ...circuit,
+      points: circuit.points.map((point) => {
+        const seen = waiting.findLast(
+          ({ entry }) => entry.kind === 'LOW_POINT_SEEN' && entry.lowPoint === point.key,
+        )?.entry.seen;
+        return seen ? { ...point, seen, seenWords: SEEN[seen] } : point;
+      }),
+    })),
+  };
+}
+
+const SEEN: Record<NonNullable<EntryBody['seen']>, string> = {
+  RAN_CLEAR: 'ran clear',
+  RAN_AFTER_RODDING: 'ran after rodding',
+  DRY: 'dry',
+  DID_NOT_RUN: 'did not run',
+};
+
+function fittingWith(fitting: FittingView, waiting: readonly WaitingEntry[]): FittingView {
+  const set = waiting.findLast(
+    ({ entry }) => entry.kind === 'FITTING_SET' && entry.fitting === fitting.key,
+  )?.entry;
+  if (!set?.state) return fitting;
+  const state = set.state;
+  return {
+    ...fitting,
+    state,
+    stateWords: fitting.states.find((choice) => choice.state === state)?.words ?? state,
+    forSample: Boolean(set.forSample) && state.startsWith('OUT'),
+  };
+}
+
+function stepWith(
+  step: StepView,
+  here: readonly WaitingEntry[],
+  entries: readonly EntryBody[],
+  boat: BoatView,
+): StepView {
+  const ended = here.findLast(
+    ({ entry }) => entry.kind === 'STEP_DONE' || entry.kind === 'STEP_SKIPPED',
+  );
+  const settling = step.said.findLast(
+    ({ kind }) => kind === 'STEP_DONE' || kind === 'STEP_SKIPPED',
+  );
+  const opened = entries.some(
+    (entry) => entry.kind === 'WITHDRAWN' && entry.corrects === settling?.id,
+  );
+  const standing = ended
+    ? ended.entry.kind === 'STEP_DONE'
+      ? 'DONE'
+      : 'SKIPPED'
+    : opened
+      ? 'OPEN'
+      : step.standing;
+  return {
+    ...step,
+    standing,
+    by: ended?.person ?? step.by,
+    at: ended?.entry.deviceTime ?? step.at,
+    skippedBecause: ended?.entry.reason ?? step.skippedBecause,
+    asks: step.asks.map((ask) => ({ ...ask, answered: isAnswered(ask, here, boat) })),
+    said: [...step.said, ...here.map((one) => saidOf(step, one))],
+  };
+}
+
+function isAnswered(ask: AskView, here: readonly WaitingEntry[], boat: BoatView): boolean {
+  const said = here.some(({ entry }) => answers(ask, entry));
+  if (ask.restsOnStanding) {
+    const fitting = boat.fittings.find(({ key }) => key === ask.fitting);
+    return said || (fitting?.state === ask.to && !fitting.forSample);
+  }
+  return said || ask.answered;
+}
+
+const same = (one: unknown, other: unknown) => (one ?? null) === (other ?? null);
+
+/** Whether an entry is the answer to what a step asks for. */
+export function answers(ask: AskView, entry: EntryBody): boolean {
+  switch (ask.kind) {
+    case 'SET':
+      return (
+        entry.kind === 'FITTING_SET' && entry.fitting === ask.fitting && entry.state === ask.to
+      );
+    case 'OPEN':
+      return entry.kind === 'LOW_POINT_SEEN' && entry.lowPoint === ask.lowPoint;
+    case 'ENGINE':
+      return (
+        entry.kind === (ask.start ? 'ENGINE_STARTED' : 'ENGINE_STOPPED') &&
+        entry.basis !== 'KICK' &&
+        same(entry.engine, ask.engine)
+      );
+    case 'KICK':
+      return entry.kind === 'ENGINE_STARTED' && entry.basis === 'KICK';
+    case 'READ':
+      return (
+        entry.kind === 'READING_TAKEN' &&
+        entry.limit === ask.limit &&
+        same(entry.engine, ask.engine)
+      );
+    case 'FILL':
+      return (
+        entry.kind === 'FLUID_USED' &&
+        entry.circuit === ask.circuit &&
+        same(entry.pourPoint, ask.pourPoint)
+      );
+    case 'DESCALE':
+      return entry.kind === 'DESCALER_USED' && entry.circuit === ask.circuit;
+    case 'COUNT':
+      return entry.kind === 'BAG_COUNTED';
+    case 'JUG':
+      return entry.kind === 'JUG_READ';
+    case 'SAMPLE':
+      return (
+        (entry.kind === 'SAMPLE_READ' || entry.kind === 'COULD_NOT_SAMPLE') &&
+        entry.lowPoint === ask.lowPoint
+      );
+    case 'COOLANT':
+      return entry.kind === 'COOLANT_READ' && entry.circuit === ask.circuit;
+    case 'SERVICE':
+      return (
+        entry.kind === 'SERVICE_DONE' && entry.item === ask.item && same(entry.engine, ask.engine)
+      );
+    case 'ABOARD':
+      return entry.kind === 'ACCESSORY_SEEN' && entry.accessory === ask.accessory;
+    case 'LOOK':
+      return entry.kind === 'CIRCUIT_SEEN' && (ask.circuits ?? []).includes(entry.circuit!);
+    case 'NOTE':
+      return entry.kind === 'NOTED';
+    case 'AFLOAT':
+      return false;
+  }
+}
+
+function saidOf(step: StepView, { entry, person }: WaitingEntry): SaidShown {
+  return {
+    id: entry.id!,
+    kind: entry.kind!,
+    words: wordsOf(step, entry),
+    person,
+    at: entry.deviceTime!,
+    judgement: judgementHere(step, entry),
+    waiting: true,
+  };
+}
+
+function judgementHere(step: StepView, entry: EntryBody): string | null {
+  const ask = step.asks.find((one) => answers(one, entry));
+  return ask?.kind === 'READ' && entry.value != null
+    ? (readingHere(ask, entry.value)?.words ?? null)
+    : null;
+}
+
+/** An entry as its own card words it, as far as the device can. */
+export function wordsOf(step: StepView | undefined, entry: EntryBody): string {
+  if (entry.kind === 'NOTED') return `Note: ${entry.text}`;
+  const ask = step?.asks.find((one) => answers(one, entry));
+  const number = entry.value ?? entry.liters ?? entry.reading ?? entry.count;
+  const unit = entry.liters != null ? 'L' : (ask?.unit ?? '');
+  const what = ask?.label ?? entry.kind!.toLowerCase().replaceAll('_', ' ');
+  const said = number == null ? what : `${what} ${number} ${unit}`.trim();
+  return said.charAt(0).toUpperCase() + said.slice(1);
+}

@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { BoatView, CardView, EntryBody } from '../api/client';
+import { useEnter } from '../api/enter';
+import { boatQuery, cardQuery } from '../api/queries';
+import { RefusedLine } from '../parts/refused-line';
+import { useRefused } from '../parts/refused';
+import { clock, typedNumber } from '../parts/words';
+import type { ReturnedEntry } from './database';
+import { line } from './device';
+import { wordsOf } from './provisional';
+
+/** What the server refused, with the reason; each stays until the person has dealt with it. */
+export function ReturnedList({ returned }: { returned: readonly ReturnedEntry[] }) {
+  return (
+    <ul
+      aria-label="Came back"
+      className="border-verm bg-card text-ink m-0 grid list-none gap-3 border-b-2 p-[18px]"
+    >
+      {returned.map((one) => (
+        <Returned key={one.seq} one={one} />
+      ))}
+    </ul>
+  );
+}
+
+const NUMBERS = ['value', 'liters', 'reading', 'count', 'seconds'] as const;
+
+function numberOf(entry: EntryBody) {
+  return NUMBERS.find((field) => entry[field] != null);
+}
+
+function Returned({ one }: { one: ReturnedEntry }) {
+  const queries = useQueryClient();
+  const { enter, sending } = useEnter(one.boat);
+  const field = numberOf(one.entry);
+  const [number, setNumber] = useState(field ? String(one.entry[field]) : '');
+  const refused = useRefused([]);
+  const boat = queries.getQueryData<BoatView>(boatQuery(one.boat).queryKey);
+  const card = one.entry.card
+    ? queries.getQueryData<CardView>(cardQuery(one.boat, one.entry.card).queryKey)
+    : undefined;
+  const step = card?.steps.find(({ key }) => key === one.entry.step);
+  const again = () =>
+    void refused.attempt(async () => {
+      const value = field ? typedNumber(number) : null;
+      await enter({
+        entries: [field && value !== null ? { ...one.entry, [field]: value } : one.entry],
+      });
+      await line.dealtWith(one);
+    });
+  return (
+    <li className="grid gap-1.5">
+      <p className="m-0">
+        <b>{boat?.description.name ?? 'A boat'}</b>
+        {step && ` · ${step.title}`} · {wordsOf(step, one.entry)}
+        <span className="text-soft"> · {clock(one.entry.deviceTime!)}</span>
+      </p>
+      <p className="text-verm m-0 font-semibold">{one.reason}</p>
+      <div className="flex flex-wrap items-center gap-3">
+        {field && (
+          <input
+            className="box w-28"
+            aria-label="Put right"
+            inputMode="decimal"
+            value={number}
+            onChange={(event) => setNumber(event.target.value)}
+          />
+        )}
+        <button type="button" className="btn" disabled={sending} onClick={again}>
+          Send it again
+        </button>
+        {one.entry.card && (
+          <Link className="btn" to={`/boats/${one.boat}/cards/${one.entry.card}`}>
+            To the card
+          </Link>
+        )}
+        <button type="button" className="btn" onClick={() => void line.dealtWith(one)}>
+          Drop it
+        </button>
+      </div>
+      <RefusedLine words={refused.elsewhere} />
+    </li>
+  );
+}

@@ -1,0 +1,148 @@
+import { QueryClient } from '@tanstack/react-query';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { openDatabase } from './database';
+import { Line } from './line';
+import { Sender } from './sending';
+
+interface Sent {
+  path: string;
+  ids: string[];
+  sentAt: string;
+}
+
+const note = (id: string) => ({ id, kind: 'NOTED' as const, deviceTime: '2031-10-29T08:00:00Z' });
+const json = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
+
+let line: Line;
+let sender: Sender;
+let sent: Sent[];
+let answer: (one: Sent) => Response | Promise<never>;
+
+/** The server as it is when all is well: it keeps everything. */
+const keepsAll = ({ ids, path }: Sent) =>
+  json(
+    200,
+    path.endsWith('/entries')
+      ? { ids, boat: {} }
+      : { answers: ids.map((id) => ({ id, field: null, reason: null })), boat: {} },
+  );
+
+beforeEach(() => {
+  const queries = new QueryClient();
+  queries.setQueryData(['session'], { name: 'Orrin' });
+  line = new Line(openDatabase(`sending-${Math.random()}`), null);
+  sender = new Sender(line, queries);
+  sent = [];
+  answer = keepsAll;
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const body = (await request.json()) as { entries: { id: string }[]; sentAt: string };
+    const one = {
+      path: new URL(request.url).pathname,
+      ids: body.entries.map(({ id }) => id),
+      sentAt: body.sentAt,
+    };
+    sent.push(one);
+    return answer(one);
+  });
+});
+afterEach(() => {
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+const many = (from: number, to: number) =>
+  Array.from({ length: to - from + 1 }, (_, i) => note(`n${from + i}`));
+
+describe('what waits goes up', () => {
+  it('in order, a hundred at a time, boat by boat', async () => {
+    await line.hold('Orrin', 'a', many(1, 150));
+    await line.hold('Orrin', 'b', many(151, 160));
+    await line.hold('Tamsa', 'a', many(161, 162));
+    await sender.all();
+    expect(sent.map(({ path, ids }) => [path, ids.length])).toEqual([
+      ['/api/boats/a/waiting-entries', 100],
+      ['/api/boats/a/waiting-entries', 50],
+      ['/api/boats/b/waiting-entries', 10],
+    ]);
+    expect(sent.flatMap(({ ids }) => ids)).toEqual(many(1, 160).map(({ id }) => id));
+    expect(sent[0]!.sentAt).toMatch(/^\d{4}-/);
+    expect(line.toSend('Tamsa')).toHaveLength(2);
+  });
+
+  it('again with the same ids when nobody answered', async () => {
+    answer = () => Promise.reject(new TypeError('no network'));
+    await line.hold('Orrin', 'a', [note('x')]);
+    await sender.all();
+    expect(line.state.signal).toBe(false);
+    expect(line.toSend('Orrin')).toHaveLength(1);
+    answer = () => json(503, {});
+    await sender.all();
+    answer = keepsAll;
+    await sender.all();
+    expect(sent.map(({ ids }) => ids)).toEqual([['x'], ['x'], ['x']]);
+    expect(line.state.signal).toBe(true);
+    expect(line.toSend('Orrin')).toEqual([]);
+  });
+
+  it('and what is refused comes back, the rest is kept', async () => {
+    answer = ({ ids }) =>
+      json(200, {
+        answers: ids.map((id) =>
+          id === 'bad' ? { id, field: 'liters', reason: 'OUT' } : { id, field: null, reason: null },
+        ),
+        boat: {},
+      });
+    await line.hold('Orrin', 'a', [note('one'), note('bad'), note('two')]);
+    await sender.all();
+    expect(line.toSend('Orrin')).toEqual([]);
+    expect(line.state.returned.map(({ entry, reason }) => [entry.id, reason])).toEqual([
+      ['bad', 'OUT'],
+    ]);
+  });
+
+  it('one by one when the server cannot read one of them', async () => {
+    answer = (one) =>
+      one.ids.includes('odd')
+        ? json(400, { detail: 'Not one of these.', field: 'entries[1].kind' })
+        : keepsAll(one);
+    await line.hold('Orrin', 'a', [note('one'), note('odd'), note('two')]);
+    await sender.all();
+    expect(sent.map(({ ids }) => ids)).toEqual([['one', 'odd', 'two'], ['one'], ['odd'], ['two']]);
+    expect(line.state.returned.map(({ entry }) => entry.id)).toEqual(['odd']);
+    expect(line.toSend('Orrin')).toEqual([]);
+  });
+
+  it('and stays in line when the session has ended', async () => {
+    answer = () => json(401, { detail: 'Sign in first.', field: 'session' });
+    await line.hold('Orrin', 'a', [note('x')]);
+    await sender.all();
+    expect(line.state.returned).toEqual([]);
+    expect(line.toSend('Orrin')).toHaveLength(1);
+  });
+});
+
+describe('what was just typed', () => {
+  it('is thrown back at once when it is refused', async () => {
+    answer = () => json(422, { detail: 'Must be above 0 L.', field: 'liters' });
+    const held = await line.hold('Orrin', 'a', [note('x')]);
+    await expect(sender.now(held)).rejects.toThrow('Must be above 0 L.');
+    expect(line.state.waiting).toEqual([]);
+    expect(line.state.returned).toEqual([]);
+  });
+
+  it('waits when there is no signal, and goes up by itself', async () => {
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    answer = () => Promise.reject(new TypeError('no network'));
+    const held = await line.hold('Orrin', 'a', [note('x')]);
+    await sender.now(held);
+    expect(line.toSend('Orrin')).toHaveLength(1);
+    answer = keepsAll;
+    vi.advanceTimersByTime(2_000);
+    vi.useRealTimers();
+    await vi.waitFor(() => expect(line.toSend('Orrin')).toEqual([]));
+    expect(sent.map(({ path }) => path)).toEqual([
+      '/api/boats/a/entries',
+      '/api/boats/a/waiting-entries',
+    ]);
+  });
+});
