@@ -1,6 +1,7 @@
 package elsko.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static elsko.e2e.SaltglassCard.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -11,24 +12,8 @@ import org.junit.jupiter.api.Test;
 
 /** One boat from water to proof, in two browsers, with the server killed at the end. */
 class WinterizeTest {
-  private static final String WARM = "Warm the engine until the thermostat opens";
-  private static final String DRAIN = "Open the four drains, lowest first";
-  private static final String LOW = "Take two hoses off and hold them low";
-  private static final String PLUGS = "Put the drains back IN";
-  private static final String POUR = "Pour into the five hoses";
-  private static final String CLAMP = "Clamp the five hoses";
-  private static final String PROVE = "Sample every low point";
   private static final String MEND = "Make it good: starboard block";
   private static final String AGAIN = "Sample every low point again";
-  private static final List<String> POINTS =
-      List.of("Starboard block", "Starboard manifold", "Port block", "Port manifold");
-  private static final List<String> HOSES =
-      List.of(
-          "Recirculation hose",
-          "Port manifold hose",
-          "Starboard manifold hose",
-          "Cooler hose",
-          "Pump hose");
 
   @Test
   void aBoatIsWinterizedHeldMendedProvenAndKeptThroughAKill() {
@@ -131,20 +116,7 @@ class WinterizeTest {
   }
 
   private static void fill(CardInTheBay card) {
-    POINTS.forEach(point -> card.tap(point + " drain IN"));
-    card.number("Plugs left in the bag", "1");
-    card.done(PLUGS, POUR);
-    for (String hose : List.of("Port manifold hose", "Starboard manifold hose", "Cooler hose")) {
-      card.tap(hose + " OFF");
-    }
-    card.number("Recirculation hose and block", "10");
-    card.number("Port manifold", "2.9");
-    card.number("Starboard manifold", "2,9");
-    card.number("Coolers", "0.7");
-    card.number("Pump and intake hose", "1.2");
-    card.done(POUR, CLAMP);
-    HOSES.forEach(hose -> card.tap(hose + " clamped"));
-    card.done(CLAMP, PROVE);
+    new SaltglassCard(card).plugsBack().pour();
     assertThat(
             card.page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
         .hasText("filled, not measured");

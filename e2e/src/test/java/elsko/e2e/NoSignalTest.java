@@ -1,0 +1,146 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+
+/** Cards worked on with the network cut off, and what the server has of it afterwards. */
+class NoSignalTest extends InTheBrowser {
+  @Test
+  void aWholeCardWithoutSignalGoesUpInOrderExactlyOnce() {
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    String boat = boat("Tidewrack");
+    phone.navigate(elsko.at("/boats/" + boat));
+    CardInTheBay card = SaltglassCard.open(phone);
+    OnThisDevice.isReadyToLeave(phone);
+    List<String> before = OnThisDevice.logIds(phone, boat);
+
+    phone.context().setOffline(true);
+    SaltglassCard boatCard = new SaltglassCard(card);
+    boatCard.warmUp().drain();
+    assertThat(OnThisDevice.strip(phone)).containsText("No signal");
+    phone.reload();
+    card.onStep(SaltglassCard.PLUGS);
+    boatCard.plugsBack().pour().prove("In: the weakest that passes").close();
+    phone.reload();
+    card.onStep("The boat is closed");
+    List<String> waited = OnThisDevice.waitingIds(phone);
+    assertThat(OnThisDevice.strip(phone)).containsText(waited.size() + " entries wait");
+    assertThat(waited).hasSizeGreaterThan(60).doesNotHaveDuplicates();
+    assertThat(Axe.violations(phone)).isEmpty();
+
+    phone.context().setOffline(false);
+    OnThisDevice.isEmpty(phone);
+    List<String> all = new ArrayList<>(before);
+    all.addAll(waited);
+    assertThat(OnThisDevice.logIds(phone, boat)).isEqualTo(all);
+    assertThat(phone.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
+        .hasText("proven");
+  }
+
+  @Test
+  void theServerKilledInTheMiddleLosesNothingAndKeepsNothingTwice() {
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    String boat = boat("Dulse");
+    phone.navigate(elsko.at("/boats/" + boat));
+    SaltglassCard.open(phone);
+    OnThisDevice.isReadyToLeave(phone);
+    List<String> all = new ArrayList<>(OnThisDevice.logIds(phone, boat));
+    phone.context().setOffline(true);
+    OnThisDevice.noteManyTimes(phone, "technician", boat, 500);
+    phone.reload();
+    assertThat(OnThisDevice.strip(phone)).containsText("500 entries wait");
+    all.addAll(OnThisDevice.waitingIds(phone));
+
+    // The second hundred is kept, and the server dies before it can say so.
+    AtomicInteger sent = new AtomicInteger();
+    phone.route(
+        "**/waiting-entries",
+        route -> {
+          if (sent.incrementAndGet() == 2) {
+            route.fetch();
+            elsko.kill();
+            route.abort();
+          } else {
+            route.resume();
+          }
+        });
+    phone.context().setOffline(false);
+    assertThat(OnThisDevice.strip(phone)).containsText("400 entries wait");
+    elsko.start();
+    phone.evaluate("window.dispatchEvent(new Event('online'))");
+    phone
+        .getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("technician").setExact(true))
+        .click();
+    OnThisDevice.isEmpty(phone);
+    assertThat(OnThisDevice.logIds(phone, boat)).isEqualTo(all);
+  }
+
+  @Test
+  void twoDevicesOnOneCardAndOneEntryThatIsRefused() {
+    Page hers = chromium.signedIn(elsko, "technician", 390, 844);
+    String boat = boat("Wrackline");
+    hers.navigate(elsko.at("/boats/" + boat));
+    CardInTheBay card = SaltglassCard.open(hers);
+    new SaltglassCard(card).warmUp().drain();
+    Page his = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    his.navigate(hers.url());
+    CardInTheBay other = new CardInTheBay(his);
+    other.onStep(SaltglassCard.PLUGS);
+    OnThisDevice.isReadyToLeave(hers);
+    OnThisDevice.isReadyToLeave(his);
+    List<String> before = OnThisDevice.logIds(his, boat);
+    hers.context().setOffline(true);
+    his.context().setOffline(true);
+
+    // He pours while, by what he knows, the drains are still out.
+    other.pick(SaltglassCard.POUR);
+    other.choose("Lot on the jug", "P38-112");
+    other.number("Recirculation hose and block", "10");
+    assertThat(OnThisDevice.strip(his)).containsText("1 entry waits");
+    other.pick(SaltglassCard.PLUGS);
+    other.tap("Starboard block drain IN");
+    other.tap("Starboard manifold drain IN");
+    card.tap("Port block drain IN");
+    card.tap("Port manifold drain IN");
+    card.number("Plugs left in the bag", "1");
+
+    his.context().setOffline(false);
+    assertThat(OnThisDevice.strip(his)).containsText("1 came back");
+    hers.context().setOffline(false);
+    OnThisDevice.isEmpty(hers);
+    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 5);
+    for (String point : SaltglassCard.POINTS) {
+      assertThat(pressed(his, point + " drain IN")).hasAttribute("aria-pressed", "true");
+      assertThat(pressed(hers, point + " drain IN")).hasAttribute("aria-pressed", "true");
+    }
+
+    his.reload();
+    his.getByText("1 came back").click();
+    Locator back = his.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Came back"));
+    assertThat(back).containsText("are OUT. Put them back IN");
+    back.getByLabel("Put right").fill("9.5");
+    back.getByText("Send it again").click();
+    OnThisDevice.isEmpty(his);
+    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 6);
+    other.pick(SaltglassCard.POUR);
+    assertThat(his.getByText("Done · ")).isVisible();
+  }
+
+  private static String boat(String name) {
+    return SaltglassCard.twin(chromium.signedIn(elsko, "coordinator", 1280, 800), name);
+  }
+
+  private static Locator pressed(Page page, String label) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label).setExact(true));
+  }
+}
