@@ -10,6 +10,7 @@ import { WaitingStrip } from './offline/waiting-strip';
 import { Header } from './parts/header';
 import { Loading, Trouble } from './parts/states';
 import { UndoProvider } from './parts/undo';
+import { CallOut } from './timers/call-out';
 import { SignIn } from './sign-in/sign-in';
 import { Yard } from './yard/yard';
 
@@ -94,6 +95,7 @@ function SignedInOnly() {
   return (
     <>
       <WaitingStrip />
+      <CallOut />
       <Suspense fallback={<Loading what="the screen" />}>
         <Outlet />
       </Suspense>

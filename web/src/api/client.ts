@@ -38,6 +38,7 @@ export type StopView = Schemas['StopView'];
 export type MoveView = Schemas['MoveView'];
 export type CrewView = Schemas['CrewView'];
 export type WeakestSamples = Schemas['WeakestTable'];
+export type TimerView = Schemas['TimerView'];
 export type SignedIn = Schemas['SignedIn'];
 export type Protection = BoatLine['protection'];
 export type Description = Schemas['BoatDescription'];

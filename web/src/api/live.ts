@@ -31,6 +31,7 @@ export function useLiveChanges(signedIn: boolean): void {
       void queries.invalidateQueries({ queryKey: ['frost'] });
       if (changed.what === 'WEATHER') return;
       void queries.invalidateQueries({ queryKey: ['boats'] });
+      void queries.invalidateQueries({ queryKey: ['timers'] });
       if (changed.what === 'YARD') {
         void queries.invalidateQueries({ queryKey: ['yard'] });
         void queries.invalidateQueries({ queryKey: ['boat'] });

@@ -7,6 +7,7 @@ import {
 } from '@tanstack/react-query';
 import { api, got } from './client';
 import { SHOWN_FOR_MS } from '../offline/keep-shown';
+import { heardServerTime } from '../timers/server-clock';
 import type { Procedure } from './client';
 import { Refusal } from './refusal';
 
@@ -97,6 +98,15 @@ export const weakestQuery = queryOptions({
 export const workersQuery = queryOptions({
   queryKey: ['yard', 'workers'],
   queryFn: () => got(api.GET('/api/people/workers')),
+});
+
+export const timersQuery = queryOptions({
+  queryKey: ['timers'],
+  queryFn: async () => {
+    const view = await got(api.GET('/api/timers'));
+    heardServerTime(view.now);
+    return view;
+  },
 });
 
 export const frostQuery = queryOptions({

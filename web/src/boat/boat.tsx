@@ -5,6 +5,8 @@ import type { BoatView, FittingView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery } from '../api/queries';
 import { machineryWords } from '../parts/boat-words';
+import { useLine } from '../offline/device';
+import { provisionalBoat } from '../offline/provisional';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { BoatDates } from './boat-dates';
 import { FrostOfBoat } from '../frost/frost-of-boat';
@@ -23,9 +25,16 @@ import { WaterPaths } from './water-paths';
 /** What is this boat, how was it left, what stands in it? */
 export function Boat() {
   const { boatId = '' } = useParams();
-  const { data: boat, error, isPending, refetch } = useQuery(boatQuery(boatId));
-  if (isPending) return <Loading what="the boat" />;
-  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  const { data: fetched, error, refetch } = useQuery(boatQuery(boatId));
+  const { waiting } = useLine();
+  if (!fetched) {
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Loading what="the boat" />
+    );
+  }
+  const boat = provisionalBoat(fetched, waiting);
   return <BoatShown key={boat.id} boat={boat} />;
 }
 

@@ -1,6 +1,9 @@
 import { useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
+import { useLine } from '../offline/device';
+import { ClockFace } from '../timers/clock-face';
+import { clocksOfCard } from '../timers/running-here';
 import type { SaidShown } from '../offline/provisional';
 import { useDraft } from '../parts/draft';
 import { RefusedLine } from '../parts/refused-line';
@@ -23,6 +26,8 @@ const MOST_NAMED = 3;
 /** One step: what, why, what hurts, what is asked for, and done. */
 export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
   const open = step.standing === 'OPEN';
+  const { waiting } = useLine();
+  const clocks = clocksOfCard(card, waiting).filter((clock) => clock.step === step.key);
   const left = step.asks.filter((ask) => !ask.answered).length;
   const measures = step.asks.some((ask) => ask.kind === 'JUG' || ask.kind === 'SAMPLE');
   const fills = step.asks.some((ask) => ask.kind === 'FILL');
@@ -52,6 +57,13 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
           First: {step.waitsFor.slice(0, MOST_NAMED).join('; ')}
           {step.waitsFor.length > MOST_NAMED && ` and ${step.waitsFor.length - MOST_NAMED} more`}
         </p>
+      )}
+      {clocks.length > 0 && (
+        <div className="mt-4 grid gap-2.5">
+          {clocks.map((clock) => (
+            <ClockFace key={clock.kind} clock={clock} kind={clock.kind} />
+          ))}
+        </div>
       )}
       {(measures || fills) && open && mayWork && (
         <SampleWith
@@ -95,7 +107,7 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
   );
 }
 
-function soakWords({ fromMinutes, toMinutes }: { fromMinutes: number; toMinutes: number }) {
+function soakWords({ fromMinutes, toMinutes }: NonNullable<StepView['soak']>) {
   return fromMinutes < 60
     ? `${fromMinutes} to ${toMinutes} min`
     : `${fromMinutes / 60} to ${toMinutes / 60} h`;

@@ -45,6 +45,12 @@ export function provisional(
   };
 }
 
+/** A boat as it looks with what still waits on this device. */
+export function provisionalBoat(boat: BoatView, waiting: readonly WaitingEntry[]): BoatView {
+  const mine = effective(waiting.filter((one) => one.boat === boat.id));
+  return mine.length === 0 ? boat : boatWith(boat, mine);
+}
+
 /** Without those that another waiting entry takes back. */
 function effective(waiting: readonly WaitingEntry[]): WaitingEntry[] {
   const back = new Set(

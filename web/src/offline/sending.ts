@@ -164,6 +164,7 @@ function showKept(queries: QueryClient, boat: string, now: BoatView): Promise<un
   void queries.invalidateQueries({ queryKey: ['boat', boat, 'log'] });
   void queries.invalidateQueries({ queryKey: ['boats'] });
   void queries.invalidateQueries({ queryKey: ['frost'] });
+  void queries.invalidateQueries({ queryKey: ['timers'] });
   void queries.invalidateQueries({ queryKey: ['walks'] });
   return queries.invalidateQueries({ queryKey: ['boat', boat, 'card'] });
 }

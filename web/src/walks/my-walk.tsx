@@ -6,14 +6,17 @@ import { cardQuery, cardToOpenQuery, myWalkQuery } from '../api/queries';
 import { shortDay } from '../frost/days';
 import { useTakeAlong } from '../offline/take-along';
 import { useRefused } from '../parts/refused';
+import { useMay } from '../parts/session';
 import { RefusedLine } from '../parts/refused-line';
 import { Loading, Trouble } from '../parts/states';
+import { DueBack } from '../timers/due-back';
 import { clockOf, stopKey } from './times';
 
 /** Where do I go next? For a phone in a wet hand. */
 export function MyWalk() {
   const { data: walk, error, refetch } = useQuery(myWalkQuery);
   useTakeAlong(walk?.stops);
+  const may = useMay();
   if (!walk) {
     return error ? (
       <Trouble error={error} again={() => void refetch()} />
@@ -35,6 +38,7 @@ export function MyWalk() {
             ? `Nothing is planned for ${walk.name}.`
             : `${done} of ${walk.stops.length} stops done.`}
       </p>
+      <DueBack whose={may.name} />
       <ol className="m-0 grid list-none gap-2.5 p-0">
         {walk.stops.map((stop) => (
           <Stop key={stopKey(stop)} stop={stop} next={stop === next} />

@@ -9,6 +9,7 @@ import { TonightList } from '../frost/tonight';
 import { useKey } from '../parts/keys';
 import { PROTECTIONS, ProtectionMark, protectionWords } from '../parts/protection';
 import { Loading, Trouble } from '../parts/states';
+import { DueBack } from '../timers/due-back';
 import { BoatList } from './boat-list';
 import { DecideNow } from './decide-now';
 import { YardLooseEnds } from './yard-loose-ends';
@@ -38,10 +39,13 @@ export function Yard() {
   );
   const left = useMemo(() => daysLeft(frost), [frost]);
   const counts = useMemo(() => count(boats.data ?? []), [boats.data]);
-  if (boats.isPending || plan.isPending) return <Loading what="the yard" />;
-  if (boats.error || plan.error) {
+  if (!boats.data || !plan.data) {
     const again = () => void Promise.all([boats.refetch(), plan.refetch()]);
-    return <Trouble error={boats.error ?? plan.error} again={again} />;
+    return boats.error || plan.error ? (
+      <Trouble error={boats.error ?? plan.error} again={again} />
+    ) : (
+      <Loading what="the yard" />
+    );
   }
   const visible = (boat: BoatLine) => only.length === 0 || only.includes(boat.protection);
   return (
@@ -130,6 +134,7 @@ export function Yard() {
           )}
         </section>
         <DecideNow boats={boats.data} plan={plan.data}>
+          <DueBack />
           {frost && <TonightList frost={frost} plan={plan.data} />}
         </DecideNow>
       </div>

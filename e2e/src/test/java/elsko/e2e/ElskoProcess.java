@@ -14,6 +14,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The built application as a process of its own, on a data folder of its own. */
 final class ElskoProcess implements AutoCloseable {
@@ -34,18 +36,22 @@ final class ElskoProcess implements AutoCloseable {
     start();
   }
 
-  void start() {
+  void start(String... more) {
     File log = data.resolve("server.log").toFile();
     try {
-      process =
-          new ProcessBuilder(
+      List<String> command =
+          new ArrayList<>(
+              List.of(
                   ProcessHandle.current().info().command().orElse("java"),
                   "-XX:TieredStopAtLevel=1",
                   "-jar",
                   System.getProperty("elsko.app"),
                   "--elsko.demo=true",
                   "--elsko.data=" + data,
-                  "--server.port=" + port)
+                  "--server.port=" + port));
+      command.addAll(List.of(more));
+      process =
+          new ProcessBuilder(command)
               .redirectErrorStream(true)
               .redirectOutput(ProcessBuilder.Redirect.appendTo(log))
               .start();

@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** One boat from water to proof, in two browsers, with the server killed at the end. */

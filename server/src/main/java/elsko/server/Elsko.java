@@ -1,6 +1,8 @@
 package elsko.server;
 
 import java.time.Clock;
+import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -14,8 +16,13 @@ public class Elsko {
     SpringApplication.run(Elsko.class, args);
   }
 
+  /**
+   * The clock everything goes by.
+   *
+   * @param ahead lets a demonstration or a test look at a later hour
+   */
   @Bean
-  Clock clock() {
-    return Clock.systemUTC();
+  Clock clock(@Value("${elsko.clock-ahead:PT0S}") Duration ahead) {
+    return Clock.offset(Clock.systemUTC(), ahead);
   }
 }

@@ -58,6 +58,7 @@ class EveryEndpointTest {
               Map.entry(
                   "POST /api/boats/{id}/entries", Set.of("coordinator", "technician", "yardhand")),
               Map.entry("GET /api/bench/shelf", ALL),
+              Map.entry("GET /api/timers", ALL),
               Map.entry("GET /api/bench/weakest-samples", ALL),
               Map.entry("GET /api/boats/{id}/card-to-open", ALL),
               Map.entry(

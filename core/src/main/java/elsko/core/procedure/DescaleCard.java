@@ -213,6 +213,11 @@ final class DescaleCard implements CardPlan {
         .hurts(Cautions.start(on))
         .asks(asks)
         .after(on.key(after))
+        .run(
+            isLast ? 5 : 3,
+            isLast ? 6 : 4,
+            "Long enough, if it runs clear.",
+            "Longer than it needs: read the gauge and stop.")
         .minutes(isLast ? 8 : 5)
         .written();
   }

@@ -72,6 +72,7 @@ final class FlushCard implements CardPlan {
         .hurts("Nobody in the water at the stern, no hands at the outlet: said before the start.")
         .hurts(Cautions.start(on))
         .asks(run.asks())
+        .run(5, 10, "Long enough, if the thermostat has opened.", "10 minutes: it is rinsed. Stop.")
         .minutes(12)
         .written();
   }

@@ -13,6 +13,7 @@ import java.util.List;
  * @param after keys of steps that must be settled first; there is a reason for each
  * @param within a step it has to follow closely, or null
  * @param minutes attended
+ * @param run how long the engine runs in it; or null
  * @param soak the boat is occupied after it, but nobody is needed; or null
  * @param people how many it wants
  */
@@ -28,8 +29,12 @@ public record Step(
     List<String> after,
     Within within,
     int minutes,
+    Run run,
     Soak soak,
     int people) {
+
+  /** An engine runs from so many minutes to so many; what is said at either end. */
+  public record Run(int fromMinutes, int toMinutes, String whenDue, String whenOver) {}
 
   /** Follows another step by at most so many minutes, for a reason. */
   public record Within(String step, int minutes, String because) {}
@@ -47,7 +52,8 @@ public record Step(
   /** The same step, waiting for other steps. */
   Step waitingFor(List<String> keys) {
     return new Step(
-        key, circuit, title, how, why, tools, hurts, asks, keys, within, minutes, soak, people);
+        key, circuit, title, how, why, tools, hurts, asks, keys, within, minutes, run, soak,
+        people);
   }
 
   static Draft called(String key, String title) {
@@ -67,6 +73,7 @@ public record Step(
     private final List<String> after = new ArrayList<>();
     private Within within;
     private int minutes = 5;
+    private Run run;
     private Soak soak;
     private int people = 1;
 
@@ -128,6 +135,11 @@ public record Step(
       return this;
     }
 
+    Draft run(int from, int to, String whenDue, String whenOver) {
+      run = new Run(from, to, whenDue, whenOver);
+      return this;
+    }
+
     Draft soak(int from, int to) {
       soak = new Soak(from, to);
       return this;
@@ -151,6 +163,7 @@ public record Step(
           after,
           within,
           minutes,
+          run,
           soak,
           people);
     }

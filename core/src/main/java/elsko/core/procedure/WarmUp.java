@@ -9,6 +9,11 @@ import java.util.List;
 final class WarmUp implements Contributor {
   static final String KEY = "warm-up";
 
+  /** A thermostat opens after 5 to 7 minutes; not after 10 is a finding. */
+  private static final int OPENS_FROM = 5;
+
+  private static final int OPENS_UNTIL = 10;
+
   @Override
   public List<Step> steps(OnCircuit on) {
     return on.circuit().isRawWater() ? List.of(step(on, KEY).written()) : List.of();
@@ -32,6 +37,11 @@ final class WarmUp implements Contributor {
         .tools(afloat ? List.of() : FlushWords.tools(variant))
         .hurts(Cautions.start(on))
         .asks(afloat ? afloat(on) : ashore(on, variant))
+        .run(
+            OPENS_FROM,
+            OPENS_UNTIL,
+            "The thermostat opens about now: the gauge stays flat.",
+            "Not flat after 10 minutes: the thermostat is stuck open, or the engine has no load.")
         .minutes(10);
   }
 

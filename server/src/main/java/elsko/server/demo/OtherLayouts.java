@@ -21,6 +21,7 @@ import elsko.core.boat.Exhaust;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Layout;
 import elsko.core.ledger.Procedure;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,6 +29,9 @@ import java.util.function.UnaryOperator;
 
 /** Boats of every other layout, at different stages; one has a generator nobody listed. */
 final class OtherLayouts {
+  /** Two days and a morning after it came in: its acid has been in it for about three hours. */
+  private static final Duration SOAKING_SINCE = Duration.ofDays(2).plusMinutes(430);
+
   private static final UnaryOperator<DemoStory> WET = story -> story.cameIn(false);
   private static final UnaryOperator<DemoStory> IN_SERVICE = story -> story.cameIn(true);
 
@@ -67,7 +71,12 @@ final class OtherLayouts {
         shaft("Fulmar", 10.1, Exhaust.THROUGH_TRANSOM),
         "D10",
         2,
-        story -> WET.apply(story).opens(Procedure.DESCALE));
+        story ->
+            WET.apply(story)
+                .later(SOAKING_SINCE)
+                .by("technician")
+                .opens(Procedure.DESCALE)
+                .through("first-shot", boats.usual));
     boats.tell(
         boats.described(
             "Albacore",

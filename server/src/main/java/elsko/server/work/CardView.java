@@ -18,6 +18,7 @@ import elsko.core.procedure.Ask;
 import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.Step;
+import elsko.core.procedure.StepTimers;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -42,7 +43,8 @@ public record CardView(
     boolean closed,
     Protection protection,
     BagState bag,
-    List<StepView> steps) {
+    List<StepView> steps,
+    List<TimerView> timers) {
 
   static CardView of(Log.Folded folded, Card card, CardProgress progress) {
     BoatState state = folded.state();
@@ -63,7 +65,8 @@ public record CardView(
         progress.isClosed(),
         state.protection(),
         state.bag(),
-        card.steps().stream().map(step -> StepView.of(folded, card, progress, step)).toList());
+        card.steps().stream().map(step -> StepView.of(folded, card, progress, step)).toList(),
+        TimerView.of(folded, card, progress));
   }
 
   /**
@@ -80,7 +83,8 @@ public record CardView(
       List<String> tools,
       List<String> hurts,
       int minutes,
-      Step.@Nullable Soak soak,
+      TimerView.@Nullable Lasts run,
+      TimerView.@Nullable Lasts soak,
       Step.@Nullable Within within,
       int people,
       CardProgress.Standing standing,
@@ -103,7 +107,8 @@ public record CardView(
           step.tools(),
           step.hurts(),
           step.minutes(),
-          step.soak(),
+          runOf(step),
+          soakOf(step),
           step.within(),
           step.people(),
           so.standing(),
@@ -117,6 +122,21 @@ public record CardView(
           step.asks().stream().map(ask -> AskView.of(status, step, ask)).toList(),
           so.entries().stream().map(entry -> SaidView.of(folded, entry)).toList());
     }
+  }
+
+  private static TimerView.@Nullable Lasts runOf(Step step) {
+    Step.Run run = step.run();
+    return run == null
+        ? null
+        : TimerView.Lasts.of(run.fromMinutes(), run.toMinutes(), run.whenDue(), run.whenOver());
+  }
+
+  private static TimerView.@Nullable Lasts soakOf(Step step) {
+    Step.Soak soak = step.soak();
+    return soak == null
+        ? null
+        : TimerView.Lasts.of(
+            soak.fromMinutes(), soak.toMinutes(), StepTimers.SOAKED, StepTimers.SOAKED_TOO_LONG);
   }
 
   /** Something that was entered at a step. */

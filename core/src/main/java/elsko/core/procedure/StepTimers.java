@@ -1,0 +1,191 @@
+package elsko.core.procedure;
+
+import elsko.core.boat.Position;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
+import elsko.core.limits.Limit;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/** The clocks that run on a card, from what was entered on it. */
+public final class StepTimers {
+  /** Said when a soak is due, */
+  public static final String SOAKED = "Soaked long enough: go on.";
+
+  /** and when it is over. */
+  public static final String SOAKED_TOO_LONG =
+      "Soaked too long: acid eats metal once the scale is gone. Rinse now.";
+
+  private static final Duration WATER_WITHIN =
+      Duration.ofSeconds((long) Limit.WATER_AT_EXHAUST.good().high());
+
+  private final Card card;
+  private final CardProgress progress;
+  private final List<StepTimer> timers = new ArrayList<>();
+
+  private StepTimers(Card card, CardProgress progress) {
+    this.card = card;
+    this.progress = progress;
+  }
+
+  /** Those that run on a card, in the order of its steps; none once it is closed. */
+  public static List<StepTimer> of(Card card, CardProgress progress) {
+    if (progress.isClosed()) {
+      return List.of();
+    }
+    StepTimers of = new StepTimers(card, progress);
+    card.steps().forEach(of::step);
+    return List.copyOf(of.timers);
+  }
+
+  private void step(Step step) {
+    List<Entry> entries = progress.step(step.key()).entries();
+    if (!progress.isSettled(step.key())) {
+      running(step, entries);
+      within(step);
+    }
+    if (step.soak() != null) {
+      soak(step, entries);
+    }
+  }
+
+  /** An engine that was started at this step and not stopped since. */
+  private void running(Step step, List<Entry> entries) {
+    Entry start = null;
+    Position engine = null;
+    boolean waterSeen = false;
+    for (Entry entry : entries) {
+      if (entry.fact() instanceof Fact.EngineStarted started && started.basis().keepsRunning()) {
+        start = entry;
+        engine = started.engine();
+        waterSeen = false;
+      } else if (entry.fact() instanceof Fact.EngineStopped) {
+        start = null;
+      } else if (entry.fact() instanceof Fact.ReadingTaken read
+          && read.limit().equals(Limit.WATER_AT_EXHAUST.key())) {
+        waterSeen = true;
+      }
+    }
+    if (start == null) {
+      return;
+    }
+    if (!waterSeen && asksForWater(step)) {
+      timers.add(
+          timer(
+              StepTimer.Kind.WATER,
+              step,
+              engine,
+              start.deviceTime(),
+              null,
+              WATER_WITHIN,
+              "Watch the exhaust: water within a minute, or stop.",
+              "A minute without water: stop the engine."));
+    }
+    if (step.run() != null) {
+      timers.add(
+          timer(
+              StepTimer.Kind.RUN,
+              step,
+              engine,
+              start.deviceTime(),
+              Duration.ofMinutes(step.run().fromMinutes()),
+              Duration.ofMinutes(step.run().toMinutes()),
+              step.run().whenDue(),
+              step.run().whenOver()));
+    }
+  }
+
+  private static boolean asksForWater(Step step) {
+    return step.asks().stream()
+        .anyMatch(
+            ask ->
+                ask instanceof Ask.Read read && read.limit().equals(Limit.WATER_AT_EXHAUST.key()));
+  }
+
+  /** A step that has to follow another, once that is done. */
+  private void within(Step step) {
+    if (step.within() == null || card.step(step.within().step()) == null) {
+      return;
+    }
+    CardProgress.StepProgress before = progress.step(step.within().step());
+    if (before.standing() == CardProgress.Standing.DONE) {
+      timers.add(
+          timer(
+              StepTimer.Kind.WITHIN,
+              step,
+              null,
+              before.at(),
+              null,
+              Duration.ofMinutes(step.within().minutes()),
+              "Within %d minutes: %s.".formatted(step.within().minutes(), step.within().because()),
+              "Later than %d minutes: %s no more."
+                  .formatted(step.within().minutes(), step.within().because())));
+    }
+  }
+
+  /** From what began it until somebody goes on with a step that waits for it. */
+  private void soak(Step step, List<Entry> entries) {
+    Instant began = soaksSince(step, entries);
+    if (began == null || wentOn(step)) {
+      return;
+    }
+    timers.add(
+        timer(
+            StepTimer.Kind.SOAK,
+            step,
+            null,
+            began,
+            Duration.ofMinutes(step.soak().fromMinutes()),
+            Duration.ofMinutes(step.soak().toMinutes()),
+            SOAKED,
+            SOAKED_TOO_LONG));
+  }
+
+  /** Since the engine stood still after the acid went in, where one drew it in; else since then. */
+  private Instant soaksSince(Step step, List<Entry> entries) {
+    Instant acid = null;
+    Instant stopped = null;
+    for (Entry entry : entries) {
+      if (entry.fact() instanceof Fact.DescalerUsed) {
+        acid = entry.deviceTime();
+        stopped = null;
+      } else if (entry.fact() instanceof Fact.EngineStopped && acid != null) {
+        stopped = entry.deviceTime();
+      }
+    }
+    boolean drawnByEngine = step.asks().stream().anyMatch(Ask.Engine.class::isInstance);
+    return drawnByEngine ? stopped : acid;
+  }
+
+  private boolean wentOn(Step step) {
+    return card.steps().stream()
+        .filter(next -> next.after().contains(step.key()))
+        .anyMatch(next -> !progress.step(next.key()).entries().isEmpty());
+  }
+
+  private StepTimer timer(
+      StepTimer.Kind kind,
+      Step step,
+      Position engine,
+      Instant startedAt,
+      Duration atLeast,
+      Duration atMost,
+      String whenDue,
+      String whenOver) {
+    return new StepTimer(
+        kind,
+        progress.card(),
+        step.key(),
+        step.title(),
+        engine,
+        Objects.requireNonNull(startedAt),
+        atLeast,
+        atMost,
+        whenDue,
+        whenOver);
+  }
+}

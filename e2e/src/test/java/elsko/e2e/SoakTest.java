@@ -1,0 +1,66 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A four-hour soak, looked at by a clock that is put ahead at each start of the server. */
+class SoakTest {
+  @Test
+  void aSoakSurvivesRestartsCallsOutWhenDueAndAlarmsBeforeItIsOver() {
+    try (ElskoProcess elsko = new ElskoProcess();
+        Chromium chromium = new Chromium()) {
+      Page yard = chromium.signedIn(elsko, "coordinator", 1280, 800);
+      assertThat(dueBack(yard)).containsText(Pattern.compile("in [1-5]?\\d?(:| )?.*Fulmar"));
+      assertThat(calledOut(yard)).hasCount(0);
+      yard.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Fulmar").setExact(true))
+          .first()
+          .click();
+      assertThat(yard.getByRole(AriaRole.TIMER, new Page.GetByRoleOptions().setName("Soaking")))
+          .hasCount(0);
+
+      restart(elsko, Duration.ofMinutes(90));
+      yard = chromium.signedIn(elsko, "coordinator", 1280, 800);
+      assertThat(dueBack(yard)).containsText("now");
+      assertThat(calledOut(yard)).containsText("Soaked long enough: go on.");
+      yard.getByText("Heard").click();
+      assertThat(calledOut(yard)).hasCount(0);
+
+      restart(elsko, Duration.ofMinutes(170));
+      Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+      phone.evaluate(
+          "() => { window.shaken = 0; navigator.vibrate = () => { window.shaken++; }; }");
+      assertThat(calledOut(phone)).containsText(Pattern.compile("Over at \\d\\d:\\d\\d"));
+      calledOut(phone).getByRole(AriaRole.LINK).click();
+      Locator soaking =
+          phone.getByRole(AriaRole.TIMER, new Page.GetByRoleOptions().setName("Soaking"));
+      new CardInTheBay(phone).pick("Draw it in through the strainer");
+      assertThat(soaking).isVisible();
+      assertThat(Axe.violations(phone)).isEmpty();
+
+      restart(elsko, Duration.ofMinutes(400));
+      yard = chromium.signedIn(elsko, "coordinator", 1280, 800);
+      assertThat(dueBack(yard)).containsText("over");
+      assertThat(calledOut(yard)).containsText("Soaked too long");
+    }
+  }
+
+  private static Locator dueBack(Page page) {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Due back"));
+  }
+
+  private static Locator calledOut(Page page) {
+    return page.getByRole(AriaRole.ALERT, new Page.GetByRoleOptions().setName("Called out"));
+  }
+
+  private static void restart(ElskoProcess elsko, Duration ahead) {
+    elsko.kill();
+    elsko.start("--elsko.clock-ahead=" + ahead);
+  }
+}

@@ -1,0 +1,54 @@
+package elsko.server.work;
+
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardWriter;
+import elsko.server.fleet.Fleet;
+import elsko.server.live.Changed;
+import elsko.server.yard.Yards;
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** The clocks that run on the cards of all boats. */
+@Service
+class Timers {
+  private final Fleet fleet;
+  private final FoldCache<List<TimerView>> byBoat;
+
+  Timers(Fleet fleet, Log log, Yards yards) {
+    this.fleet = fleet;
+    this.byBoat = new FoldCache<>(log, folded -> running(folded, yards));
+  }
+
+  /** Before screens are told, so that they see what is new. */
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget(Changed changed) {
+    byBoat.forget(changed);
+  }
+
+  /** Whatever comes first, first. */
+  List<TimerView> all() {
+    return byBoat.of(fleet.ids()).stream()
+        .flatMap(List::stream)
+        .sorted(Comparator.comparing(TimerView::dueAt))
+        .toList();
+  }
+
+  private static List<TimerView> running(Log.Folded folded, Yards yards) {
+    return folded.state().cards().stream()
+        .filter(card -> !card.isClosed())
+        .flatMap(
+            card ->
+                TimerView.of(
+                    folded,
+                    CardWriter.write(new CardRequest(folded.state(), card, yards.schools())),
+                    card)
+                    .stream())
+        .toList();
+  }
+}
