@@ -109,6 +109,12 @@ export const timersQuery = queryOptions({
   },
 });
 
+export const faultsQuery = queryOptions({
+  queryKey: ['yard', 'gauge-faults'],
+  queryFn: () => got(api.GET('/api/gauge-faults')),
+  staleTime: Infinity,
+});
+
 export const frostQuery = queryOptions({
   queryKey: ['frost'],
   queryFn: () => got(api.GET('/api/frost')),

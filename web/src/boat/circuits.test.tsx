@@ -36,6 +36,7 @@ function circuit(key: string, over: Partial<CircuitView> = {}): CircuitView {
     coolant: null,
     awaitsCountersign: false,
     countersignedBy: null,
+    unreached: null,
     sampledBy: [],
     predicted: null,
     ...over,

@@ -104,6 +104,7 @@ function circuit(points: PointView[], over: Partial<CircuitView> = {}): CircuitV
     coolant: null,
     awaitsCountersign: false,
     countersignedBy: null,
+    unreached: null,
     sampledBy: [],
     predicted: null,
     ...over,

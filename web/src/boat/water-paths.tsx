@@ -120,6 +120,9 @@ function Circuit({
           </button>
         )}
       </div>
+      {circuit.unreached && (
+        <p className="text-verm m-0 max-w-[70ch] text-[14px] font-semibold">{circuit.unreached}</p>
+      )}
       <div className="overflow-x-auto">
         <WaterPath
           circuit={circuit}

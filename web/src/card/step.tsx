@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
+import { GaugePanel } from '../gauge/gauge-panel';
 import { useLine } from '../offline/device';
 import { ClockFace } from '../timers/clock-face';
 import { clocksOfCard } from '../timers/running-here';
@@ -22,11 +23,14 @@ interface StepProps {
 
 const TILES = new Set(['SET', 'ENGINE', 'KICK', 'SERVICE', 'LOOK', 'ABOARD', 'AFLOAT']);
 const MOST_NAMED = 3;
+const PLATEAUS = new Set(['warm-plateau', 'plateau-closed']);
 
 /** One step: what, why, what hurts, what is asked for, and done. */
 export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
   const open = step.standing === 'OPEN';
   const { waiting } = useLine();
+  const plateau = step.asks.find((ask) => ask.kind === 'READ' && PLATEAUS.has(ask.limit ?? ''));
+  const gauge = card.gauges.find((one) => plateau?.engine == null || one.engine === plateau.engine);
   const clocks = clocksOfCard(card, waiting).filter((clock) => clock.step === step.key);
   const left = step.asks.filter((ask) => !ask.answered).length;
   const measures = step.asks.some((ask) => ask.kind === 'JUG' || ask.kind === 'SAMPLE');
@@ -74,6 +78,16 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
               boat.circuits.find((c) => c.lot)
             )?.lot ?? null
           }
+        />
+      )}
+      {gauge && plateau && (
+        <GaugePanel
+          card={card}
+          boat={boat}
+          step={step}
+          gauge={gauge}
+          limit={plateau.limit!}
+          may={mayWork && open}
         />
       )}
       <div

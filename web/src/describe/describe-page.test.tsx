@@ -48,6 +48,7 @@ const DRAFT: DraftView = {
       coolant: null,
       awaitsCountersign: false,
       countersignedBy: null,
+      unreached: null,
       sampledBy: [],
       predicted: null,
     },

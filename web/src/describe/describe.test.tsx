@@ -146,6 +146,7 @@ describe('a change on the drawing', () => {
         coolant: null,
         awaitsCountersign: false,
         countersignedBy: null,
+        unreached: null,
         sampledBy: [],
         predicted: null,
       },

@@ -35,29 +35,34 @@ export function CallOut() {
   const shown = calling.filter(({ call }) => !heard.includes(call));
   if (shown.length === 0) return null;
   return (
-    <ul role="alert" aria-label="Called out" className="m-0 grid list-none gap-px p-0">
-      {shown.map(({ timer, standing, call }) => (
-        <li
-          key={call}
-          className={`flex flex-wrap items-center gap-x-4 gap-y-1 px-[18px] py-2 text-[15.5px] ${standing === 'OVER' ? 'bg-[#8f2f1e] text-white' : standing === 'SOON_OVER' ? 'bg-[#f0c568] text-[#14110a]' : 'bg-[#1f4d45] text-white'}`}
-        >
-          <Link className="font-bold text-inherit" to={`/boats/${timer.boat}/cards/${timer.card}`}>
-            {timer.boatName}
-            {timer.berthName && ` · ${timer.berthName}`}
-          </Link>
-          <span className="min-w-0 flex-1">
-            {timer.title}: {saysOf(clockOfTimer(timer), now)}
-          </span>
-          <button
-            type="button"
-            className="plain min-h-11 px-2 font-bold"
-            onClick={() => setHeard([...heard, call])}
+    <div role="alert" aria-label="Called out">
+      <ul className="m-0 grid list-none gap-px p-0">
+        {shown.map(({ timer, standing, call }) => (
+          <li
+            key={call}
+            className={`flex flex-wrap items-center gap-x-4 gap-y-1 px-[18px] py-2 text-[15.5px] ${standing === 'OVER' ? 'bg-[#8f2f1e] text-white' : standing === 'SOON_OVER' ? 'bg-[#f0c568] text-[#14110a]' : 'bg-[#1f4d45] text-white'}`}
           >
-            Heard
-          </button>
-        </li>
-      ))}
-    </ul>
+            <Link
+              className="font-bold text-inherit"
+              to={`/boats/${timer.boat}/cards/${timer.card}`}
+            >
+              {timer.boatName}
+              {timer.berthName && ` · ${timer.berthName}`}
+            </Link>
+            <span className="min-w-0 flex-1">
+              {timer.title}: {saysOf(clockOfTimer(timer), now)}
+            </span>
+            <button
+              type="button"
+              className="plain min-h-11 px-2 font-bold"
+              onClick={() => setHeard([...heard, call])}
+            >
+              Heard
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }
 

@@ -136,7 +136,7 @@ class NoSignalTest extends InTheBrowser {
   }
 
   private static String boat(String name) {
-    return SaltglassCard.twin(chromium.signedIn(elsko, "coordinator", 1280, 800), name);
+    return Twin.of("Saltglass", chromium.signedIn(elsko, "coordinator", 1280, 800), name);
   }
 
   private static Locator pressed(Page page, String label) {

@@ -31,26 +31,6 @@ final class SaltglassCard {
     this.card = card;
   }
 
-  /** A boat just like Saltglass, described for this test alone; its id. */
-  static String twin(Page coordinator, String name) {
-    return (String)
-        coordinator.evaluate(
-            """
-            async (name) => {
-              const token = decodeURIComponent(document.cookie.split('XSRF-TOKEN=')[1].split(';')[0]);
-              const boats = await (await fetch('/api/boats')).json();
-              const like = boats.find((one) => one.name === 'Saltglass').id;
-              const { description } = await (await fetch(`/api/boats/${like}`)).json();
-              const made = await fetch('/api/boats', {
-                method: 'POST',
-                headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-                body: JSON.stringify({ ...description, name }),
-              });
-              return (await made.json()).id;
-            }""",
-            name);
-  }
-
   /** Opens a winterizing card of the boat the page shows. */
   static CardInTheBay open(Page page) {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Winterizing")).click();

@@ -10,7 +10,7 @@ import java.util.Map;
 final class UsualHands {
   private static final String SCRIPT =
       """
-      async ({ boat, card, lot }) => {
+      async ({ boat, card, lot, until, plateaus }) => {
         const token = decodeURIComponent(document.cookie.split('XSRF-TOKEN=')[1].split(';')[0]);
         const ask = async (path) => (await fetch(path)).json();
         const enter = async (step, said) => {
@@ -25,13 +25,17 @@ final class UsualHands {
         };
         const shelf = await ask('/api/bench/shelf');
         const glass = (name) => shelf.instruments.find((i) => i.name === name).id;
-        const good = { plateau: 74 };
         const firstStop = async () => (await ask('/api/walks/mine')).stops[0];
-        const settled = (await firstStop()).task;
-        for (let i = 0; i < 20 && (await firstStop()).standing !== 'DONE'; i++) {
-          const view = await ask(`/api/boats/${boat}/cards/${card}`);
-          const step = view.steps.find((one) => one.standing === 'OPEN');
-          for (const one of step.asks.filter((a) => !a.answered)) {
+        const isFar = async (step) =>
+          until ? !step || step.title === until : (await firstStop()).standing === 'DONE';
+        for (let i = 0; i < 60; i++) {
+          const now = async () => (await ask(`/api/boats/${boat}/cards/${card}`)).steps;
+          const step = (await now()).find((one) => one.standing === 'OPEN');
+          if (await isFar(step)) return;
+          // What is answered because it stands so may not be, once something else was moved.
+          const open = async () =>
+            (await now()).find((one) => one.key === step.key).asks.find((a) => !a.answered);
+          for (let one = await open(); one; one = await open()) {
             if (one.kind === 'SET')
               await enter(step.key, { kind: 'FITTING_SET', fitting: one.fitting, state: one.to });
             else if (one.kind === 'OPEN') {
@@ -48,9 +52,15 @@ final class UsualHands {
             else if (one.kind === 'KICK')
               await enter(step.key, { kind: 'ENGINE_STARTED', engine: one.engine, basis: 'KICK', seconds: one.seconds });
             else if (one.kind === 'READ')
-              await enter(step.key, { kind: 'READING_TAKEN', engine: one.engine, limit: one.limit, value: good[one.limit] ?? 74 });
+              await enter(step.key, { kind: 'READING_TAKEN', engine: one.engine, limit: one.limit, value: plateaus[step.key.split('.').pop()] ?? (one.limit === 'water-at-exhaust' ? 12 : 74) });
             else if (one.kind === 'FILL')
               await enter(step.key, { kind: 'FLUID_USED', circuit: one.circuit, lot, liters: one.liters, pourPoint: one.pourPoint });
+            else if (one.kind === 'DESCALE')
+              await enter(step.key, { kind: 'DESCALER_USED', circuit: one.circuit, segments: one.segments, liters: one.liters });
+            else if (one.kind === 'SERVICE')
+              await enter(step.key, { kind: 'SERVICE_DONE', engine: one.engine, item: one.item });
+            else if (one.kind === 'NOTE')
+              await enter(step.key, { kind: 'NOTED', text: 'as it should be' });
             else if (one.kind === 'COUNT') {
               const { bag } = await ask(`/api/boats/${boat}`);
               await enter(step.key, { kind: 'BAG_COUNTED', count: bag.expected });
@@ -68,7 +78,6 @@ final class UsualHands {
           }
           await enter(step.key, { kind: 'STEP_DONE' });
         }
-        return settled;
       }
       """;
 
@@ -76,8 +85,28 @@ final class UsualHands {
 
   /** Goes on with the card the page shows until the first stop of the walk is done. */
   static void doTheFirstStop(Page onCard) {
+    goOn(onCard, "", Map.of());
+  }
+
+  /** Goes on with the card the page shows until a step of this title is next. */
+  static void until(Page onCard, String title) {
+    goOn(onCard, title, Map.of());
+  }
+
+  /**
+   * The same, its gauge holding at given temperatures.
+   *
+   * @param plateaus °C by the plain key of the step
+   */
+  static void until(Page onCard, String title, Map<String, Object> plateaus) {
+    goOn(onCard, title, plateaus);
+  }
+
+  private static void goOn(Page onCard, String until, Map<String, Object> plateaus) {
     String boat = onCard.url().replaceAll(".*/boats/([^/]+)/.*", "$1");
     String card = onCard.url().substring(onCard.url().lastIndexOf('/') + 1);
-    onCard.evaluate(SCRIPT, Map.of("boat", boat, "card", card, "lot", "P38-112"));
+    onCard.evaluate(
+        SCRIPT,
+        Map.of("boat", boat, "card", card, "lot", "P38-112", "until", until, "plateaus", plateaus));
   }
 }

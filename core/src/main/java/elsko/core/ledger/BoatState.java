@@ -20,6 +20,7 @@ import java.util.stream.Stream;
  *
  * @param berth null while it has none
  * @param running the engines that run, and on what they were started
+ * @param runs how each engine's gauges went
  * @param kicked the engines that were kicked since their drains came out
  * @param inBay people recorded in the engine bay
  * @param aboard what somebody found to be there or not, by looking
@@ -37,6 +38,7 @@ public record BoatState(
     String berthName,
     boolean afloat,
     Map<Position, StartBasis> running,
+    Map<Position, EngineRun> runs,
     Set<Position> kicked,
     Set<String> inBay,
     Map<Accessory, Boolean> aboard,

@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import elsko.core.Words;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
 import elsko.core.boat.LowPoint;
@@ -43,6 +44,10 @@ final class CircuitFold {
   private final Set<String> sampledBy = new TreeSet<>();
   private Instant sampledAt;
   private String countersignedBy;
+
+  /** Segments a draw went past, because the thermostat stayed shut. */
+  private final Set<String> unreached = new TreeSet<>();
+
   private boolean known;
   private boolean inService;
 
@@ -104,6 +109,7 @@ final class CircuitFold {
   void flooded() {
     known = true;
     contents.replaceAll((segment, content) -> Content.WATER);
+    unreached.clear();
     forgetProof();
     seen.clear();
     openedSinceFill = false;
@@ -132,6 +138,7 @@ final class CircuitFold {
     inService = false;
     if (what.isEmpty()) {
       point.empties().forEach(segment -> contents.put(segment, Content.EMPTY));
+      unreached.removeAll(point.empties());
       flows.add(new Flow.Emptied(point.empties()));
       if (allAre(Content.EMPTY)) {
         lot = null;
@@ -140,7 +147,10 @@ final class CircuitFold {
     }
   }
 
-  void filled(Fact.FluidUsed used, String person) {
+  /**
+   * @param thermostatShut the engine was watched, and its thermostat never opened
+   */
+  void filled(Fact.FluidUsed used, String person, boolean thermostatShut) {
     rememberFailure();
     forgetProof();
     known = true;
@@ -156,7 +166,15 @@ final class CircuitFold {
             used.liters(),
             drawn ? null : filledAt(used.pourPoint())));
     if (drainsOut.isEmpty() || circuit.centralDrain()) {
-      reached(used.pourPoint()).forEach(segment -> contents.put(segment, Content.ANTIFREEZE));
+      for (String segment : reached(used.pourPoint())) {
+        boolean passedBy = drawn && thermostatShut && segments.get(segment).gated();
+        if (passedBy) {
+          unreached.add(segment);
+        } else {
+          contents.put(segment, Content.ANTIFREEZE);
+          unreached.remove(segment);
+        }
+      }
     }
   }
 
@@ -207,7 +225,17 @@ final class CircuitFold {
         List.copyOf(flows),
         Set.copyOf(sampledBy),
         protection == Protection.FILLED && awaitsCountersign(verdicts),
-        countersignedBy);
+        countersignedBy,
+        unreachedWords());
+  }
+
+  private String unreachedWords() {
+    return unreached.isEmpty()
+        ? null
+        : "Not counted as filled: %s. The gauge never held, so nothing shows that the thermostat opened;"
+                .formatted(
+                    Words.list(unreached.stream().map(key -> segments.get(key).name()).toList()))
+            + " what was drawn goes past it then.";
   }
 
   private PointState pointState(LowPoint point, Map<String, Verdict> verdicts) {
@@ -278,7 +306,7 @@ final class CircuitFold {
     if (allAre(Content.EMPTY)) {
       return circuit.selfDraining() && upright ? Protection.DRY_BUILT : Protection.DRAINED;
     }
-    if (openedSinceFill || !drainsOut.isEmpty()) {
+    if (openedSinceFill || !drainsOut.isEmpty() || !unreached.isEmpty()) {
       return Protection.WET;
     }
     return measured(verdicts);

@@ -18,6 +18,7 @@ import java.util.Set;
  * @param sampledBy who read the samples that hold now
  * @param awaitsCountersign every sample proves it, and a second person has not signed yet
  * @param countersignedBy who signed for those samples, or null
+ * @param unreached why the last draw did not get into all of it, in words; null when it did
  */
 public record CircuitState(
     Circuit circuit,
@@ -33,7 +34,8 @@ public record CircuitState(
     List<Flow> flows,
     Set<String> sampledBy,
     boolean awaitsCountersign,
-    String countersignedBy) {
+    String countersignedBy,
+    String unreached) {
 
   /** What is in a segment. */
   public enum Content {

@@ -84,6 +84,13 @@ public final class EntryWords {
       String whose = read.engine() == null ? "" : engine(read.engine()) + ": ";
       return "%s%s %s %s".formatted(whose, limit.name(), Words.number(read.value()), limit.unit());
     }
+    if (fact instanceof Fact.GaugeRead read) {
+      return "%s: gauge at %s after %s min"
+          .formatted(
+              engine(read.engine()),
+              Words.celsius(read.reading().temperatureC()),
+              Words.number(read.reading().minute(), 1));
+    }
     if (fact instanceof Fact.BagCounted bag) {
       return "bag counted: %d %s".formatted(bag.count(), bag.count() == 1 ? "plug" : "plugs");
     }

@@ -5,6 +5,7 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Base;
+import elsko.core.gauge.GaugeReading;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limit;
 import java.util.List;
@@ -153,6 +154,13 @@ public sealed interface Fact {
       Limit.of(limit).judge(value);
     }
   }
+
+  /**
+   * The gauges of a running engine were read.
+   *
+   * @param engine which; null when there is only one
+   */
+  record GaugeRead(Position engine, GaugeReading reading) implements Fact {}
 
   /** Somebody counted the plugs in the bag. */
   record BagCounted(int count) implements Fact {

@@ -41,6 +41,8 @@ public final class FactFits {
       engine(boat, stopped.engine());
     } else if (fact instanceof Fact.ReadingTaken read) {
       engine(boat, read.engine());
+    } else if (fact instanceof Fact.GaugeRead read) {
+      engine(boat, read.engine());
     } else if (fact instanceof Fact.ServiceDone done) {
       engine(boat, done.engine());
     } else if (fact instanceof Fact.FluidUsed used) {

@@ -69,6 +69,13 @@ public final class Interlocks {
       countersigning(person, signed);
     } else if (fact instanceof Fact.CoolantRead read) {
       readingCoolant(read);
+    } else if (fact instanceof Fact.GaugeRead read) {
+      Position engine = StartRules.named(state, read.engine());
+      if (!state.running().containsKey(engine)) {
+        throw Refused.state(
+            "temperatureC",
+            "The %s is not running: its gauge says nothing.".formatted(engine.words()));
+      }
     } else if (fact instanceof Fact.BayEntered) {
       if (!state.running().isEmpty()) {
         throw Refused.state(

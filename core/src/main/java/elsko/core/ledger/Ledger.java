@@ -10,6 +10,7 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
 import elsko.core.limits.Interval;
+import elsko.core.limits.Limit;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -33,6 +34,7 @@ public final class Ledger {
   private final Map<String, FittingStanding> fittings = new LinkedHashMap<>();
   private final Map<String, CircuitFold> circuits = new LinkedHashMap<>();
   private final Map<UUID, CardFold> cards = new LinkedHashMap<>();
+  private final EngineRuns runs;
   private final Set<String> inBay = new TreeSet<>();
   private Integer counted;
   private String countedBy;
@@ -54,6 +56,7 @@ public final class Ledger {
   /** An empty log's state, where the yard may ask for a second person. */
   public Ledger(Boat boat, ProofRules rules) {
     this.boat = boat;
+    this.runs = new EngineRuns(boat);
     this.need = rules.need();
     for (Fitting fitting : boat.fittings()) {
       fittings.put(
@@ -101,6 +104,12 @@ public final class Ledger {
       }
     } else if (fact instanceof Fact.EngineStarted started) {
       started(started);
+    } else if (fact instanceof Fact.GaugeRead read) {
+      enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
+    } else if (fact instanceof Fact.ReadingTaken read) {
+      if (isPlateau(read.limit())) {
+        enginesMeant(read.engine()).forEach(engine -> runs.holdsAt(engine, entry, read.value()));
+      }
     } else if (fact instanceof Fact.EngineStopped stopped) {
       enginesMeant(stopped.engine()).forEach(running::remove);
     } else if (fact instanceof Fact.ServiceDone done) {
@@ -131,7 +140,9 @@ public final class Ledger {
           looked.lowPoint(),
           circuit -> circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()));
     } else if (fact instanceof Fact.FluidUsed used) {
-      ifThere(used.circuit(), circuit -> circuit.filled(used, entry.person()));
+      boolean shut =
+          boat.hasCircuit(used.circuit()) && runs.stayedShut(boat.circuit(used.circuit()).engine());
+      ifThere(used.circuit(), circuit -> circuit.filled(used, entry.person(), shut));
       leaveServiceWith(used.circuit());
     } else if (fact instanceof Fact.DescalerUsed used) {
       ifThere(used.circuit(), CircuitFold::flooded);
@@ -248,10 +259,15 @@ public final class Ledger {
                 && boat.fittingsOf(circuit, FittingKind.FEED).stream()
                     .anyMatch(f -> fittings.get(f.key()).state() == FittingState.TANK);
         if (!onTank) {
+          runs.startedOnWater(engine);
           circuits.get(circuit.key()).flooded();
         }
       }
     }
+  }
+
+  private static boolean isPlateau(String limit) {
+    return limit.equals(Limit.WARM_PLATEAU.key()) || limit.equals(Limit.PLATEAU_CLOSED.key());
   }
 
   private void moved(Fact.BerthMoved moved) {
@@ -325,6 +341,7 @@ public final class Ledger {
         berthName,
         afloat,
         Map.copyOf(running),
+        runs.runs(),
         Set.copyOf(kicked),
         Set.copyOf(inBay),
         Map.copyOf(aboard),

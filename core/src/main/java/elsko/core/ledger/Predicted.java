@@ -13,9 +13,13 @@ import java.util.List;
  */
 public record Predicted(List<FilledSegment> segments) {
 
-  /** Null while nothing was filled, or when a product's strength is not known. */
+  /**
+   * Null while nothing was filled, when a product's strength is not known, or when a draw went past
+   * a thermostat that stayed shut.
+   */
   public static Predicted of(Boat boat, CircuitState state) {
-    if (state.flows().stream().noneMatch(Flow.Filled.class::isInstance)) {
+    if (state.unreached() != null
+        || state.flows().stream().noneMatch(Flow.Filled.class::isInstance)) {
       return null;
     }
     CircuitFill fill = new CircuitFill(state.circuit(), boat.drawReaches(state.circuit()));

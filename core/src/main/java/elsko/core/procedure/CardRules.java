@@ -55,11 +55,28 @@ public final class CardRules {
     if (!open.isEmpty()) {
       throw Refused.state("step", "Still open: %s.".formatted(Words.list(open)));
     }
+    everythingIsReached(state, step);
     if (step.asks().stream().anyMatch(Ask.Count.class::isInstance)) {
       bagIsRight(state.bag());
     }
     if (step.key().equals(Procedure.COMMISSION.lastStep())) {
       nothingIsLoose(state);
+    }
+  }
+
+  /** A draw past a shut thermostat has not filled what it was for. */
+  private static void everythingIsReached(BoatState state, Step step) {
+    for (Ask ask : step.asks()) {
+      if (ask instanceof Ask.Fill fill && fill.pourPoint() == null) {
+        String unreached = state.circuit(fill.circuit()).unreached();
+        if (unreached != null) {
+          throw Refused.state(
+              "step",
+              unreached
+                  + " Warm it until the gauge holds and draw again, or pour it at the hoses; find out"
+                  + " why it does not open.");
+        }
+      }
     }
   }
 

@@ -21,6 +21,9 @@ final class DescaleCard implements CardPlan {
 
   private static final double FEED_HOSE_LITERS = 1.0;
 
+  private static final String NOT_LOWER =
+      "The plateau is not lower than before: some of the scale is still there.";
+
   /** Of two shots the second has about a quarter, kept back. */
   private static final double SECOND_SHOT = 0.25;
 
@@ -34,6 +37,7 @@ final class DescaleCard implements CardPlan {
         case STRAINER_SOAK -> strainerSoak(on, steps);
         case CLOSED_LOOP -> closedLoop(on, steps);
       }
+      lookAtTheElbow(on, steps);
     }
     steps.add(seaTrial(request));
     return steps;
@@ -57,7 +61,7 @@ final class DescaleCard implements CardPlan {
   }
 
   private static Step before(OnCircuit on) {
-    return WarmUp.step(on, "plateau-before")
+    return WarmUp.step(on, PlateauCompared.BEFORE)
         .why(
             "The warm plateau before, during and after is what shows success. The thermostat has to open.")
         .written();
@@ -73,17 +77,17 @@ final class DescaleCard implements CardPlan {
                     + " Mind the flow arrow of the one-way fitting; all valves shut before a hose is opened."
                     + " Draw until it shows at the exhaust, keep about a quarter back, stop, shut the valves."
                     + " The tank stands so that it cannot run out.")
-            .after(on.key("plateau-before"))
+            .after(on.key(PlateauCompared.BEFORE))
             .soak(240, 360)
             .written());
-    steps.add(rinse(on, "rinse", "Flush fresh 3 to 4 minutes", "first-shot", false));
+    steps.add(rinse(on, PlateauCompared.RINSE, "Flush fresh 3 to 4 minutes", "first-shot", false));
     steps.add(
         shot(on, "second-shot", "Draw the second shot", DescaleVariant.TANK_SOAK, second)
             .how("What was kept back. Milky or chalky outflow is scale dissolving.")
-            .after(on.key("rinse"))
+            .after(on.key(PlateauCompared.RINSE))
             .soak(20, 30)
             .written());
-    steps.add(rinse(on, "final-flush", "Final flush, 5 to 6 minutes", "second-shot", true));
+    steps.add(rinse(on, PlateauCompared.FINAL, "Final flush, 5 to 6 minutes", "second-shot", true));
   }
 
   private static void strainerSoak(OnCircuit on, List<Step> steps) {
@@ -103,42 +107,100 @@ final class DescaleCard implements CardPlan {
             .after(on.key("muffler"))
             .soak(240, 300)
             .written());
-    steps.add(rinse(on, "final-flush", "Restart and watch the exhaust", "first-shot", true));
+    steps.add(
+        rinse(on, PlateauCompared.FINAL, "Restart and watch the exhaust", "first-shot", true));
+    if (compared(on).isNotLowerAfter(1)) {
+      double second = Math.ceil(liters * SECOND_SHOT);
+      steps.add(
+          shot(
+                  on,
+                  "second-shot",
+                  "Draw a second shot in through the strainer",
+                  DescaleVariant.STRAINER_SOAK,
+                  second)
+              .how(mix(second) + " " + NOT_LOWER)
+              .after(on.key(PlateauCompared.FINAL))
+              .soak(20, 30)
+              .written());
+      steps.add(
+          rinse(on, PlateauCompared.SECOND, "Restart and watch it again", "second-shot", true));
+    }
   }
 
   private static void closedLoop(OnCircuit on, List<Step> steps) {
     double liters = fill(on, DescaleVariant.CLOSED_LOOP);
-    Fitting hose = on.boat().suctionHose(on.circuit());
-    List<Ask> asks = new ArrayList<>();
-    asks.add(set(hose, OFF));
-    asks.add(
-        new Ask.Descale(
-            "in the bucket", on.circuit().key(), keys(on, DescaleVariant.CLOSED_LOOP), liters));
     steps.add(
-        on.step("loop", "Circulate from a bucket, past the impeller pump")
+        loop(on, "loop", "Circulate from a bucket, past the impeller pump", liters)
             .how(
                 mix(liters)
                     + " Bypass hoses on, transfer pump in the bucket; leak-test with plain water first."
                     + " Circulate until the indicator color says the acid is spent; a bottle spent quickly is"
                     + " followed by a fresh one. Log the debris.")
-            .why("Exchanger and coolers only: the rest keeps its clock.")
-            .tools(List.of("transfer pump", "two bypass hoses", "bucket"))
-            .hurts(Cautions.ACID, Cautions.CATCH)
-            .asks(asks)
-            .after(on.key("plateau-before"))
-            .minutes(25)
+            .after(on.key(PlateauCompared.BEFORE))
             .soak(180, 240)
             .written());
+    steps.add(hosesBack(on, "restore", "loop"));
+    steps.add(rinse(on, PlateauCompared.FINAL, "Start and look for drips", "restore", true));
+    if (compared(on).isNotLowerAfter(1)) {
+      steps.add(
+          loop(on, "second-loop", "Circulate a fresh bottle", liters)
+              .how(mix(liters) + " " + NOT_LOWER)
+              .after(on.key(PlateauCompared.FINAL))
+              .soak(180, 240)
+              .written());
+      steps.add(hosesBack(on, "second-restore", "second-loop"));
+      steps.add(rinse(on, PlateauCompared.SECOND, "Start and look again", "second-restore", true));
+    }
+  }
+
+  private static Step.Draft loop(OnCircuit on, String key, String title, double liters) {
+    return on.step(key, title)
+        .why("Exchanger and coolers only: the rest keeps its clock.")
+        .tools(List.of("transfer pump", "two bypass hoses", "bucket"))
+        .hurts(Cautions.ACID, Cautions.CATCH)
+        .asks(
+            List.of(
+                set(on.boat().suctionHose(on.circuit()), OFF),
+                new Ask.Descale(
+                    "in the bucket",
+                    on.circuit().key(),
+                    keys(on, DescaleVariant.CLOSED_LOOP),
+                    liters)))
+        .minutes(25);
+  }
+
+  private static Step hosesBack(OnCircuit on, String key, String after) {
+    return on.step(key, "Put the hoses back")
+        .how("Bypass hoses off, the boat's own hose on and clamped.")
+        .why("A bypass hose that stays is a loose end.")
+        .tools(List.of("screwdriver"))
+        .asks(List.of(set(on.boat().suctionHose(on.circuit()), CLAMPED)))
+        .after(on.key(after))
+        .minutes(8)
+        .written();
+  }
+
+  private static PlateauCompared compared(OnCircuit on) {
+    return PlateauCompared.of(on.request().progress(), on.circuit().key());
+  }
+
+  /** Two shots did not bring the plateau down: what narrows the path is not scale alone. */
+  private static void lookAtTheElbow(OnCircuit on, List<Step> steps) {
+    boolean tank = on.request().descaleVariant(on.circuit()) == DescaleVariant.TANK_SOAK;
+    if (!compared(on).isNotLowerAfter(tank ? 1 : 2)) {
+      return;
+    }
     steps.add(
-        on.step("restore", "Put the hoses back")
-            .how("Bypass hoses off, the boat's own hose on and clamped.")
-            .why("A bypass hose that stays is a loose end.")
-            .tools(List.of("screwdriver"))
-            .asks(List.of(set(hose, CLAMPED)))
-            .after(on.key("loop"))
-            .minutes(8)
+        on.step("elbow", "Look at the elbow")
+            .how(
+                "Off at its joints, look through it: carbon and rust narrow it where acid is weak.")
+            .why("Two shots did not bring the plateau down.")
+            .tools(List.of("spanners", "lamp", "new gasket"))
+            .hurts("Old exhaust lagging may be asbestos: leave it, licensed people.", Cautions.HOT)
+            .asks(List.of(new Ask.Note("what the elbow looks like inside")))
+            .after(on.key(tank ? PlateauCompared.FINAL : PlateauCompared.SECOND))
+            .minutes(40)
             .written());
-    steps.add(rinse(on, "final-flush", "Start and look for drips", "restore", true));
   }
 
   /** Its water would dilute the mix. */
@@ -159,7 +221,7 @@ final class DescaleCard implements CardPlan {
         .tools(List.of("catch pan"))
         .hurts(Cautions.HOT)
         .asks(asks)
-        .after(on.key("plateau-before"))
+        .after(on.key(PlateauCompared.BEFORE))
         .minutes(8)
         .written();
   }

@@ -38,7 +38,11 @@ record OnCircuit(CardRequest request, Circuit circuit) {
 
   /** Key of a step about this circuit; the engine of a boat with one has the plain names. */
   String key(String step) {
-    return circuit.key().equals(ONLY_ENGINE) ? step : circuit.key() + "." + step;
+    return key(circuit.key(), step);
+  }
+
+  static String key(String circuit, String step) {
+    return circuit.equals(ONLY_ENGINE) ? step : circuit + "." + step;
   }
 
   /** A step about this circuit. Where there are several, its title names which, aloud. */

@@ -3,12 +3,10 @@ package elsko.core.procedure;
 import static elsko.core.boat.FittingState.*;
 
 import elsko.core.boat.Circuit;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
-import elsko.core.boat.Fuel;
+import elsko.core.gauge.GaugeLimits;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Limit;
 import java.util.ArrayList;
@@ -62,11 +60,7 @@ final class Running {
   }
 
   Running plateau(String label) {
-    EngineDescription engine = on.boat().engine(on.circuit());
-    Limit limit =
-        engine.cooling() == Cooling.RAW_WATER && engine.fuel() == Fuel.PETROL
-            ? Limit.WARM_PLATEAU
-            : Limit.PLATEAU_CLOSED;
+    Limit limit = GaugeLimits.plateau(on.boat().engine(on.circuit()));
     asks.add(new Ask.Read(label, on.engine(), limit.key(), limit.unit()));
     return this;
   }

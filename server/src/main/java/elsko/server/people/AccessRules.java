@@ -92,7 +92,8 @@ class AccessRules {
                         "/api/bench/instruments/*/calibrations",
                         "/api/bench/instruments/*/device-reading",
                         "/api/bench/jugs",
-                        "/api/boats/*/low-points/*/device-reading")
+                        "/api/boats/*/low-points/*/device-reading",
+                        "/api/boats/*/engines/*/gauge-reading")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name())
                     .requestMatchers("/api/**")
                     .hasRole(COORDINATOR.name())

@@ -106,6 +106,7 @@ public record BoatView(
       boolean awaitsCountersign,
       Set<String> sampledBy,
       @Nullable String countersignedBy,
+      @Nullable String unreached,
       @Nullable List<FilledSegment> predicted) {
     static CircuitView of(BoatState state, CircuitState circuit) {
       Predicted predicted = Predicted.of(state.boat(), circuit);
@@ -129,6 +130,7 @@ public record BoatView(
           circuit.awaitsCountersign(),
           circuit.sampledBy(),
           circuit.countersignedBy(),
+          circuit.unreached(),
           predicted == null ? null : predicted.segments());
     }
   }

@@ -17,6 +17,7 @@ import elsko.core.limits.Limit;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Card;
+import elsko.core.procedure.PlateauCompared;
 import elsko.core.procedure.Step;
 import elsko.core.procedure.StepTimers;
 import java.time.Instant;
@@ -44,7 +45,8 @@ public record CardView(
     Protection protection,
     BagState bag,
     List<StepView> steps,
-    List<TimerView> timers) {
+    List<TimerView> timers,
+    List<GaugeView> gauges) {
 
   static CardView of(Log.Folded folded, Card card, CardProgress progress) {
     BoatState state = folded.state();
@@ -66,7 +68,8 @@ public record CardView(
         state.protection(),
         state.bag(),
         card.steps().stream().map(step -> StepView.of(folded, card, progress, step)).toList(),
-        TimerView.of(folded, card, progress));
+        TimerView.of(folded, card, progress),
+        GaugeView.of(state));
   }
 
   /**
@@ -120,8 +123,20 @@ public record CardView(
               .map(key -> card.step(key).title())
               .toList(),
           step.asks().stream().map(ask -> AskView.of(status, step, ask)).toList(),
-          so.entries().stream().map(entry -> SaidView.of(folded, entry)).toList());
+          so.entries().stream()
+              .map(entry -> SaidView.of(folded, compared(progress, step, entry), entry))
+              .toList());
     }
+  }
+
+  /** At the last reading of a final flush: what the descale has brought. */
+  private static @Nullable String compared(CardProgress progress, Step step, Entry entry) {
+    boolean isFinal =
+        progress.procedure() == Procedure.DESCALE
+            && step.circuit() != null
+            && PlateauCompared.isFinal(step.key())
+            && entry.fact() instanceof Fact.ReadingTaken;
+    return isFinal ? PlateauCompared.of(progress, step.circuit()).words() : null;
   }
 
   private static TimerView.@Nullable Lasts runOf(Step step) {
@@ -147,20 +162,21 @@ public record CardView(
       String person,
       Instant at,
       @Nullable String judgement) {
-    static SaidView of(Log.Folded folded, Entry entry) {
+    static SaidView of(Log.Folded folded, @Nullable String compared, Entry entry) {
       return new SaidView(
           entry.id(),
           EntryKind.of(entry.fact()),
           EntryWords.of(folded.boat(), entry.fact()),
           entry.person(),
           entry.deviceTime(),
-          judgement(folded, entry.fact()));
+          judgement(folded, compared, entry.fact()));
     }
 
-    private static @Nullable String judgement(Log.Folded folded, Fact fact) {
+    private static @Nullable String judgement(
+        Log.Folded folded, @Nullable String compared, Fact fact) {
       if (fact instanceof Fact.ReadingTaken reading) {
         String words = Limit.of(reading.limit()).judge(reading.value()).words();
-        return words.isEmpty() ? null : words;
+        return words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
       }
       return fact instanceof Fact.CoolantRead read
           ? CoolantVerdict.of(folded.state().need(), read).words()

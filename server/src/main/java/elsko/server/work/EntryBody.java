@@ -55,4 +55,7 @@ public record EntryBody(
     List<String> segments,
     String item,
     UUID berth,
-    String to) {}
+    String to,
+    Double minute,
+    Double rpm,
+    Double exhaustLitersPerMinute) {}

@@ -19,6 +19,7 @@ public enum EntryKind {
   COULD_NOT_SAMPLE(Fact.CouldNotSample.class),
   COUNTERSIGNED(Fact.Countersigned.class),
   READING_TAKEN(Fact.ReadingTaken.class),
+  GAUGE_READ(Fact.GaugeRead.class),
   BAG_COUNTED(Fact.BagCounted.class),
   BAY_ENTERED(Fact.BayEntered.class),
   BAY_LEFT(Fact.BayLeft.class),

@@ -1,6 +1,7 @@
 package elsko.server.work;
 
 import elsko.core.Refused;
+import elsko.core.gauge.GaugeReading;
 import elsko.core.ledger.Fact;
 import elsko.server.bench.Shelf;
 import elsko.server.people.People;
@@ -89,6 +90,14 @@ class FactReader {
               body.engine(),
               text("limit", body.limit()),
               need("value", body.value(), NUMBER_MISSING));
+      case GAUGE_READ ->
+          new Fact.GaugeRead(
+              body.engine(),
+              new GaugeReading(
+                  need("minute", body.minute(), NUMBER_MISSING),
+                  need("temperatureC", body.temperatureC(), NUMBER_MISSING),
+                  body.rpm(),
+                  body.exhaustLitersPerMinute()));
       case BAG_COUNTED -> new Fact.BagCounted(need("count", body.count(), NUMBER_MISSING));
       case BAY_ENTERED -> new Fact.BayEntered();
       case BAY_LEFT -> new Fact.BayLeft();

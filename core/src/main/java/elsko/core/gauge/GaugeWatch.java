@@ -1,0 +1,140 @@
+package elsko.core.gauge;
+
+import elsko.core.Words;
+import java.util.List;
+
+/**
+ * What the gauges of a run come to.
+ *
+ * @param standing how it stands after the last reading
+ * @param words what was seen, and what to do
+ * @param plateauC where it holds; null while it does not
+ * @param opened whether the thermostat was seen to open at any time of the run
+ */
+public record GaugeWatch(Standing standing, String words, Double plateauC, boolean opened) {
+  /** Flat is within so much, K, */
+  private static final double FLAT_K = 1.5;
+
+  /** over at least so long, min. */
+  private static final double FLAT_MINUTES = 1;
+
+  /** Water is at the exhaust after so long, min. */
+  private static final double WATER_MINUTES = 1;
+
+  /** Less than this out of the exhaust is none, L/min. Estimate. */
+  private static final double NO_WATER = 0.5;
+
+  /** A thermostat that is not open by now does not open, min. */
+  private static final double OPEN_BY_MINUTES = 10;
+
+  /** Revs stay below this after a start. */
+  private static final double MOST_RPM = 2000;
+
+  /** How a run stands. */
+  public enum Standing {
+    /** Nothing was read yet. */
+    NOT_READ,
+    WARMING,
+    /** It holds: the thermostat is open. */
+    OPEN,
+    /** It should be open by now, and is not. */
+    NOT_OPENING,
+    /** Stop the engine. */
+    STOP
+  }
+
+  /**
+   * Judges a run.
+   *
+   * @param readings of this run, oldest first
+   */
+  public static GaugeWatch of(GaugeLimits limits, List<GaugeReading> readings) {
+    GaugeWatch watch = new GaugeWatch(Standing.NOT_READ, "", null, false);
+    for (int i = 1; i <= readings.size(); i++) {
+      watch = after(limits, readings.subList(0, i), watch.opened());
+    }
+    return watch;
+  }
+
+  private static GaugeWatch after(
+      GaugeLimits limits, List<GaugeReading> readings, boolean openedBefore) {
+    GaugeReading last = readings.get(readings.size() - 1);
+    String reads = Words.celsius(last.temperatureC());
+    if (last.temperatureC() >= limits.stopAtC()) {
+      return stop(
+          "%s: stop the engine, %s. Grille, seacock, strainer, lid, impeller, exchanger, elbow, in"
+                  .formatted(reads, limits.stopBecause())
+              + " that order; then the thermostat.",
+          openedBefore);
+    }
+    Double flow = last.exhaustLitersPerMinute();
+    if (flow != null && flow < NO_WATER && last.minute() >= WATER_MINUTES) {
+      return stop(
+          "No water at the exhaust after %s min: stop the engine. The gauge still looks normal then."
+              .formatted(Words.number(last.minute(), 1)),
+          openedBefore);
+    }
+    String slower =
+        last.rpm() != null && last.rpm() >= MOST_RPM
+            ? " %s rpm is too fast: below %s."
+                .formatted(Words.number(last.rpm(), 0), Words.number(MOST_RPM))
+            : "";
+    if (last.temperatureC() >= limits.opensFromC() && isFlat(readings)) {
+      return new GaugeWatch(
+          Standing.OPEN,
+          "Holds at %s: the thermostat is open.".formatted(reads) + compared(limits, last) + slower,
+          last.temperatureC(),
+          true);
+    }
+    if (last.minute() >= OPEN_BY_MINUTES && !openedBefore) {
+      return new GaugeWatch(
+          Standing.NOT_OPENING,
+          "%s after %s minutes: the thermostat is stuck open, or the engine has no load."
+              .formatted(reads, Words.number(last.minute(), 1)),
+          null,
+          false);
+    }
+    return new GaugeWatch(
+        Standing.WARMING,
+        "%s, not flat yet. It opens between %s and %s."
+                .formatted(
+                    reads, Words.number(limits.opensFromC()), Words.celsius(limits.opensUntilC()))
+            + slower,
+        null,
+        openedBefore);
+  }
+
+  private static GaugeWatch stop(String words, boolean openedBefore) {
+    return new GaugeWatch(Standing.STOP, words, null, openedBefore);
+  }
+
+  private static String compared(GaugeLimits limits, GaugeReading last) {
+    if (limits.ownPlateauC() == null) {
+      return "";
+    }
+    double over = last.temperatureC() - limits.ownPlateauC();
+    return Math.abs(over) < 1
+        ? " As it usually does."
+        : " %s K %s than it usually does."
+            .formatted(Words.number(Math.abs(over), 1), over > 0 ? "hotter" : "colder");
+  }
+
+  /** Within a narrow band for long enough, by at least two readings. */
+  private static boolean isFlat(List<GaugeReading> readings) {
+    GaugeReading last = readings.get(readings.size() - 1);
+    double low = last.temperatureC();
+    double high = low;
+    for (int i = readings.size() - 2; i >= 0; i--) {
+      GaugeReading before = readings.get(i);
+      low = Math.min(low, before.temperatureC());
+      high = Math.max(high, before.temperatureC());
+      if (high - low > FLAT_K) {
+        return false;
+      }
+      if (last.minute() - before.minute() >= FLAT_MINUTES) {
+        return true;
+      }
+    }
+    return false;
+  }
+}

@@ -1,0 +1,5 @@
+/**
+ * An engine watched while it warms up: what its gauges say, against its limits and its own past.
+ * Knows engines and limits, no cards and no log.
+ */
+package elsko.core.gauge;

@@ -1,0 +1,25 @@
+package elsko.core.ledger;
+
+import elsko.core.gauge.GaugeLimits;
+import elsko.core.gauge.GaugeReading;
+import elsko.core.gauge.GaugeWatch;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * How an engine's gauges went in its last run on water, and where it held before.
+ *
+ * @param readings of that run, oldest first
+ * @param plateaus all that were ever said, oldest first
+ */
+public record EngineRun(
+    GaugeLimits limits, List<GaugeReading> readings, GaugeWatch watch, List<Plateau> plateaus) {
+
+  /**
+   * Where an engine's gauge held.
+   *
+   * @param card and {@code step} it was entered at; null when it was entered without one
+   */
+  public record Plateau(Instant at, double valueC, UUID card, String step) {}
+}

@@ -1,0 +1,89 @@
+package elsko.core.ledger;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Position;
+import elsko.core.gauge.GaugeLimits;
+import elsko.core.gauge.GaugeReading;
+import elsko.core.gauge.GaugeWatch;
+import elsko.core.ledger.EngineRun.Plateau;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/** Follows through the log how each engine's gauges went. */
+final class EngineRuns {
+  private final Boat boat;
+  private final Map<Position, List<GaugeReading>> readings = new EnumMap<>(Position.class);
+  private final Map<Position, List<Plateau>> plateaus = new EnumMap<>(Position.class);
+  private final Map<Position, Boolean> opened = new EnumMap<>(Position.class);
+
+  EngineRuns(Boat boat) {
+    this.boat = boat;
+  }
+
+  /** It runs on water anew: what its thermostat did before says nothing any more. */
+  void startedOnWater(Position engine) {
+    readings.remove(engine);
+    opened.remove(engine);
+  }
+
+  void read(Position engine, GaugeReading reading) {
+    List<GaugeReading> run = readings.computeIfAbsent(engine, key -> new ArrayList<>());
+    run.add(reading);
+    GaugeWatch watch = GaugeWatch.of(limits(engine), run);
+    if (watch.opened()) {
+      opened.put(engine, true);
+    } else if (watch.standing() == GaugeWatch.Standing.STOP
+        || watch.standing() == GaugeWatch.Standing.NOT_OPENING) {
+      opened.put(engine, false);
+    }
+  }
+
+  /** Somebody says where its gauge holds. */
+  void holdsAt(Position engine, Entry entry, double valueC) {
+    double opensFrom = GaugeLimits.plateau(boat.engine(boat.engineCircuit(engine))).good().low();
+    opened.put(engine, valueC >= opensFrom);
+    plateaus
+        .computeIfAbsent(engine, key -> new ArrayList<>())
+        .add(new Plateau(entry.deviceTime(), valueC, entry.card(), entry.step()));
+  }
+
+  /** Whether its thermostat is known to have stayed shut; unknown counts as open. */
+  boolean stayedShut(Position engine) {
+    return engine != null && Boolean.FALSE.equals(opened.get(engine));
+  }
+
+  Map<Position, EngineRun> runs() {
+    Map<Position, EngineRun> runs = new EnumMap<>(Position.class);
+    for (Circuit circuit : boat.engineCircuits()) {
+      Position engine = circuit.engine();
+      List<GaugeReading> run = List.copyOf(readings.getOrDefault(engine, List.of()));
+      GaugeLimits limits = limits(engine);
+      runs.put(
+          engine,
+          new EngineRun(
+              limits,
+              run,
+              GaugeWatch.of(limits, run),
+              List.copyOf(plateaus.getOrDefault(engine, List.of()))));
+    }
+    return runs;
+  }
+
+  /** By where it held when it was warm; a run that was broken off says nothing of that. */
+  private GaugeLimits limits(Position engine) {
+    List<Double> good =
+        plateaus.getOrDefault(engine, List.of()).stream()
+            .map(Plateau::valueC)
+            .filter(
+                value ->
+                    value
+                        >= GaugeLimits.plateau(boat.engine(boat.engineCircuit(engine)))
+                            .good()
+                            .low())
+            .toList();
+    return GaugeLimits.of(boat.engine(boat.engineCircuit(engine)), good);
+  }
+}

@@ -1,0 +1,135 @@
+package elsko.core.gauge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.EngineDetails;
+import elsko.core.boat.Fuel;
+import elsko.core.boat.Position;
+import elsko.core.gauge.GaugeWatch.Standing;
+import elsko.core.gauge.SimulatedEngine.Fault;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class GaugeWatchTest {
+  private static final EngineDescription V8 =
+      EngineDescription.usual(Position.CENTER, Fuel.PETROL, 8, Cooling.RAW_WATER);
+  private static final GaugeLimits NOTHING_KNOWN = GaugeLimits.of(V8, List.of());
+
+  private static EngineDescription with(Double plateauC, Double alarmC) {
+    return V8.with(
+        new EngineDetails(
+            null, null, null, "", null, null, null, "", null, plateauC, alarmC, "", ""));
+  }
+
+  private static List<GaugeReading> run(SimulatedEngine engine, double minutes, double every) {
+    List<GaugeReading> readings = new ArrayList<>();
+    for (double minute = 0; minute <= minutes; minute += every) {
+      readings.add(engine.at(minute));
+    }
+    return readings;
+  }
+
+  private static GaugeReading at(double minute, double temperatureC) {
+    return new GaugeReading(minute, temperatureC, null, null);
+  }
+
+  @Test
+  void stopsAtTheAlarmElseOverItsOwnPlateauElsePastItsNormal() {
+    assertThat(GaugeLimits.of(with(75.0, 95.0), List.of()).stopAtC()).isEqualTo(95);
+    assertThat(GaugeLimits.of(with(75.0, null), List.of()).stopAtC()).isEqualTo(81);
+    assertThat(NOTHING_KNOWN.stopAtC()).isEqualTo(79);
+  }
+
+  @Test
+  void itsOwnPlateauIsTheMedianOfItsLastFiveAndOfAtLeastThree() {
+    assertThat(GaugeLimits.of(V8, List.of(74.0, 75.0)).ownPlateauC()).isNull();
+    assertThat(GaugeLimits.of(V8, List.of(90.0, 74.0, 75.0)).ownPlateauC()).isEqualTo(75);
+    assertThat(GaugeLimits.of(V8, List.of(60.0, 60.0, 74.0, 75.0, 76.0, 77.0)).ownPlateauC())
+        .isEqualTo(75);
+    assertThat(GaugeLimits.of(V8, List.of(74.0, 75.0, 76.0, 77.0)).ownPlateauC()).isEqualTo(75.5);
+  }
+
+  @Test
+  void aSoundEngineWarmsUpOpensAndHolds() {
+    SimulatedEngine sound = new SimulatedEngine(Fault.NONE, 75, 1);
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, run(sound, 4, 0.5)).standing())
+        .isEqualTo(Standing.WARMING);
+    GaugeWatch warm = GaugeWatch.of(NOTHING_KNOWN, run(sound, 7.5, 0.5));
+    assertThat(warm.standing()).isEqualTo(Standing.OPEN);
+    assertThat(warm.plateauC()).isBetween(74.5, 75.5);
+    assertThat(warm.opened()).isTrue();
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5})
+  void aStuckThermostatIsStoppedAndWasNeverSeenToOpen(long seed) {
+    SimulatedEngine stuck = new SimulatedEngine(Fault.STUCK_THERMOSTAT, 75, seed);
+    GaugeWatch watch = GaugeWatch.of(NOTHING_KNOWN, run(stuck, 7, 0.5));
+    assertThat(watch.standing()).isEqualTo(Standing.STOP);
+    assertThat(watch.opened()).isFalse();
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {0.25, 0.5, 1})
+  void aBlockedElbowIsStoppedWithTheFirstReadingAtTheLimit(double every) {
+    SimulatedEngine blocked = new SimulatedEngine(Fault.BLOCKED_ELBOW, 75, 7);
+    List<GaugeReading> readings = run(blocked, 15, every);
+    int over = 0;
+    while (readings.get(over).temperatureC() < NOTHING_KNOWN.stopAtC()) {
+      assertThat(GaugeWatch.of(NOTHING_KNOWN, readings.subList(0, over + 1)).standing())
+          .isNotEqualTo(Standing.STOP);
+      over++;
+    }
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, readings.subList(0, over + 1)).standing())
+        .isEqualTo(Standing.STOP);
+  }
+
+  @Test
+  void aWornImpellerCreepsOverTheLimitAfterItSeemedToHold() {
+    SimulatedEngine worn = new SimulatedEngine(Fault.WORN_IMPELLER, 75, 3);
+    GaugeWatch watch = GaugeWatch.of(NOTHING_KNOWN, run(worn, 12, 0.5));
+    assertThat(watch.standing()).isEqualTo(Standing.STOP);
+    assertThat(watch.opened()).isTrue();
+  }
+
+  @Test
+  void noWaterAfterAMinuteStopsWhateverTheTemperature() {
+    GaugeReading dry = new GaugeReading(1, 30, 1000.0, 0.0);
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(dry)).standing()).isEqualTo(Standing.STOP);
+    GaugeReading early = new GaugeReading(0.9, 30, 1000.0, 0.0);
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(early)).standing()).isEqualTo(Standing.WARMING);
+  }
+
+  @Test
+  void notOpenAfterTenMinutesIsAFinding() {
+    GaugeWatch watch = GaugeWatch.of(NOTHING_KNOWN, List.of(at(5, 55), at(10, 56)));
+    assertThat(watch.standing()).isEqualTo(Standing.NOT_OPENING);
+    assertThat(watch.words()).contains("stuck open");
+  }
+
+  @Test
+  void flatMeansTwoReadingsAMinuteApart() {
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(at(6, 74))).standing())
+        .isEqualTo(Standing.WARMING);
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(at(6, 74), at(6.5, 74))).standing())
+        .isEqualTo(Standing.WARMING);
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(at(6, 74), at(7, 75.5))).standing())
+        .isEqualTo(Standing.OPEN);
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(at(6, 72), at(7, 74))).standing())
+        .isEqualTo(Standing.WARMING);
+  }
+
+  @Test
+  void saysHowFarFromItsOwnPlateauItHoldsAndWhenItTurnsTooFast() {
+    GaugeLimits own = GaugeLimits.of(V8, List.of(72.0, 72.0, 72.0));
+    List<GaugeReading> run = List.of(at(6, 75), new GaugeReading(7, 75, 2300.0, 15.0));
+    assertThat(GaugeWatch.of(own, run).words())
+        .contains("3 K hotter than it usually does")
+        .contains("2300 rpm is too fast");
+  }
+}

@@ -1,0 +1,233 @@
+import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import type { BoatView, CardView, EntryBody, FaultView, GaugeView, StepView } from '../api/client';
+import { useEnter } from '../api/enter';
+import { faultsQuery } from '../api/queries';
+import { Refusal } from '../api/refusal';
+import { useLine } from '../offline/device';
+import { useDraft } from '../parts/draft';
+import { RefusedLine } from '../parts/refused-line';
+import { useRefused } from '../parts/refused';
+import { celsius, typedNumber } from '../parts/words';
+import { isFirstTime, ring } from '../timers/ring';
+import { clocksOfCard } from '../timers/running-here';
+import { serverNow } from '../timers/server-clock';
+import { GaugeChart } from './gauge-chart';
+import { useFeed } from './use-feed';
+
+interface PanelProps {
+  card: CardView;
+  boat: BoatView;
+  step: StepView;
+  gauge: GaugeView;
+  /** Which reading the plateau answers. */
+  limit: string;
+  may: boolean;
+}
+
+const MINUTE_MS = 60_000;
+
+/** The gauge of an engine that warms up: read again and again, held against its limits at once. */
+export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) {
+  const { enter, sending } = useEnter(boat.id);
+  const { waiting } = useLine();
+  const refused = useRefused(['temperatureC', 'minute']);
+  const [text, setText, clear] = useDraft(`gauge.${card.id}.${step.key}`);
+  const readings = withWaiting(gauge, waiting.map(({ entry }) => entry).filter(isOn(card, step)));
+  const running = clocksOfCard(card, waiting).find(
+    (clock) => clock.kind === 'RUN' && clock.step === step.key,
+  );
+  const watch = watchHere(gauge, readings);
+  useCallOut(`${card.id} ${step.key} ${readings.length}`, watch.standing === 'STOP');
+
+  const say = (said: Omit<EntryBody, 'id'>) =>
+    enter({ entries: [{ ...said, card: card.id, step: step.key }] });
+  const feed = useFeed({ boat: boat.id, gauge, readings, enter: say });
+  const read = async () => {
+    const temperatureC = typedNumber(text);
+    if (temperatureC === null) {
+      refused.refuse(new Refusal(422, 'temperatureC', 'Enter what the gauge shows, like 74.'));
+      return;
+    }
+    const minute = Math.max(0, (serverNow() - running!.startedAt) / MINUTE_MS);
+    const ok = await refused.attempt(() =>
+      say({
+        kind: 'GAUGE_READ',
+        engine: gauge.engine,
+        minute: Number(minute.toFixed(2)),
+        temperatureC,
+      }),
+    );
+    if (ok) clear();
+  };
+  const error = refused.at('temperatureC') ?? refused.at('minute') ?? refused.elsewhere;
+  if (!running && readings.length === 0) return null;
+  return (
+    <section
+      aria-label="Gauge"
+      className="border-line mt-4 grid gap-3 rounded-[4px_14px_14px_4px] border-[1.5px] p-3"
+    >
+      <GaugeChart gauge={gauge} readings={readings} />
+      <p
+        role={watch.standing === 'STOP' ? 'alert' : 'status'}
+        className={`m-0 ${watch.standing === 'STOP' ? 'rounded-sm bg-[#8f2f1e] p-3 text-[19px] font-bold text-white' : watch.standing === 'OPEN' ? 'text-spruce font-semibold' : 'font-semibold'}`}
+      >
+        {watch.words || 'Read the gauge every half minute or so.'}
+      </p>
+      {may && running && (
+        <form
+          className="flex flex-wrap items-center gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void read();
+          }}
+        >
+          <label htmlFor="gauge-now" className="font-bold">
+            Gauge now
+          </label>
+          <input
+            id="gauge-now"
+            className="box w-24 text-right"
+            inputMode="decimal"
+            autoComplete="off"
+            value={text}
+            aria-invalid={error ? true : undefined}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <span className="text-soft">°C</span>
+          <button type="submit" className="btn flex-1 justify-center" disabled={sending}>
+            Enter
+          </button>
+          {error && (
+            <p role="alert" className="field-error m-0 w-full">
+              {error}
+            </p>
+          )}
+        </form>
+      )}
+      {may && watch.standing === 'OPEN' && watch.plateauC != null && (
+        <button
+          type="button"
+          className="btn btn-main justify-center"
+          disabled={sending}
+          onClick={() =>
+            void refused.attempt(() =>
+              say({
+                kind: 'READING_TAKEN',
+                engine: gauge.engine,
+                limit,
+                value: watch.plateauC!,
+              }),
+            )
+          }
+        >
+          It holds at {celsius(watch.plateauC)}
+        </button>
+      )}
+      {may && running && <Feed {...feed} />}
+      <Table readings={readings} />
+    </section>
+  );
+}
+
+const isOn = (card: CardView, step: StepView) => (entry: EntryBody) =>
+  entry.kind === 'GAUGE_READ' && entry.card === card.id && entry.step === step.key;
+
+function withWaiting(gauge: GaugeView, entries: EntryBody[]): GaugeView['readings'] {
+  const known = new Set(gauge.readings.map((one) => one.minute));
+  const waiting = entries
+    .filter((entry) => !known.has(entry.minute!))
+    .map((entry) => ({
+      minute: entry.minute!,
+      temperatureC: entry.temperatureC!,
+      rpm: entry.rpm ?? null,
+      exhaustLitersPerMinute: entry.exhaustLitersPerMinute ?? null,
+    }));
+  return [...gauge.readings, ...waiting] as GaugeView['readings'];
+}
+
+/** What core says; of readings it has not seen, only whether they are over the limit it gave. */
+function watchHere(gauge: GaugeView, readings: GaugeView['readings']): GaugeView['watch'] {
+  const last = readings.at(-1);
+  if (readings.length === gauge.readings.length || !last) return gauge.watch;
+  const { stopAtC, stopBecause } = gauge.limits;
+  if (last.temperatureC >= stopAtC) {
+    return {
+      standing: 'STOP',
+      words: `${celsius(last.temperatureC)}: stop the engine, ${stopBecause}.`,
+      plateauC: null,
+    };
+  }
+  return { standing: 'WARMING', words: `${celsius(last.temperatureC)}.`, plateauC: null };
+}
+
+function useCallOut(call: string, stop: boolean) {
+  useEffect(() => {
+    if (stop && isFirstTime(`stop ${call}`)) ring(true);
+  }, [stop, call]);
+}
+
+function Feed({ following, follow, leave, trouble }: ReturnType<typeof useFeed>) {
+  const { data: faults = [] } = useQuery(faultsQuery);
+  const [fault, setFault] = useState<FaultView['fault']>('NONE');
+  return (
+    <div className="border-line text-soft flex flex-wrap items-center gap-2 border-t pt-3 text-[15px]">
+      <span className="w-full">
+        No engine is connected. A simulated one can stand in for it; it runs faster than a real one.
+      </span>
+      {following ? (
+        <button type="button" className="btn" onClick={leave}>
+          Leave its gauges
+        </button>
+      ) : (
+        <>
+          <label htmlFor="gauge-fault">Wrong with it</label>
+          <select
+            id="gauge-fault"
+            className="box w-56"
+            value={fault}
+            onChange={(event) => setFault(event.target.value as FaultView['fault'])}
+          >
+            {faults.map((one) => (
+              <option key={one.fault} value={one.fault}>
+                {one.words}
+              </option>
+            ))}
+          </select>
+          <button type="button" className="btn" onClick={() => follow(fault)}>
+            Follow the simulated gauges
+          </button>
+        </>
+      )}
+      <RefusedLine words={trouble} />
+    </div>
+  );
+}
+
+/** The same as the drawing, for those who do not see it. */
+function Table({ readings }: { readings: GaugeView['readings'] }) {
+  if (readings.length === 0) return null;
+  return (
+    <table className="sr-only">
+      <caption>Readings of this run</caption>
+      <thead>
+        <tr>
+          <th>Minute</th>
+          <th>Gauge, °C</th>
+          <th>rpm</th>
+          <th>Exhaust water, L/min</th>
+        </tr>
+      </thead>
+      <tbody>
+        {readings.map((one) => (
+          <tr key={one.minute}>
+            <td>{one.minute}</td>
+            <td>{one.temperatureC}</td>
+            <td>{one.rpm ?? '–'}</td>
+            <td>{one.exhaustLitersPerMinute ?? '–'}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
