@@ -29,8 +29,12 @@ export function useEnter(boat: string) {
     const person = queries.getQueryData(sessionQuery.queryKey)?.name ?? '';
     const inFront = line.toSend(person).some((one) => one.boat === boat);
     const held = await line.hold(person, boat, bodies);
-    if (inFront) void sender.all();
-    else await sender.now(held);
+    if (inFront) {
+      line.queue(held);
+      void sender.all();
+    } else {
+      await sender.now(held);
+    }
     return held;
   };
 

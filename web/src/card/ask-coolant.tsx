@@ -47,7 +47,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps) {
   return (
     <section
       aria-label={sentence(ask.label)}
-      className={`grid gap-2 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${verdict && !verdict.good ? 'border-verm' : ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+      className={`grid gap-2 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${verdict && !verdict.good ? 'border-verm' : ask.answered ? 'border-(--color-done)' : 'border-line'}`}
     >
       <div className="flex items-center gap-3">
         <Tick done={ask.answered} />

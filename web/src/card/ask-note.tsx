@@ -23,7 +23,7 @@ export function AskNote({ ask, card, boat, step, may }: AskProps) {
   };
   return (
     <form
-      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-(--color-done)' : 'border-line'}`}
       onSubmit={(event) => {
         event.preventDefault();
         if (text.trim()) void save();

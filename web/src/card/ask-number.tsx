@@ -112,7 +112,7 @@ function AskNumber({ ask, card, boat, step, may, unit, hint, fields, entry, word
   const id = `ask-${step.key}-${ask.label}`.replace(/\W+/g, '-');
   return (
     <form
-      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-(--color-done)' : 'border-line'}`}
       onSubmit={(event) => {
         event.preventDefault();
         void save();

@@ -35,7 +35,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps) {
   return (
     <section
       aria-label={sentence(ask.label)}
-      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${stuck ? 'border-brass' : ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${stuck ? 'border-brass' : ask.answered ? 'border-(--color-done)' : 'border-line'}`}
     >
       <div className="flex items-center gap-3">
         <Tick done={ask.answered && !stuck} />

@@ -19,7 +19,7 @@ export function AskJug({ ask, card, boat, step, may }: AskProps) {
   return (
     <section
       aria-label={sentence(ask.label)}
-      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-(--color-done)' : 'border-line'}`}
     >
       <div className="mb-2 flex items-center gap-3">
         <Tick done={ask.answered} />
@@ -50,7 +50,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
   return (
     <section
       aria-label={sentence(ask.label)}
-      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${short ? 'border-verm' : ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${short ? 'border-verm' : ask.answered ? 'border-(--color-done)' : 'border-line'}`}
     >
       <div className="flex flex-wrap items-center gap-3">
         <Tick done={ask.answered} />
@@ -93,7 +93,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
           ) : (
             <button
               type="button"
-              className="plain text-soft mt-1 min-h-11 text-[15px]"
+              className="plain text-soft mt-1 text-[15px]"
               onClick={() => setFailing(true)}
             >
               It could not be sampled

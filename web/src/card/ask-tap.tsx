@@ -81,7 +81,7 @@ export function AskLook(props: AskProps) {
 export function AskAfloat({ ask }: AskProps) {
   return (
     <div
-      className={`flex min-h-14 items-center gap-3 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-[#4d7267]' : 'border-line'}`}
+      className={`flex min-h-14 items-center gap-3 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-(--color-done)' : 'border-line'}`}
     >
       <Tick done={ask.answered} />
       <span>

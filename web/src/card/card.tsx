@@ -9,6 +9,8 @@ import { provisional } from '../offline/provisional';
 import { takeShelfAlong } from '../offline/take-along';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../parts/words';
+import { useLight } from './light';
+import { HandOver } from './hand-over';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
@@ -23,8 +25,9 @@ export function Card() {
   const { waiting } = useLine();
   const queries = useQueryClient();
   useEffect(() => takeShelfAlong(queries), [queries]);
+  const { bright } = useLight();
   return (
-    <div className="bay min-h-dvh">
+    <div className={`bay min-h-dvh ${bright ? 'bright' : ''}`}>
       {card.data && boat.data ? (
         <CardShown {...provisional(card.data, boat.data, waiting)} />
       ) : card.error || boat.error ? (
@@ -47,15 +50,17 @@ function firstOpen(card: CardView): string {
 function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
   const may = useMay();
   const [picked, setPicked] = useState<string | null>(null);
+  const [listed, setListed] = useState(false);
   const key = picked ?? firstOpen(card);
   const step = card.steps.find((s) => s.key === key) ?? card.steps[0]!;
+  const light = useLight();
   const settled = card.steps.filter((s) => s.standing !== 'OPEN').length;
   return (
-    <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr]">
+    <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr] lg:grid-rows-[auto_auto_1fr]">
       <header className="border-line flex items-center gap-3 border-b px-[18px] py-2.5 lg:col-span-2">
         <Link
           to={`/boats/${boat.id}`}
-          className="font-stencil text-ink text-[23px] font-bold tracking-[0.04em] uppercase no-underline"
+          className="font-stencil text-ink flex min-h-14 items-center text-[23px] font-bold tracking-[0.04em] uppercase no-underline"
         >
           {card.boatName}
           {card.berthName && ` · ${card.berthName}`}
@@ -70,28 +75,49 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
             {protectionWords(card.protection)}
           </span>
         </span>
+        <button type="button" className="plain no-underline" onClick={light.change}>
+          {light.bright ? 'Dark' : 'Bright'}
+        </button>
       </header>
-      <nav aria-label="Steps" className="border-line px-[18px] pt-3 lg:border-r lg:pb-6">
+      <nav aria-label="Steps" className="px-[18px] pt-3">
         <How card={card} />
-        <ol
-          className={`m-0 flex list-none p-0 lg:grid lg:gap-0.5 ${card.steps.length > 16 ? 'gap-px' : 'gap-1.5'}`}
+        <Progress card={card} current={step.key} />
+        <button
+          type="button"
+          className="btn mt-2 w-full justify-between lg:hidden"
+          aria-expanded={listed}
+          onClick={() => setListed(!listed)}
         >
+          <span>
+            Step {card.steps.indexOf(step) + 1} of {card.steps.length}
+          </span>
+          <span className="text-soft font-normal">{listed ? 'hide the list' : 'all steps'}</span>
+        </button>
+        <ol className={`m-0 mt-2 list-none gap-0.5 p-0 lg:grid ${listed ? 'grid' : 'hidden'}`}>
           {card.steps.map((s, i) => (
-            <StepTick
+            <StepLine
               key={s.key}
               step={s}
               index={i}
               current={s.key === step.key}
-              pick={() => setPicked(s.key)}
+              pick={() => {
+                setPicked(s.key);
+                setListed(false);
+              }}
             />
           ))}
         </ol>
         <p className="text-soft m-0 mt-2 text-[14px] lg:mt-4">
           {settled} of {card.steps.length} steps · {card.heldBy} works on it
         </p>
-        {may.work && <InTheBay boat={boat} card={card} me={may.name} />}
+        {card.handOver && card.heldBy === card.handOver.to && !card.closed && (
+          <p className="text-brass m-0 mt-1 text-[15px] font-semibold">
+            {card.handOver.from} stopped here
+            {card.handOver.note && `: ${card.handOver.note}`}
+          </p>
+        )}
       </nav>
-      <main className="min-w-0 pb-32 lg:pb-28">
+      <main className="border-line min-w-0 pb-6 lg:row-span-2 lg:border-l lg:pb-28">
         {card.closed && !picked ? (
           <Closed card={card} boat={boat} />
         ) : (
@@ -105,6 +131,11 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
           />
         )}
       </main>
+      {may.work && (
+        <aside aria-label="Who works on it" className="px-[18px] pb-32 lg:col-start-1">
+          <InTheBay boat={boat} card={card} me={may.name} />
+        </aside>
+      )}
     </div>
   );
 }
@@ -138,35 +169,44 @@ function How({ card }: { card: CardView }) {
   );
 }
 
-interface TickProps {
+function tone(step: StepView, current: boolean): string {
+  if (step.standing === 'DONE') return 'bg-(--color-done-fill)';
+  if (step.standing === 'SKIPPED') return 'bg-(--color-skipped)';
+  return current ? 'bg-brass' : 'bg-line';
+}
+
+/** How far the card is, at one look; the list below is what is tapped. */
+function Progress({ card, current }: { card: CardView; current: string }) {
+  return (
+    <div aria-hidden="true" className="flex gap-px lg:hidden">
+      {card.steps.map((step) => (
+        <span key={step.key} className={`h-[7px] flex-1 ${tone(step, step.key === current)}`} />
+      ))}
+    </div>
+  );
+}
+
+interface LineProps {
   step: StepView;
   index: number;
   current: boolean;
   pick: () => void;
 }
 
-function StepTick({ step, index, current, pick }: TickProps) {
-  const tone =
-    step.standing === 'DONE'
-      ? 'bg-[#7fae9f]'
-      : step.standing === 'SKIPPED'
-        ? 'bg-[#8d7440]'
-        : current
-          ? 'bg-brass'
-          : 'bg-line';
+function StepLine({ step, index, current, pick }: LineProps) {
   const said = step.standing === 'OPEN' ? 'open' : step.standing.toLowerCase();
   return (
-    <li className="flex-1">
+    <li>
       <button
         type="button"
         onClick={pick}
         aria-current={current ? 'step' : undefined}
         aria-label={`${index + 1}. ${step.title}, ${said}`}
-        className={`flex min-h-9 w-full items-center gap-3 text-left lg:min-h-11 lg:rounded-sm lg:px-2 ${current ? 'lg:bg-paper-2' : ''}`}
+        className={`flex min-h-14 w-full items-center gap-3 rounded-sm px-2 text-left lg:min-h-11 ${current ? 'bg-paper-2' : ''}`}
       >
-        <span className={`h-[7px] w-full lg:h-5 lg:w-[7px] lg:shrink-0 ${tone}`} />
+        <span className={`h-5 w-[7px] shrink-0 ${tone(step, current)}`} />
         <span
-          className={`hidden text-[15.5px] lg:inline ${current ? 'font-bold' : step.standing === 'OPEN' ? '' : 'text-soft'}`}
+          className={`text-[15.5px] ${current ? 'font-bold' : step.standing === 'OPEN' ? '' : 'text-soft'}`}
         >
           {step.title}
           {step.standing === 'SKIPPED' && ' (skipped)'}
@@ -192,7 +232,7 @@ function InTheBay({ boat, card, me }: { boat: BoatView; card: CardView; me: stri
         {!card.closed && (
           <button
             type="button"
-            className="plain min-h-11 text-[15px]"
+            className="plain text-[15px]"
             disabled={sending}
             aria-pressed={inside}
             onClick={() => say(inside ? 'BAY_LEFT' : 'BAY_ENTERED')}
@@ -203,7 +243,7 @@ function InTheBay({ boat, card, me }: { boat: BoatView; card: CardView; me: stri
         {!card.closed && card.heldBy !== me && (
           <button
             type="button"
-            className="plain min-h-11 text-[15px]"
+            className="plain text-[15px]"
             disabled={sending}
             onClick={() => say('CARD_TAKEN')}
           >
@@ -211,6 +251,7 @@ function InTheBay({ boat, card, me }: { boat: BoatView; card: CardView; me: stri
           </button>
         )}
       </div>
+      {!card.closed && card.heldBy === me && <HandOver boat={boat} card={card} me={me} />}
       <RefusedLine words={refused.elsewhere} />
     </div>
   );

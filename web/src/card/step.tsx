@@ -11,6 +11,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock } from '../parts/words';
 import { AskShown } from './ask';
+import { Cranking } from './cranking';
 import { SampleWith } from '../bench/sample-with';
 
 interface StepProps {
@@ -30,6 +31,10 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
   const open = step.standing === 'OPEN';
   const { waiting } = useLine();
   const plateau = step.asks.find((ask) => ask.kind === 'READ' && PLATEAUS.has(ask.limit ?? ''));
+  const starts = step.asks.find((ask) => ask.kind === 'ENGINE' && ask.start && !ask.answered);
+  const startsGauge = card.gauges.find(
+    (one) => starts?.engine == null || one.engine === starts.engine,
+  );
   const gauge = card.gauges.find((one) => plateau?.engine == null || one.engine === plateau.engine);
   const clocks = clocksOfCard(card, waiting).filter((clock) => clock.step === step.key);
   const left = step.asks.filter((ask) => !ask.answered).length;
@@ -42,7 +47,7 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       <p className="m-0 mt-2 max-w-[62ch]">{step.how}</p>
       <p className="text-soft m-0 mt-1.5 max-w-[62ch] text-[15.5px]">{step.why}</p>
       {step.hurts.length > 0 && (
-        <ul className="m-0 mt-4 grid max-w-[66ch] list-none gap-1 border-l-[5px] border-[#e0644a] bg-[#2a1a17] px-4 py-2.5 text-[16px] text-[#ffd9d0]">
+        <ul className="m-0 mt-4 grid max-w-[66ch] list-none gap-1 border-l-[5px] border-(--color-hurt-line) bg-(--color-hurt) px-4 py-2.5 text-[16px] text-(--color-hurt-ink)">
           {step.hurts.map((hurt) => (
             <li key={hurt}>{hurt}</li>
           ))}
@@ -107,6 +112,9 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
           />
         ))}
       </div>
+      {mayWork && open && starts && startsGauge && (
+        <Cranking card={card} boat={boat} step={step} gauge={startsGauge} />
+      )}
       <Said step={step} />
       {open ? (
         mayWork && <StepEnd card={card} boat={boat} step={step} left={left} next={next} />

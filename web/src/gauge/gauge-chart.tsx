@@ -5,10 +5,10 @@ import { celsius, number } from '../parts/words';
 
 type Reading = GaugeView['readings'][number];
 
-const WIDTH = 560;
-const HEIGHT = 250;
-const LEFT = 44;
-const RIGHT = 88;
+const WIDTH = 400;
+const HEIGHT = 220;
+const LEFT = 34;
+const RIGHT = 74;
 const TOP = 12;
 const BOTTOM = 30;
 const LEAST_MINUTES = 10;
@@ -35,7 +35,12 @@ export function GaugeChart({ gauge, readings }: ChartProps) {
     .y((one) => y(one.temperatureC));
   const minutes = x.ticks(6);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label={said(gauge)}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="w-full max-w-[640px]"
+      role="img"
+      aria-label={said(gauge)}
+    >
       <rect
         x={LEFT}
         y={y(limits.opensUntilC)}
@@ -57,7 +62,7 @@ export function GaugeChart({ gauge, readings }: ChartProps) {
           {number(minute, 0)}
         </Label>
       ))}
-      <Label x={WIDTH - RIGHT + 6} y={HEIGHT - 10}>
+      <Label x={WIDTH - RIGHT + 14} y={HEIGHT - 10}>
         min
       </Label>
       <line
@@ -128,7 +133,7 @@ interface LabelProps {
 
 function Label({ x, y, anchor = 'start', color = 'var(--color-soft)', children }: LabelProps) {
   return (
-    <text x={x} y={y} textAnchor={anchor} fill={color} className="font-stencil" fontSize={15}>
+    <text x={x} y={y} textAnchor={anchor} fill={color} className="font-stencil" fontSize={17}>
       {children}
     </text>
   );

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { api, got } from '../api/client';
 import type { EntryBody, FaultView, GaugeView } from '../api/client';
-import { reasonOf } from '../api/refusal';
+import { Refusal } from '../api/refusal';
 
 type Fault = FaultView['fault'];
 type Reading = GaugeView['readings'][number];
@@ -61,7 +61,9 @@ export function useFeed({ boat, gauge, readings, enter }: Feed) {
       busy = true;
       read()
         .catch((error: unknown) => {
-          setTrouble(reasonOf(error));
+          setTrouble(
+            error instanceof Refusal ? error.message : 'Its gauges cannot be read without signal.',
+          );
           setFault(null);
         })
         .finally(() => {

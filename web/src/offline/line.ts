@@ -2,7 +2,7 @@ import type { EntryBody } from '../api/client';
 import type { Database, ReturnedEntry, WaitingEntry } from './database';
 
 export interface LineState {
-  /** Oldest first. */
+  /** Oldest first; without what is being tried for the first time. */
   waiting: readonly WaitingEntry[];
   returned: readonly ReturnedEntry[];
   /** Whether the last try to send got an answer. */
@@ -15,6 +15,9 @@ export interface LineState {
  */
 export class Line {
   #db: Promise<Database>;
+  #all: readonly WaitingEntry[] = [];
+  /** Tried for the first time: whoever typed it is still looking, and it may be refused at once. */
+  #tried = new Set<number>();
   #state: LineState = { waiting: [], returned: [], signal: true };
   /** Kept by the server, and shown as waiting until the screens have been fetched anew. */
   #settled = new Set<number>();
@@ -43,16 +46,14 @@ export class Line {
   async load(): Promise<void> {
     const db = await this.#db;
     const onDisk = (await db.getAll('waiting')) as WaitingEntry[];
-    const shown = this.#state.waiting.filter(({ seq }) => this.#settled.has(seq));
-    const waiting = [...onDisk, ...shown].sort((one, other) => one.seq - other.seq);
-    this.#change({ waiting, returned: await db.getAll('returned') });
+    const shown = this.#all.filter(({ seq }) => this.#settled.has(seq));
+    this.#all = [...onDisk, ...shown].sort((one, other) => one.seq - other.seq);
+    this.#change({ returned: await db.getAll('returned') });
   }
 
   /** Those of a person that are still to be sent, in order. */
   toSend(person: string): WaitingEntry[] {
-    return this.#state.waiting.filter(
-      (one) => one.person === person && !this.#settled.has(one.seq),
-    );
+    return this.#all.filter((one) => one.person === person && !this.#settled.has(one.seq));
   }
 
   /** Takes entries in, all or none; resolved when they are on the disk. */
@@ -65,9 +66,16 @@ export class Line {
       held.push({ seq, person, boat, entry });
     }
     await write.done;
-    this.#change({ waiting: [...this.#state.waiting, ...held] });
+    this.#all = [...this.#all, ...held];
+    held.forEach(({ seq }) => this.#tried.add(seq));
     this.#tellOthers();
     return held;
+  }
+
+  /** Nobody answered, or others stand before them: now they wait, and are shown so. */
+  queue(entries: readonly WaitingEntry[]): void {
+    entries.forEach(({ seq }) => this.#tried.delete(seq));
+    this.#change({});
   }
 
   /** Marks what is being sent: it cannot be taken back on this device any more. */
@@ -80,7 +88,7 @@ export class Line {
 
   /** Takes entries out that were never sent; false, and nothing is taken out, when one was. */
   async takeOut(entries: readonly WaitingEntry[]): Promise<boolean> {
-    const here = new Set(this.#state.waiting.map(({ seq }) => seq));
+    const here = new Set(this.#all.map(({ seq }) => seq));
     const free = entries.every(
       ({ seq }) => here.has(seq) && !this.#inFlight.has(seq) && !this.#settled.has(seq),
     );
@@ -139,12 +147,17 @@ export class Line {
 
   #forget(entries: readonly WaitingEntry[]): void {
     const gone = new Set(entries.map(({ seq }) => seq));
-    gone.forEach((seq) => this.#settled.delete(seq));
-    this.#change({ waiting: this.#state.waiting.filter(({ seq }) => !gone.has(seq)) });
+    gone.forEach((seq) => {
+      this.#settled.delete(seq);
+      this.#tried.delete(seq);
+    });
+    this.#all = this.#all.filter(({ seq }) => !gone.has(seq));
+    this.#change({});
   }
 
-  #change(next: Partial<LineState>): void {
-    this.#state = { ...this.#state, ...next };
+  #change(next: Partial<Omit<LineState, 'waiting'>>): void {
+    const waiting = this.#all.filter(({ seq }) => !this.#tried.has(seq));
+    this.#state = { ...this.#state, ...next, waiting };
     this.#listeners.forEach((listener) => listener());
   }
 

@@ -63,8 +63,10 @@ export class Sender {
         this.#line.hasSignal(true);
         await this.#kept(first!.boat, entries, kept.boat);
       } catch (error) {
-        if (isNoAnswer(error)) this.#noAnswer(error);
-        else {
+        if (isNoAnswer(error)) {
+          this.#line.queue(entries);
+          this.#noAnswer(error);
+        } else {
           await this.#line.remove(entries);
           throw error;
         }

@@ -29,7 +29,7 @@ export function WaitingStrip() {
           </span>
         )}
         {!signal && (
-          <button type="button" className="plain min-h-9" onClick={() => sender.wake()}>
+          <button type="button" className="plain min-h-14 min-w-14" onClick={() => sender.wake()}>
             Try now
           </button>
         )}
@@ -40,7 +40,7 @@ export function WaitingStrip() {
         {back.length > 0 && (
           <button
             type="button"
-            className="plain min-h-9"
+            className="plain min-h-14 min-w-14"
             aria-expanded={open}
             onClick={() => setOpen(!open)}
           >

@@ -48,13 +48,17 @@ export function UndoProvider({ children }: { children: ReactNode }) {
           <div className="pointer-events-auto flex items-center gap-4 rounded-[3px_10px_10px_3px] bg-[#14212b] px-4 py-2 text-[15px] text-[#f6f4ef] shadow-lg ring-1 ring-[#54616a]">
             <span>{trouble ?? current.words}</span>
             {!trouble && (
-              <button type="button" className="plain min-h-8 font-bold" onClick={takeBack}>
+              <button
+                type="button"
+                className="plain min-h-14 min-w-14 font-bold sm:min-h-8"
+                onClick={takeBack}
+              >
                 Undo
               </button>
             )}
             <button
               type="button"
-              className="plain min-h-8 no-underline"
+              className="plain min-h-14 min-w-14 no-underline sm:min-h-8"
               aria-label="Close"
               onClick={() => setCurrent(null)}
             >

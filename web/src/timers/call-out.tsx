@@ -43,7 +43,7 @@ export function CallOut() {
             className={`flex flex-wrap items-center gap-x-4 gap-y-1 px-[18px] py-2 text-[15.5px] ${standing === 'OVER' ? 'bg-[#8f2f1e] text-white' : standing === 'SOON_OVER' ? 'bg-[#f0c568] text-[#14110a]' : 'bg-[#1f4d45] text-white'}`}
           >
             <Link
-              className="font-bold text-inherit"
+              className="flex min-h-14 items-center font-bold text-inherit"
               to={`/boats/${timer.boat}/cards/${timer.card}`}
             >
               {timer.boatName}
@@ -54,7 +54,7 @@ export function CallOut() {
             </span>
             <button
               type="button"
-              className="plain min-h-11 px-2 font-bold"
+              className="plain min-h-14 min-w-14 px-2 font-bold"
               onClick={() => setHeard([...heard, call])}
             >
               Heard

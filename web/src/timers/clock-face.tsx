@@ -37,7 +37,13 @@ export function ClockFace({ clock, kind }: { clock: Clock; kind: TimerView['kind
       aria-label={NAMES[kind]}
       className="border-line flex items-center gap-4 rounded-[4px_14px_14px_4px] border-[1.5px] p-3"
     >
-      <svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden="true">
+      <svg
+        width={SIZE}
+        height={SIZE}
+        viewBox={`0 0 ${SIZE} ${SIZE}`}
+        aria-hidden="true"
+        className="shrink-0"
+      >
         <circle
           cx={middle}
           cy={middle}
@@ -81,7 +87,7 @@ export function ClockFace({ clock, kind }: { clock: Clock; kind: TimerView['kind
       <div className="min-w-0">
         <h2 className="text-[17px] font-bold">{NAMES[kind]}</h2>
         <p className="m-0" style={{ color: standing === 'RUNNING' ? undefined : TONES[standing] }}>
-          {standing === 'RUNNING' ? clock.whenDue : saysOf(clock, now)}
+          {standing === 'RUNNING' ? `Then: ${clock.whenDue}` : saysOf(clock, now)}
         </p>
       </div>
     </div>

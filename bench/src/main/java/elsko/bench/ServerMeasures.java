@@ -13,12 +13,15 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
+import java.util.UUID;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 
 /** The running application, started by its launcher and asked over HTTP. */
 final class ServerMeasures {
@@ -40,10 +43,12 @@ final class ServerMeasures {
   List<Measured> run() throws IOException, InterruptedException {
     Path data = Files.createTempDirectory("elsko-bench");
     Measured list;
+    Measured waited;
     Measured imported;
     List<Measured> screens;
     try (Running first = new Running("serve", data)) {
       list = listOf1000(first);
+      waited = waiting500(first);
       imported = importOf5000(first);
       screens = screens(first);
     }
@@ -51,7 +56,7 @@ final class ServerMeasures {
     try (Running second = new Running("serve", data)) {
       seconds = second.seconds;
     }
-    List<Measured> all = new ArrayList<>(List.of(list, imported));
+    List<Measured> all = new ArrayList<>(List.of(list, waited, imported));
     all.addAll(screens);
     all.add(
         new Measured(
@@ -162,6 +167,58 @@ final class ServerMeasures {
         String.format(Locale.ROOT, "p50 %.1f ms, p99 %.1f ms", millis[runs / 2], p99),
         "p99 under 50 ms",
         p99 < 50);
+  }
+
+  /** What a device without signal has kept for a day goes up, as its screens send it. */
+  private Measured waiting500(Running server) throws IOException, InterruptedException {
+    String boat = made(server, BOAT.formatted(9997));
+    String card = UUID.randomUUID().toString();
+    waiting(
+        server,
+        boat,
+        List.of(
+            ",\"kind\":\"CARD_OPENED\",\"procedure\":\"WINTERIZE\",\"card\":\"%s\""
+                .formatted(card)));
+    long from = System.nanoTime();
+    for (int batch = 0; batch < 5; batch++) {
+      List<String> entries = new ArrayList<>();
+      for (int i = 0; i < 50; i++) {
+        entries.add(
+            ",\"kind\":\"FITTING_SET\",\"fitting\":\"battery\",\"state\":\"%s\",\"card\":\"%s\",\"step\":\"drain\""
+                .formatted(i % 2 == 0 ? "OFF" : "ON", card));
+        entries.add(
+            ",\"kind\":\"NOTED\",\"text\":\"number %d\",\"card\":\"%s\",\"step\":\"drain\""
+                .formatted(i, card));
+      }
+      waiting(server, boat, entries);
+    }
+    double seconds = (System.nanoTime() - from) / 1e9;
+    return new Measured(
+        "500 entries that waited on a device, in five batches",
+        String.format(Locale.ROOT, "%.2f s", seconds),
+        "under 10 s",
+        seconds < 10);
+  }
+
+  private void waiting(Running server, String boat, List<String> entries)
+      throws IOException, InterruptedException {
+    String body =
+        entries.stream()
+            .map(
+                fields ->
+                    "{\"id\":\"%s\",\"deviceTime\":\"%s\"%s}"
+                        .formatted(UUID.randomUUID(), Instant.now(), fields))
+            .collect(Collectors.joining(",", "{\"entries\":[", "]}"));
+    HttpResponse<String> taken =
+        send(
+            server
+                .request("/api/boats/" + boat + "/waiting-entries")
+                .POST(BodyPublishers.ofString(body)));
+    if (taken.statusCode() != 200 || taken.body().contains("\"reason\":\"")) {
+      int reason = Math.max(0, taken.body().indexOf("\"reason\":\""));
+      throw new IllegalStateException(
+          taken.body().substring(reason, Math.min(reason + 300, taken.body().length())));
+    }
   }
 
   private HttpResponse<String> send(HttpRequest.Builder request)

@@ -22,9 +22,14 @@ final class CardInTheBay {
   }
 
   void pick(String title) {
-    page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps"))
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(title))
-        .click();
+    Locator steps =
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps"));
+    assertThat(steps).isVisible();
+    Locator all = steps.getByText("all steps");
+    if (all.isVisible()) {
+      all.click();
+    }
+    steps.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(title)).click();
     onStep(title);
   }
 

@@ -16,17 +16,27 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The built application as a process of its own, on a data folder of its own. */
 final class ElskoProcess implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofMinutes(3);
+  private static Path demonstration;
   private final Path data;
   private final int port;
   private Process process;
 
+  /** On the demonstration as it is when it was only just set up. */
   ElskoProcess() {
+    this(demonstration());
+  }
+
+  private ElskoProcess(Path copied) {
     try {
       data = Files.createTempDirectory("elsko-e2e");
+      if (copied != null) {
+        copy(copied, data);
+      }
       try (ServerSocket free = new ServerSocket(0)) {
         port = free.getLocalPort();
       }
@@ -34,6 +44,26 @@ final class ElskoProcess implements AutoCloseable {
       throw new UncheckedIOException(e);
     }
     start();
+  }
+
+  /** Setting the demonstration up takes a while: once for all tests of a run. */
+  private static synchronized Path demonstration() {
+    if (demonstration == null) {
+      ElskoProcess first = new ElskoProcess(null);
+      first.close();
+      demonstration = first.data;
+    }
+    return demonstration;
+  }
+
+  private static void copy(Path from, Path to) throws IOException {
+    try (Stream<Path> files = Files.walk(from)) {
+      for (Path file : files.filter(Files::isRegularFile).toList()) {
+        Path copy = to.resolve(from.relativize(file));
+        Files.createDirectories(copy.getParent());
+        Files.copy(file, copy);
+      }
+    }
   }
 
   void start(String... more) {

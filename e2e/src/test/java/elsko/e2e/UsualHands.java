@@ -34,8 +34,9 @@ final class UsualHands {
           if (await isFar(step)) return;
           // What is answered because it stands so may not be, once something else was moved.
           const open = async () =>
-            (await now()).find((one) => one.key === step.key).asks.find((a) => !a.answered);
-          for (let one = await open(); one; one = await open()) {
+            (await now()).find((one) => one.key === step.key).asks.filter((a) => !a.answered);
+          for (let left = await open(); left.length > 0; left = await open())
+          for (const one of left) {
             if (one.kind === 'SET')
               await enter(step.key, { kind: 'FITTING_SET', fitting: one.fitting, state: one.to });
             else if (one.kind === 'OPEN') {

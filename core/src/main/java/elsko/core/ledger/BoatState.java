@@ -3,7 +3,9 @@ package elsko.core.ledger;
 import elsko.core.boat.Accessory;
 import elsko.core.boat.Answer;
 import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
 import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
@@ -107,6 +109,12 @@ public record BoatState(
   /** The card with this id, or null. */
   public CardProgress card(UUID id) {
     return cards.stream().filter(card -> card.card().equals(id)).findFirst().orElse(null);
+  }
+
+  /** Whether the sea can get into a path; one without a seacock counts as open. */
+  public boolean isSeacockOpen(Circuit circuit) {
+    List<Fitting> seacocks = boat.fittingsOf(circuit, FittingKind.SEACOCK);
+    return seacocks.isEmpty() || seacocks.stream().anyMatch(f -> is(f, FittingState.OPEN));
   }
 
   /** The card of this procedure that is not closed, the newest should there be two; or null. */

@@ -14,6 +14,7 @@ final class CardFold {
   private final CardProgress.Before before;
   private final Map<String, StepFold> steps = new LinkedHashMap<>();
   private String heldBy;
+  private CardProgress.HandOver handOver;
 
   CardFold(Entry opening, Fact.CardOpened opened, CardProgress.Before before) {
     this.opening = opening;
@@ -27,6 +28,8 @@ final class CardFold {
       heldBy = entry.person();
     } else if (entry.fact() instanceof Fact.HandedOver over) {
       heldBy = over.to();
+      handOver =
+          new CardProgress.HandOver(entry.person(), over.to(), over.note(), entry.deviceTime());
     }
     if (entry.step() != null) {
       steps.computeIfAbsent(entry.step(), key -> new StepFold()).apply(entry);
@@ -43,6 +46,7 @@ final class CardFold {
         opening.person(),
         opening.deviceTime(),
         heldBy,
+        handOver,
         before,
         progress);
   }

@@ -13,6 +13,7 @@ import java.util.UUID;
  *
  * @param choices the method or variant chosen, by circuit key
  * @param heldBy who works on it now
+ * @param handOver the last time somebody stopped and another went on; null when nobody did
  * @param before how the boat stood when it was opened
  * @param steps by step key, only those something was said about
  */
@@ -23,8 +24,16 @@ public record CardProgress(
     String openedBy,
     Instant openedAt,
     String heldBy,
+    HandOver handOver,
     Before before,
     Map<String, StepProgress> steps) {
+
+  /**
+   * Somebody stopped here, another goes on.
+   *
+   * @param note what they should know; may be empty
+   */
+  public record HandOver(String from, String to, String note, Instant at) {}
 
   /**
    * How the boat stood when the card was opened: what a card brings back is decided then, so that
@@ -35,6 +44,20 @@ public record CardProgress(
    * @param lastDone when something that falls due was done last, by {@link BoatState#dueKey}
    */
   public record Before(Set<String> loose, Set<String> filled, Map<String, Instant> lastDone) {}
+
+  /** A card that nobody has opened, as it would be written. */
+  public static CardProgress notOpened(Procedure procedure, Map<String, String> choices) {
+    return new CardProgress(
+        new UUID(0, 0),
+        procedure,
+        choices,
+        "",
+        null,
+        "",
+        null,
+        new Before(Set.of(), Set.of(), Map.of()),
+        Map.of());
+  }
 
   /** Whether something was due on an engine ({@code null}: on the boat) when it was opened. */
   public boolean wasDue(Position engine, Interval interval) {

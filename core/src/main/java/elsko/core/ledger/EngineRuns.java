@@ -7,17 +7,26 @@ import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.GaugeWatch;
 import elsko.core.ledger.EngineRun.Plateau;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Follows through the log how each engine's gauges went. */
 final class EngineRuns {
+  private static final Duration EMPTIES_MUFFLER = Duration.ofSeconds(60);
+
   private final Boat boat;
   private final Map<Position, List<GaugeReading>> readings = new EnumMap<>(Position.class);
   private final Map<Position, List<Plateau>> plateaus = new EnumMap<>(Position.class);
   private final Map<Position, Boolean> opened = new EnumMap<>(Position.class);
+  private final Map<Position, CrankCount> cranked = new EnumMap<>(Position.class);
+  private final Map<Position, Instant> startedAt = new EnumMap<>(Position.class);
+  private final Set<Position> waterSeen = EnumSet.noneOf(Position.class);
 
   EngineRuns(Boat boat) {
     this.boat = boat;
@@ -29,7 +38,39 @@ final class EngineRuns {
     opened.remove(engine);
   }
 
+  void started(Position engine, Instant at) {
+    startedAt.put(engine, at);
+    waterSeen.remove(engine);
+  }
+
+  /** A minute's run with water seen blows the muffler out. */
+  void stopped(Position engine, Instant at) {
+    Instant start = startedAt.remove(engine);
+    if (start != null && waterSeen.contains(engine) && !start.plus(EMPTIES_MUFFLER).isAfter(at)) {
+      cranked.remove(engine);
+    }
+  }
+
+  void waterAtExhaust(Position engine) {
+    waterSeen.add(engine);
+  }
+
+  void turned(Position engine, double seconds, boolean seacockOpen, Instant at) {
+    cranked.merge(
+        engine,
+        CrankCount.NONE.turned(seconds, seacockOpen, at),
+        (before, turn) -> before.turned(seconds, seacockOpen, at));
+  }
+
+  void mufflerDrained(Position engine) {
+    cranked.remove(engine);
+  }
+
   void read(Position engine, GaugeReading reading) {
+    Double flow = reading.exhaustLitersPerMinute();
+    if (flow != null && flow > 0) {
+      waterSeen.add(engine);
+    }
     List<GaugeReading> run = readings.computeIfAbsent(engine, key -> new ArrayList<>());
     run.add(reading);
     GaugeWatch watch = GaugeWatch.of(limits(engine), run);
@@ -67,7 +108,8 @@ final class EngineRuns {
               limits,
               run,
               GaugeWatch.of(limits, run),
-              List.copyOf(plateaus.getOrDefault(engine, List.of()))));
+              List.copyOf(plateaus.getOrDefault(engine, List.of())),
+              cranked.getOrDefault(engine, CrankCount.NONE)));
     }
     return runs;
   }

@@ -38,6 +38,10 @@ public final class EntryWords {
         default -> "%s started %s".formatted(engine, started.basis().words());
       };
     }
+    if (fact instanceof Fact.Cranked cranked) {
+      return "%s turned for %s s, did not fire"
+          .formatted(engine(cranked.engine()), Words.number(cranked.seconds()));
+    }
     if (fact instanceof Fact.EngineStopped stopped) {
       return engine(stopped.engine()) + " stopped";
     }

@@ -50,6 +50,22 @@ public sealed interface Fact {
   record EngineStarted(Position engine, StartBasis basis, double seconds) implements Fact {}
 
   /**
+   * A starter turned an engine, and it did not fire.
+   *
+   * @param engine which; null when there is only one
+   */
+  record Cranked(Position engine, double seconds) implements Fact {
+    /** No starter bears more in one turn, s. */
+    private static final double MOST_SECONDS = 30;
+
+    public Cranked {
+      if (!(seconds > 0) || seconds > MOST_SECONDS) {
+        throw Refused.value("seconds", "One turn of the starter lasts from 1 to 30 s.");
+      }
+    }
+  }
+
+  /**
    * An engine was stopped.
    *
    * @param engine which; null when there is only one

@@ -41,6 +41,8 @@ public final class FactFits {
       engine(boat, stopped.engine());
     } else if (fact instanceof Fact.ReadingTaken read) {
       engine(boat, read.engine());
+    } else if (fact instanceof Fact.Cranked cranked) {
+      engine(boat, cranked.engine());
     } else if (fact instanceof Fact.GaugeRead read) {
       engine(boat, read.engine());
     } else if (fact instanceof Fact.ServiceDone done) {

@@ -8,6 +8,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
+import elsko.core.boat.SegmentKind;
 import elsko.core.fluid.Need;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limit;
@@ -103,15 +104,29 @@ public final class Ledger {
         circuit.isAboard(looked.aboard());
       }
     } else if (fact instanceof Fact.EngineStarted started) {
-      started(started);
+      started(started, entry.deviceTime());
+    } else if (fact instanceof Fact.Cranked cranked) {
+      enginesMeant(cranked.engine())
+          .forEach(
+              engine ->
+                  runs.turned(
+                      engine, cranked.seconds(), seacockIsOpen(engine), entry.deviceTime()));
     } else if (fact instanceof Fact.GaugeRead read) {
       enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
     } else if (fact instanceof Fact.ReadingTaken read) {
       if (isPlateau(read.limit())) {
         enginesMeant(read.engine()).forEach(engine -> runs.holdsAt(engine, entry, read.value()));
+      } else if (read.limit().equals(Limit.WATER_AT_EXHAUST.key())
+          && Limit.WATER_AT_EXHAUST.judge(read.value()).good()) {
+        enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
       }
     } else if (fact instanceof Fact.EngineStopped stopped) {
-      enginesMeant(stopped.engine()).forEach(running::remove);
+      enginesMeant(stopped.engine())
+          .forEach(
+              engine -> {
+                running.remove(engine);
+                runs.stopped(engine, entry.deviceTime());
+              });
     } else if (fact instanceof Fact.ServiceDone done) {
       lastDone.put(BoatState.dueKey(done.engine(), Interval.of(done.item())), entry.deviceTime());
     } else if (fact instanceof Fact.JugRead read) {
@@ -139,6 +154,9 @@ public final class Ledger {
       ifLowPoint(
           looked.lowPoint(),
           circuit -> circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()));
+      if (looked.seen().isEmpty()) {
+        mufflerDrained(looked.lowPoint());
+      }
     } else if (fact instanceof Fact.FluidUsed used) {
       boolean shut =
           boat.hasCircuit(used.circuit()) && runs.stayedShut(boat.circuit(used.circuit()).engine());
@@ -160,6 +178,19 @@ public final class Ledger {
       ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
     } else if (fact instanceof Fact.CouldNotSample said) {
       ifLowPoint(said.lowPoint(), circuit -> circuit.notSampled(said));
+    }
+  }
+
+  private void mufflerDrained(String lowPoint) {
+    if (!boat.hasLowPoint(lowPoint)) {
+      return;
+    }
+    Circuit circuit = boat.circuitOfLowPoint(lowPoint);
+    boolean muffler =
+        boat.lowPoint(lowPoint).empties().stream()
+            .anyMatch(key -> circuit.segment(key).kind() == SegmentKind.MUFFLER);
+    if (muffler && circuit.engine() != null) {
+      runs.mufflerDrained(circuit.engine());
     }
   }
 
@@ -247,13 +278,23 @@ public final class Ledger {
     return named == null ? all : all.stream().filter(engine -> engine == named).toList();
   }
 
-  private void started(Fact.EngineStarted started) {
+  /** A path without a seacock counts as open. */
+  private boolean seacockIsOpen(Position engine) {
+    List<Fitting> seacocks = boat.fittingsOf(boat.engineCircuit(engine), FittingKind.SEACOCK);
+    return seacocks.isEmpty()
+        || seacocks.stream().anyMatch(f -> fittings.get(f.key()).state() == FittingState.OPEN);
+  }
+
+  private void started(Fact.EngineStarted started, Instant at) {
     for (Position engine : enginesMeant(started.engine())) {
       Circuit circuit = boat.engineCircuit(engine);
       if (started.basis() == StartBasis.KICK) {
         kicked.add(engine);
-      } else if (started.basis() != StartBasis.CRANK_SHUT) {
+      } else if (started.basis() == StartBasis.CRANK_SHUT) {
+        runs.turned(engine, started.seconds(), false, at);
+      } else {
         running.put(engine, started.basis());
+        runs.started(engine, at);
         boolean onTank =
             started.basis() == StartBasis.FED
                 && boat.fittingsOf(circuit, FittingKind.FEED).stream()

@@ -66,6 +66,7 @@ final class StartRules {
           "%s is recorded in the bay. Everybody out first."
               .formatted(Words.list(List.copyOf(state.inBay()))));
     }
+    mufflerIsNotFull();
     othersAreOff();
     refuseWhen(FittingKind.DRIVE, UP, "The %s is UP: its joints break.");
     refuseWhen(FittingKind.EXHAUST_COVER, ON, "The %s is ON.");
@@ -76,6 +77,16 @@ final class StartRules {
       if (state.is(key, ON_SEACOCK)) {
         throw refused("The key hangs on the seacock: open that, then bring the key to the helm.");
       }
+    }
+  }
+
+  /** Turned too long, it holds more water than a start could blow out. */
+  private void mufflerIsNotFull() {
+    CrankCount cranked = state.runs().get(circuit.engine()).cranked();
+    if (cranked.standing(boat.exhaust(circuit), false) == CrankCount.Standing.STOP) {
+      throw refused(
+          "It was turned for %s s without firing: its muffler is drained first, or water gets into the engine."
+              .formatted(Words.number(cranked.allSeconds(), 0)));
     }
   }
 

@@ -18,8 +18,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.UUID;
 
 /**
  * What is left to do on a boat before it may sit through the winter: the open steps of its
@@ -80,15 +78,8 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
 
   /** The card as it would be opened now. */
   private static CardProgress wouldBe(BoatState state, Schools schools) {
-    return new CardProgress(
-        new UUID(0, 0),
-        Procedure.WINTERIZE,
-        Choices.usual(state.boat(), Procedure.WINTERIZE, schools),
-        "",
-        null,
-        "",
-        new CardProgress.Before(Set.of(), Set.of(), Map.of()),
-        Map.of());
+    return CardProgress.notOpened(
+        Procedure.WINTERIZE, Choices.usual(state.boat(), Procedure.WINTERIZE, schools));
   }
 
   /** Puts the open steps of a boat's cards together into tasks. */

@@ -9,6 +9,7 @@ public enum EntryKind {
   FITTING_SET(Fact.FittingSet.class),
   LOW_POINT_SEEN(Fact.LowPointSeen.class),
   ENGINE_STARTED(Fact.EngineStarted.class),
+  CRANKED(Fact.Cranked.class),
   ENGINE_STOPPED(Fact.EngineStopped.class),
   FLUID_USED(Fact.FluidUsed.class),
   DESCALER_USED(Fact.DescalerUsed.class),

@@ -47,6 +47,8 @@ class FactReader {
               body.engine(),
               need("basis", body.basis(), "Say what gives it water."),
               body.seconds() == null ? 0 : body.seconds());
+      case CRANKED ->
+          new Fact.Cranked(body.engine(), need("seconds", body.seconds(), NUMBER_MISSING));
       case ENGINE_STOPPED -> new Fact.EngineStopped(body.engine());
       case FLUID_USED ->
           new Fact.FluidUsed(

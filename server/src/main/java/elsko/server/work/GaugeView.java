@@ -1,10 +1,13 @@
 package elsko.server.work;
 
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Exhaust;
 import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.GaugeWatch;
 import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CrankCount;
 import elsko.core.ledger.EngineRun;
 import java.time.Instant;
 import java.util.List;
@@ -22,23 +25,52 @@ record GaugeView(
     GaugeLimits limits,
     List<GaugeReading> readings,
     WatchView watch,
-    List<Held> past) {
+    List<Held> past,
+    CrankView crank) {
 
   static List<GaugeView> of(BoatState state) {
     return state.runs().entrySet().stream()
-        .map(run -> of(run.getKey(), state.running().containsKey(run.getKey()), run.getValue()))
+        .map(run -> of(state, run.getKey(), run.getValue()))
         .toList();
   }
 
-  private static GaugeView of(Position engine, boolean running, EngineRun run) {
+  private static GaugeView of(BoatState state, Position engine, EngineRun run) {
     GaugeWatch watch = run.watch();
     return new GaugeView(
         engine,
-        running,
+        state.running().containsKey(engine),
         run.limits(),
         run.readings(),
         new WatchView(watch.standing(), watch.words(), watch.plateauC()),
-        run.plateaus().stream().map(held -> new Held(held.at(), held.valueC())).toList());
+        run.plateaus().stream().map(held -> new Held(held.at(), held.valueC())).toList(),
+        CrankView.of(state, engine, run.cranked()));
+  }
+
+  /**
+   * How long it was turned without firing, and what may be done next.
+   *
+   * @param mostSeconds of one turn
+   * @param restUntil the starter rests until then; null when it never turned
+   */
+  record CrankView(
+      double openSeconds,
+      double allSeconds,
+      CrankCount.Standing standing,
+      String words,
+      double mostSeconds,
+      @Nullable Instant restUntil) {
+    static CrankView of(BoatState state, Position engine, CrankCount count) {
+      Circuit circuit = state.boat().engineCircuit(engine);
+      Exhaust exhaust = state.boat().exhaust(circuit);
+      boolean open = state.isSeacockOpen(circuit);
+      return new CrankView(
+          count.openSeconds(),
+          count.allSeconds(),
+          count.standing(exhaust, open),
+          count.words(exhaust, open),
+          CrankCount.mostSeconds(state.boat().engine(circuit)),
+          count.lastAt() == null ? null : count.lastAt().plus(CrankCount.REST));
+    }
   }
 
   /** What the readings come to. */

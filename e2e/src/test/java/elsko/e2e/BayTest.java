@@ -1,0 +1,67 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** The card in a wet hand: large enough, readable in the dark and in the sun, handed over. */
+class BayTest extends InTheBrowser {
+  @Test
+  void everyTargetIsLargeEnoughInTheDarkAndInTheSun() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    String boat = Twin.of("Saltglass", desk, "Sandwrack");
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    phone.navigate(elsko.at("/boats/" + boat));
+    CardInTheBay card = SaltglassCard.open(phone);
+    for (String title :
+        java.util.List.of(
+            SaltglassCard.DRAIN,
+            SaltglassCard.POUR,
+            SaltglassCard.PROVE,
+            SaltglassCard.CLOSE,
+            SaltglassCard.WARM)) {
+      card.pick(title);
+      assertThat(Targets.tooSmall(phone)).as(title).isEmpty();
+      assertThat(Axe.violations(phone)).as(title + ", dark").isEmpty();
+      phone.getByText("Bright", exactly()).click();
+      assertThat(Axe.violations(phone)).as(title + ", bright").isEmpty();
+      phone.getByText("Dark", exactly()).click();
+    }
+    card.tap("Muffs on, water on");
+    card.tap("Start the engine");
+    assertThat(Targets.tooSmall(phone)).as("running").isEmpty();
+    phone.getByText("all steps").click();
+    assertThat(Targets.tooSmall(phone)).as("all steps").isEmpty();
+    phone.getByText("Bright", exactly()).click();
+    phone.reload();
+    assertThat(phone.getByText("Dark", exactly())).isVisible();
+    assertThat(Axe.violations(phone)).as("running, bright").isEmpty();
+  }
+
+  @Test
+  void aCardIsHandedOverWithANote() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    String boat = Twin.of("Saltglass", desk, "Bayberry");
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    phone.navigate(elsko.at("/boats/" + boat));
+    SaltglassCard.open(phone);
+    desk.navigate(phone.url());
+    phone.getByText("I stop here, somebody else goes on").click();
+    phone.getByText("Hand it over").click();
+    assertThat(phone.getByRole(AriaRole.ALERT)).hasText("Say who goes on.");
+    phone.getByLabel("Who goes on").selectOption("coordinator");
+    phone.getByLabel("What they should know").fill("the port plug is stiff");
+    assertThat(Targets.tooSmall(phone)).isEmpty();
+    phone.getByText("Hand it over").click();
+    assertThat(phone.getByText("coordinator works on it")).isVisible();
+    assertThat(desk.getByText("technician stopped here: the port plug is stiff")).isVisible();
+    assertThat(phone.getByText("I go on with it")).isVisible();
+  }
+
+  private static Page.GetByTextOptions exactly() {
+    return new Page.GetByTextOptions().setExact(true);
+  }
+}

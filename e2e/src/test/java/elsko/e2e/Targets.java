@@ -1,0 +1,27 @@
+package elsko.e2e;
+
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a wet finger has to hit. */
+final class Targets {
+  private Targets() {}
+
+  /** Buttons, links and fields that are shown and smaller than 56 px either way. */
+  static List<String> tooSmall(Page page) {
+    List<String> found = new ArrayList<>();
+    Object small =
+        page.evaluate(
+            """
+            () => [...document.querySelectorAll('button, a[href], input, select, textarea')]
+              .map((one) => ({ one, box: one.getBoundingClientRect() }))
+              .filter(({ box }) => box.width > 0 && box.height > 0)
+              .filter(({ box }) => box.width < 55.5 || box.height < 55.5)
+              .map(({ one, box }) =>
+                `${one.tagName} ${one.innerText || one.id} ${Math.round(box.width)}x${Math.round(box.height)}`)
+            """);
+    ((List<?>) small).forEach(one -> found.add((String) one));
+    return found;
+  }
+}
