@@ -61,22 +61,22 @@ function Returned({ one }: { one: ReturnedEntry }) {
       <div className="flex flex-wrap items-center gap-3">
         {field && (
           <input
-            className="box w-28"
+            className="box min-h-14 w-28"
             aria-label="Put right"
             inputMode="decimal"
             value={number}
             onChange={(event) => setNumber(event.target.value)}
           />
         )}
-        <button type="button" className="btn" disabled={sending} onClick={again}>
+        <button type="button" className="btn min-h-14" disabled={sending} onClick={again}>
           Send it again
         </button>
         {one.entry.card && (
-          <Link className="btn" to={`/boats/${one.boat}/cards/${one.entry.card}`}>
+          <Link className="btn min-h-14" to={`/boats/${one.boat}/cards/${one.entry.card}`}>
             To the card
           </Link>
         )}
-        <button type="button" className="btn" onClick={() => void line.dealtWith(one)}>
+        <button type="button" className="btn min-h-14" onClick={() => void line.dealtWith(one)}>
           Drop it
         </button>
       </div>

@@ -87,7 +87,9 @@ export function ClockFace({ clock, kind }: { clock: Clock; kind: TimerView['kind
       <div className="min-w-0">
         <h2 className="text-[17px] font-bold">{NAMES[kind]}</h2>
         <p className="m-0" style={{ color: standing === 'RUNNING' ? undefined : TONES[standing] }}>
-          {standing === 'RUNNING' ? `Then: ${clock.whenDue}` : saysOf(clock, now)}
+          {standing === 'RUNNING'
+            ? `Then: ${clock.whenDue.charAt(0).toLowerCase()}${clock.whenDue.slice(1)}`
+            : saysOf(clock, now)}
         </p>
       </div>
     </div>
