@@ -59,7 +59,8 @@ export type Method = NonNullable<Description['method']>;
 
 const CHANGES = new Set(['POST', 'PUT', 'DELETE', 'PATCH']);
 
-function csrfToken(): string {
+/** What a changing request of this session carries. */
+export function csrfToken(): string {
   const found = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
   return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : '';
 }

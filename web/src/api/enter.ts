@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import type { EntryBody } from './client';
 import { sessionQuery } from './queries';
 import { line, sender } from '../offline/device';
+import { forgetPhotos } from '../offline/photo';
 import { useUndo } from '../parts/undo';
 import { uuid } from './uuid';
 
@@ -17,7 +18,7 @@ export interface Sending {
 
 /**
  * Takes entries of one boat in: onto this device's disk first, then up. Refused at once it throws;
- * without signal, or behind others that wait, it stands in line. The ids are made once, so that
+ * without signal, or behind others that wait, it stands in line and nobody has to wait for it. The ids are made once, so that
  * trying again stores nothing twice.
  */
 export function useEnter(boat: string) {
@@ -27,7 +28,7 @@ export function useEnter(boat: string) {
 
   const send = async (bodies: EntryBody[]) => {
     const person = queries.getQueryData(sessionQuery.queryKey)?.name ?? '';
-    const inFront = line.toSend(person).some((one) => one.boat === boat);
+    const inFront = !line.state.signal || line.toSend(person).some((one) => one.boat === boat);
     const held = await line.hold(person, boat, bodies);
     if (inFront) {
       line.queue(held);
@@ -52,7 +53,10 @@ export function useEnter(boat: string) {
         offer({
           words: undo,
           undo: async () => {
-            if (await line.takeOut(held)) return;
+            if (await line.takeOut(held)) {
+              await forgetPhotos(held);
+              return;
+            }
             const back = [...bodies].reverse().map((body) => ({
               id: uuid(),
               deviceTime: new Date().toISOString(),

@@ -51,7 +51,9 @@ export function LogList({ boat, mayWork, mayMove }: LogListProps) {
                 entry.kind.startsWith('STEP_') &&
                 `: ${entry.step.replaceAll('-', ' ')}`}
               <span className="text-soft"> · {entry.person}</span>
-              {entry.corrects && <span className="text-soft"> · corrects an earlier entry</span>}
+              {entry.correctsWords && (
+                <span className="text-soft"> · in place of: {entry.correctsWords}</span>
+              )}
               {(entry.kind === 'BERTH_MOVED' ? mayMove : mayWork) && mayTakeBack(entry) && (
                 <button
                   type="button"

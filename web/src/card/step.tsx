@@ -12,6 +12,8 @@ import { useRefused } from '../parts/refused';
 import { clock } from '../parts/words';
 import { AskShown } from './ask';
 import { Cranking } from './cranking';
+import { PhotoShown } from './photo-shown';
+import { TakePhoto } from './take-photo';
 import { SampleWith } from '../bench/sample-with';
 
 interface StepProps {
@@ -115,7 +117,8 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       {mayWork && open && starts && startsGauge && (
         <Cranking card={card} boat={boat} step={step} gauge={startsGauge} />
       )}
-      <Said step={step} />
+      <Said step={step} boat={boat.id} />
+      {mayWork && !card.closed && <TakePhoto card={card} boat={boat} step={step} />}
       {open ? (
         mayWork && <StepEnd card={card} boat={boat} step={step} left={left} next={next} />
       ) : (
@@ -166,14 +169,17 @@ function Settled({ step, boat, may }: { step: StepView; boat: BoatView; may: boo
   );
 }
 
-function Said({ step }: { step: StepView }) {
-  const shown: SaidShown[] = step.said.filter((said) => said.kind === 'NOTED' || said.judgement);
+function Said({ step, boat }: { step: StepView; boat: string }) {
+  const shown: SaidShown[] = step.said.filter(
+    (said) => said.kind === 'NOTED' || said.judgement || said.photo,
+  );
   if (shown.length === 0) return null;
   return (
     <ul className="m-0 mt-4 grid list-none gap-1 p-0 text-[15.5px]">
       {shown.map((said) => (
         <li key={said.id} className="border-line border-l-[3px] pl-3">
           {said.words}
+          {said.photo && <PhotoShown boat={boat} photo={said.photo} words={said.words} />}
           {said.judgement && <b className="block font-semibold">{said.judgement}</b>}
           <span className="text-soft text-[14px]">
             {' '}

@@ -23,12 +23,14 @@ interface Schema extends DBSchema {
   returned: { key: number; value: ReturnedEntry };
   /** What was fetched last, to be shown without signal. */
   shown: { key: string; value: unknown };
+  /** Pictures whose entries wait, by the id of the photo. */
+  photos: { key: string; value: Blob };
 }
 
 export type Database = IDBPDatabase<Schema>;
 
 const NAME = 'elsko';
-const VERSION = 1;
+const VERSION = 2;
 
 /**
  * Opens this device's database. Entries are kept as they go over the wire, and a later version only
@@ -42,6 +44,7 @@ export function openDatabase(name = NAME): Promise<Database> {
         db.createObjectStore('returned', { keyPath: 'seq' });
         db.createObjectStore('shown');
       }
+      if (from < 2) db.createObjectStore('photos');
     },
     // Another tab wants a newer version: let it have it.
     blocking: (_current, _wanted, event) => (event.target as IDBDatabase).close(),

@@ -17,6 +17,8 @@ export function useLine(): LineState {
 
 /** Sends whenever something says that there may be signal now. */
 export function sendWhenThereIsSignal(): void {
+  if (!navigator.onLine) line.hasSignal(false);
+  sender.wake();
   window.addEventListener('online', () => sender.wake());
   window.addEventListener('offline', () => line.hasSignal(false));
   document.addEventListener('visibilitychange', () => {

@@ -215,6 +215,7 @@ function saidOf(step: StepView, { entry, person }: WaitingEntry): SaidShown {
     person,
     at: entry.deviceTime!,
     judgement: judgementHere(step, entry),
+    photo: entry.photo ?? null,
     waiting: true,
   };
 }
@@ -229,6 +230,7 @@ function judgementHere(step: StepView, entry: EntryBody): string | null {
 /** An entry as its own card words it, as far as the device can. */
 export function wordsOf(step: StepView | undefined, entry: EntryBody): string {
   if (entry.kind === 'NOTED') return `Note: ${entry.text}`;
+  if (entry.kind === 'PHOTO_TAKEN') return entry.text ? `Photo: ${entry.text}` : 'Photo';
   const ask = step?.asks.find((one) => answers(one, entry));
   const number = entry.value ?? entry.liters ?? entry.reading ?? entry.count;
   const unit = entry.liters != null ? 'L' : (ask?.unit ?? '');

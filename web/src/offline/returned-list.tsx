@@ -9,6 +9,7 @@ import { useRefused } from '../parts/refused';
 import { clock, typedNumber } from '../parts/words';
 import type { ReturnedEntry } from './database';
 import { line } from './device';
+import { forgetPhotos } from './photo';
 import { wordsOf } from './provisional';
 
 /** What the server refused, with the reason; each stays until the person has dealt with it. */
@@ -76,7 +77,11 @@ function Returned({ one }: { one: ReturnedEntry }) {
             To the card
           </Link>
         )}
-        <button type="button" className="btn min-h-14" onClick={() => void line.dealtWith(one)}>
+        <button
+          type="button"
+          className="btn min-h-14"
+          onClick={() => void line.dealtWith(one).then(() => forgetPhotos([one]))}
+        >
           Drop it
         </button>
       </div>

@@ -35,7 +35,11 @@ beforeEach(() => {
   sent = [];
   answer = keepsAll;
   vi.stubGlobal('fetch', async (request: Request) => {
-    const body = (await request.json()) as { entries: { id: string }[]; sentAt: string };
+    const text = await request.text();
+    const body = (text ? JSON.parse(text) : { entries: [], sentAt: '' }) as {
+      entries: { id: string }[];
+      sentAt: string;
+    };
     const one = {
       path: new URL(request.url).pathname,
       ids: body.entries.map(({ id }) => id),
@@ -110,6 +114,17 @@ describe('what waits goes up', () => {
     expect(sent.map(({ ids }) => ids)).toEqual([['one', 'odd', 'two'], ['one'], ['odd'], ['two']]);
     expect(line.state.returned.map(({ entry }) => entry.id)).toEqual(['odd']);
     expect(line.toSend('Orrin')).toEqual([]);
+  });
+
+  it('and when nothing waits it is still noticed that there is signal again', async () => {
+    line.hasSignal(false);
+    answer = () => Promise.reject(new TypeError('no network'));
+    await sender.all();
+    expect(line.state.signal).toBe(false);
+    answer = () => json(200, {});
+    await sender.all();
+    expect(line.state.signal).toBe(true);
+    expect(sent.map(({ path }) => path)).toEqual(['/api/welcome', '/api/welcome']);
   });
 
   it('and stays in line when the session has ended', async () => {

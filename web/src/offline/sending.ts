@@ -4,6 +4,7 @@ import type { BoatView } from '../api/client';
 import { Refusal } from '../api/refusal';
 import type { WaitingEntry } from './database';
 import type { Line } from './line';
+import { forgetPhotos, sendPhotos } from './photo';
 
 /** So many go up at once: few enough that a weak signal gets some of them through. */
 const AT_ONCE = 100;
@@ -53,6 +54,7 @@ export class Sender {
       if (!entries.every(({ seq }) => sent.has(seq))) return; // gone up with what stood before them
       this.#line.sending(entries, true);
       try {
+        await sendPhotos(entries, AbortSignal.timeout(ANSWER_WITHIN_MS));
         const kept = await got(
           api.POST('/api/boats/{id}/entries', {
             params: { path: { id: first!.boat } },
@@ -84,7 +86,10 @@ export class Sender {
       for (;;) {
         const person = this.#person();
         const mine = person ? this.#line.toSend(person) : [];
-        if (mine.length === 0) return;
+        if (mine.length === 0) {
+          if (!this.#line.state.signal) await this.#listen();
+          return;
+        }
         const boat = mine[0]!.boat;
         const batch = mine.filter((one) => one.boat === boat).slice(0, AT_ONCE);
         if (!(await this.#batch(boat, batch))) return;
@@ -98,9 +103,20 @@ export class Sender {
     void this.all();
   }
 
+  /** Nothing waits: whether the server is there again is asked all the same. */
+  async #listen(): Promise<void> {
+    try {
+      await api.GET('/api/welcome', { signal: AbortSignal.timeout(ANSWER_WITHIN_MS) });
+      this.#line.hasSignal(true);
+    } catch (error) {
+      this.#noAnswer(error);
+    }
+  }
+
   async #batch(boat: string, batch: WaitingEntry[]): Promise<boolean> {
     this.#line.sending(batch, true);
     try {
+      await sendPhotos(batch, AbortSignal.timeout(ANSWER_WITHIN_MS));
       const taken = await got(
         api.POST('/api/boats/{id}/waiting-entries', {
           params: { path: { id: boat } },
@@ -144,6 +160,7 @@ export class Sender {
 
   async #kept(boat: string, entries: readonly WaitingEntry[], now: BoatView): Promise<void> {
     await this.#line.settle(entries);
+    await forgetPhotos(entries);
     const fresh = showKept(this.#queries, boat, now);
     void fresh.finally(() => this.#line.seen(entries));
   }

@@ -3,8 +3,15 @@ package elsko.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** The card in a wet hand: large enough, readable in the dark and in the sun, handed over. */
@@ -59,6 +66,34 @@ class BayTest extends InTheBrowser {
     assertThat(phone.getByText("coordinator works on it")).isVisible();
     assertThat(desk.getByText("technician stopped here: the port plug is stiff")).isVisible();
     assertThat(phone.getByText("I go on with it")).isVisible();
+  }
+
+  @Test
+  void aPhotoTakenWithoutSignalGoesUpWithItsEntry() throws IOException {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    String boat = Twin.of("Saltglass", desk, "Bay three");
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    phone.navigate(elsko.at("/boats/" + boat));
+    SaltglassCard.open(phone);
+    OnThisDevice.isReadyToLeave(phone);
+    phone.context().setOffline(true);
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(2000, 900, BufferedImage.TYPE_INT_RGB), "png", png);
+    phone
+        .locator("input[type=file]")
+        .setInputFiles(new FilePayload("camera.png", "image/png", png.toByteArray()));
+    Locator photo =
+        phone.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Photo").setExact(true));
+    assertThat(photo).hasAttribute("src", Pattern.compile("^data:image/jpeg"));
+    phone.reload();
+    assertThat(photo).hasAttribute("src", Pattern.compile("^data:image/jpeg"));
+    phone.context().setOffline(false);
+    OnThisDevice.isEmpty(phone);
+    desk.navigate(phone.url());
+    Locator there =
+        desk.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Photo").setExact(true));
+    assertThat(there).hasAttribute("src", Pattern.compile("^/api/boats/"));
+    assertThat(there.evaluate("one => one.decode().then(() => one.naturalWidth)")).isEqualTo(1280);
   }
 
   private static Page.GetByTextOptions exactly() {

@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Cards worked on with the network cut off, and what the server has of it afterwards. */
@@ -43,6 +44,35 @@ class NoSignalTest extends InTheBrowser {
     assertThat(OnThisDevice.logIds(phone, boat)).isEqualTo(all);
     assertThat(phone.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
         .hasText("proven");
+  }
+
+  @Test
+  void todaysWalkItsBoatsDrawingsAndCardsOpenWithoutSignal() {
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    phone.navigate(elsko.at("/walks/mine"));
+    Locator stops = phone.getByRole(AriaRole.MAIN).getByRole(AriaRole.LISTITEM);
+    assertThat(stops.first()).isVisible();
+    String first = stops.first().locator("b").innerText();
+    OnThisDevice.isReadyToLeave(phone);
+    OnThisDevice.hasTakenAlong(phone);
+    phone.context().setOffline(true);
+    phone.reload();
+    assertThat(stops.first()).containsText(first);
+    stops
+        .first()
+        .getByText(Pattern.compile("Begin: open its card|Go on with its card|To the boat"))
+        .click();
+    assertThat(phone.getByRole(AriaRole.GROUP, asks())).isVisible();
+    assertThat(OnThisDevice.strip(phone)).containsText("No signal");
+    phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(first)).first().click();
+    assertThat(
+            phone.getByRole(
+                AriaRole.GROUP,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^Water path: "))))
+        .not()
+        .hasCount(0);
+    phone.context().setOffline(false);
+    OnThisDevice.isEmpty(phone);
   }
 
   @Test
@@ -133,6 +163,10 @@ class NoSignalTest extends InTheBrowser {
     assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 6);
     other.pick(SaltglassCard.POUR);
     assertThat(his.getByText("Done · ")).isVisible();
+  }
+
+  private static Page.GetByRoleOptions asks() {
+    return new Page.GetByRoleOptions().setName("What this step asks for");
   }
 
   private static String boat(String name) {

@@ -51,6 +51,29 @@ final class OnThisDevice {
         java.net.URI.create(page.url()).getPath());
   }
 
+  /** Every stop of the walk the page shows has its boat and its card on this device. */
+  static void hasTakenAlong(Page page) {
+    until(
+        page,
+        "async () => {"
+            + OPENED
+            + """
+              const kept = await new Promise((done) => {
+                const asked = db.transaction('shown').objectStore('shown').get('queries');
+                asked.onsuccess = () => done(asked.result);
+              });
+              db.close();
+              const queries = kept?.clientState.queries ?? [];
+              const keys = queries.map((query) => JSON.stringify(query.queryKey));
+              const walk = queries.find((query) => query.queryKey.join() === 'walks,mine');
+              return Boolean(walk) && walk.state.data.stops.every((stop) =>
+                keys.includes(JSON.stringify(['boat', stop.boat])) &&
+                keys.some((key) => key.startsWith(`["boat","${stop.boat}",`) &&
+                  (key.includes('to-open') || key.includes('card'))));
+            }""",
+        null);
+  }
+
   /** Ids of what waits here, in the order it was entered. */
   static List<String> waitingIds(Page page) {
     return strings(

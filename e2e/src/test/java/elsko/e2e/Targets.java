@@ -14,7 +14,8 @@ final class Targets {
     Object small =
         page.evaluate(
             """
-            () => [...document.querySelectorAll('button, a[href], input, select, textarea')]
+            () => [...document.querySelectorAll('button, a[href], input, select, textarea, label.btn')]
+              .filter((one) => !one.classList.contains('sr-only'))
               .map((one) => ({ one, box: one.getBoundingClientRect() }))
               .filter(({ box }) => box.width > 0 && box.height > 0)
               .filter(({ box }) => box.width < 55.5 || box.height < 55.5)

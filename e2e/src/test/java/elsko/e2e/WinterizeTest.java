@@ -87,14 +87,7 @@ class WinterizeTest {
     card.tap("Stop the engine");
     card.tap("Water off");
     card.done(WARM, DRAIN);
-    card.tap("Battery switch OFF");
-    card.tap("Hull plug OUT, bagged");
-    POINTS.forEach(point -> card.opened(point, "Ran clear"));
-    card.number("Plugs in the bag", "5");
-    card.done(DRAIN, LOW);
-    card.opened("Recirculation hose", "Ran clear");
-    card.opened("Pump and coolers", "Ran clear");
-    card.done(LOW, PLUGS);
+    new SaltglassCard(card).drain();
     assertThat(
             card.page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
         .hasText("drained");

@@ -59,6 +59,10 @@ class EveryEndpointTest {
                   "POST /api/boats/{id}/entries", Set.of("coordinator", "technician", "yardhand")),
               Map.entry("GET /api/bench/shelf", ALL),
               Map.entry("GET /api/timers", ALL),
+              Map.entry("GET /api/boats/{id}/photos/{photo}", ALL),
+              Map.entry(
+                  "PUT /api/boats/{id}/photos/{photo}",
+                  Set.of("coordinator", "technician", "yardhand")),
               Map.entry("GET /api/gauge-faults", ALL),
               Map.entry("POST /api/boats/{id}/engines/{engine}/gauge-reading", WORKERS),
               Map.entry("GET /api/bench/weakest-samples", ALL),

@@ -135,6 +135,8 @@ class LogTest {
     assertThat(again.reason()).contains("corrected already");
     var log = RunningElsko.as("viewer").get("/api/boats/" + yarn.boat + "/log").body();
     assertThat(log.path("entries").get(0).path("corrects").asString()).isEqualTo(wrong.get("id"));
+    assertThat(log.path("entries").get(0).path("correctsWords").asString())
+        .startsWith("Sample, port block: −8");
     assertThat(log.path("entries").get(1).path("replaced").asBoolean()).isTrue();
   }
 

@@ -101,6 +101,9 @@ public final class EntryWords {
     if (fact instanceof Fact.Noted noted) {
       return "note: " + noted.text();
     }
+    if (fact instanceof Fact.PhotoTaken taken) {
+      return "photo" + because(taken.caption());
+    }
     if (fact instanceof Fact.CardOpened opened) {
       return opened.procedure().words() + " card opened";
     }

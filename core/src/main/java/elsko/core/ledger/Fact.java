@@ -198,6 +198,25 @@ public sealed interface Fact {
   }
 
   /**
+   * A photo was taken; the picture itself is kept beside the log.
+   *
+   * @param caption what it shows; may be empty
+   */
+  record PhotoTaken(UUID photo, String caption) implements Fact {
+    private static final int LONGEST_CAPTION = 200;
+
+    public PhotoTaken {
+      if (photo == null) {
+        throw Refused.value("photo", "Say which photo it is.");
+      }
+      caption = caption == null ? "" : caption.strip();
+      if (caption.length() > LONGEST_CAPTION) {
+        throw Refused.value("text", "At most 200 characters.");
+      }
+    }
+  }
+
+  /**
    * A card was opened; its id is the entry's card.
    *
    * @param choices the method or variant chosen, by circuit key

@@ -86,6 +86,8 @@ class AccessRules {
                     .authenticated()
                     .requestMatchers(POST, "/api/boats/*/entries", "/api/boats/*/waiting-entries")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
+                    .requestMatchers(PUT, "/api/boats/*/photos/*")
+                    .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
                     .requestMatchers(
                         POST,
                         "/api/bench/instruments/*/zero-checks",

@@ -163,7 +163,8 @@ public record CardView(
       String words,
       String person,
       Instant at,
-      @Nullable String judgement) {
+      @Nullable String judgement,
+      @Nullable UUID photo) {
     static SaidView of(Log.Folded folded, @Nullable String compared, Entry entry) {
       return new SaidView(
           entry.id(),
@@ -171,7 +172,8 @@ public record CardView(
           EntryWords.of(folded.boat(), entry.fact()),
           entry.person(),
           entry.deviceTime(),
-          judgement(folded, compared, entry.fact()));
+          judgement(folded, compared, entry.fact()),
+          entry.fact() instanceof Fact.PhotoTaken taken ? taken.photo() : null);
     }
 
     private static @Nullable String judgement(

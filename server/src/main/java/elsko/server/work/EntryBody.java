@@ -58,4 +58,5 @@ public record EntryBody(
     String to,
     Double minute,
     Double rpm,
-    Double exhaustLitersPerMinute) {}
+    Double exhaustLitersPerMinute,
+    UUID photo) {}

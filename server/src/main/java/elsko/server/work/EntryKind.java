@@ -25,6 +25,7 @@ public enum EntryKind {
   BAY_ENTERED(Fact.BayEntered.class),
   BAY_LEFT(Fact.BayLeft.class),
   NOTED(Fact.Noted.class),
+  PHOTO_TAKEN(Fact.PhotoTaken.class),
   CARD_OPENED(Fact.CardOpened.class),
   CARD_TAKEN(Fact.CardTaken.class),
   HANDED_OVER(Fact.HandedOver.class),

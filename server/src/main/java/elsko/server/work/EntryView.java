@@ -23,5 +23,6 @@ public record EntryView(
     @Nullable UUID card,
     @Nullable String step,
     @Nullable UUID corrects,
+    @Nullable String correctsWords,
     boolean replaced,
     Map<String, Object> fact) {}

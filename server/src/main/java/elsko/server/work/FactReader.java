@@ -5,6 +5,7 @@ import elsko.core.gauge.GaugeReading;
 import elsko.core.ledger.Fact;
 import elsko.server.bench.Shelf;
 import elsko.server.people.People;
+import elsko.server.photos.Photos;
 import elsko.server.yard.Yards;
 import java.time.Instant;
 import java.util.UUID;
@@ -20,11 +21,13 @@ class FactReader {
   private final Shelf shelf;
   private final Yards yards;
   private final People people;
+  private final Photos photos;
 
-  FactReader(Shelf shelf, Yards yards, People people) {
+  FactReader(Shelf shelf, Yards yards, People people, Photos photos) {
     this.shelf = shelf;
     this.yards = yards;
     this.people = people;
+    this.photos = photos;
   }
 
   /** Refuses an entry that lacks what its kind needs, naming the field. */
@@ -104,6 +107,7 @@ class FactReader {
       case BAY_ENTERED -> new Fact.BayEntered();
       case BAY_LEFT -> new Fact.BayLeft();
       case NOTED -> new Fact.Noted(body.text());
+      case PHOTO_TAKEN -> new Fact.PhotoTaken(photo(body.photo()), body.text());
       case CARD_OPENED -> new Fact.CardOpened(body.procedure(), body.choices());
       case CARD_TAKEN -> new Fact.CardTaken();
       case HANDED_OVER -> new Fact.HandedOver(worker(body.to()), body.text());
@@ -112,6 +116,13 @@ class FactReader {
       case BERTH_MOVED -> moved(need("berth", body.berth(), "Choose a berth."));
       case WITHDRAWN -> new Fact.Withdrawn(body.reason());
     };
+  }
+
+  private UUID photo(UUID id) {
+    if (!photos.has(id)) {
+      throw Refused.value("photo", "The picture has not come up yet: it is sent before its entry.");
+    }
+    return id;
   }
 
   private String worker(String name) {

@@ -336,6 +336,7 @@ public class Log {
     private final Boat boat;
     private final Role role;
     private final List<Entry> log;
+    private final Map<UUID, Card> cards = new HashMap<>();
     private final YardRules rules = yards.rules();
     private final Schools schools = yards.schools();
     private final ProofRules proof = yards.proofRules();
@@ -410,12 +411,23 @@ public class Log {
       if (progress == null) {
         throw Refused.value("card", "This boat has no such card.");
       }
-      CardRules.check(
-          CardWriter.write(new CardRequest(state, progress, schools)),
-          state,
-          progress,
-          entry.step(),
-          entry.fact());
+      CardRules.check(written(entry, progress), state, progress, entry.step(), entry.fact());
+    }
+
+    /**
+     * The card an entry is on, written anew where that matters: when a step is settled, or was not
+     * there before. An entry at a step that has just become needless does no harm.
+     */
+    private Card written(Entry entry, CardProgress progress) {
+      Card before = cards.get(entry.card());
+      boolean settles =
+          entry.fact() instanceof Fact.StepDone || entry.fact() instanceof Fact.StepSkipped;
+      boolean knows = before != null && (entry.step() == null || before.step(entry.step()) != null);
+      if (settles || !knows) {
+        before = CardWriter.write(new CardRequest(state, progress, schools));
+        cards.put(entry.card(), before);
+      }
+      return before;
     }
 
     private Entry correction(Entry sent) {
@@ -439,6 +451,7 @@ public class Log {
 
     /** A correction changes what came before it: the log is folded anew from then on. */
     private void fold() {
+      cards.clear();
       boolean corrected = log.stream().anyMatch(entry -> entry.corrects() != null);
       if (corrected) {
         ledger = null;

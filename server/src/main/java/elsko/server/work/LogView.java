@@ -3,10 +3,14 @@ package elsko.server.work;
 import elsko.core.boat.Boat;
 import elsko.core.ledger.EntryWords;
 import elsko.server.fleet.Fleet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,11 +42,28 @@ class LogView {
         entries.findByCorrectsIdIn(shown.stream().map(EntryRow::id).toList()).stream()
             .map(EntryRow::correctsId)
             .collect(Collectors.toSet());
+    Map<UUID, String> corrected = corrected(boat, shown);
     return new Page(
-        shown.stream().map(row -> view(boat, row, replaced.contains(row.id()))).toList(), more);
+        shown.stream()
+            .map(
+                row ->
+                    view(boat, row, corrected.get(row.correctsId()), replaced.contains(row.id())))
+            .toList(),
+        more);
   }
 
-  private EntryView view(Boat boat, EntryRow row, boolean isReplaced) {
+  /** What corrections among these replaced, in words. */
+  private Map<UUID, String> corrected(Boat boat, List<EntryRow> shown) {
+    List<UUID> ids = shown.stream().map(EntryRow::correctsId).filter(Objects::nonNull).toList();
+    Map<UUID, String> words = new HashMap<>();
+    for (EntryRow row : entries.findByIdIn(ids)) {
+      words.put(row.id(), EntryWords.of(boat, json.read(row).fact()));
+    }
+    return words;
+  }
+
+  private EntryView view(
+      Boat boat, EntryRow row, @Nullable String correctsWords, boolean isReplaced) {
     return new EntryView(
         row.seq(),
         row.id(),
@@ -54,6 +75,7 @@ class LogView {
         row.cardId(),
         row.stepKey(),
         row.correctsId(),
+        correctsWords,
         isReplaced,
         json.fields(row));
   }

@@ -29,6 +29,8 @@ final class MayEnter {
     if (fact instanceof Fact.FittingSet set) {
       return boat.fitting(set.fitting()).kind().concernsMoving();
     }
-    return fact instanceof Fact.BerthMoved || fact instanceof Fact.Noted;
+    return fact instanceof Fact.BerthMoved
+        || fact instanceof Fact.Noted
+        || fact instanceof Fact.PhotoTaken;
   }
 }

@@ -1,0 +1,83 @@
+package elsko.server.photos;
+
+import elsko.core.Refused;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
+
+/**
+ * A picture by what is in it, whatever it was called. It is drawn anew: where it was taken, with
+ * what and by whom stays behind.
+ */
+final class Picture {
+  /** A picture that was scaled on the device is far smaller, bytes. */
+  static final int MOST_BYTES = 4_000_000;
+
+  private static final int MOST_PIXELS_A_SIDE = 6_000;
+  private static final int LONGER_SIDE = 1_600;
+  private static final Set<String> KINDS = Set.of("jpeg", "png");
+
+  private Picture() {}
+
+  /** The same picture as JPEG and nothing else; refuses what is no JPEG or PNG, or too large. */
+  static byte[] cleaned(byte[] sent) {
+    if (sent == null || sent.length == 0) {
+      throw Refused.value("photo", "There is no picture in it.");
+    }
+    if (sent.length > MOST_BYTES) {
+      throw Refused.value(
+          "photo", "At most 4 MB; the camera's picture is scaled before it is sent.");
+    }
+    try {
+      ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+      ImageIO.write(scaled(read(sent)), "jpeg", jpeg);
+      return jpeg.toByteArray();
+    } catch (IOException | IllegalArgumentException broken) {
+      throw Refused.value("photo", "The picture is damaged. Take it again.");
+    }
+  }
+
+  private static BufferedImage read(byte[] sent) throws IOException {
+    try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(sent))) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+      ImageReader reader = readers.hasNext() ? readers.next() : null;
+      if (reader == null || !KINDS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
+        throw Refused.value("photo", "A photo is a JPEG or PNG picture; this is something else.");
+      }
+      try {
+        reader.setInput(in, true, true);
+        // Looked at before it is unpacked: a small file may claim a huge picture.
+        if (reader.getWidth(0) > MOST_PIXELS_A_SIDE || reader.getHeight(0) > MOST_PIXELS_A_SIDE) {
+          throw Refused.value("photo", "At most 6,000 pixels a side.");
+        }
+        return reader.read(0);
+      } finally {
+        reader.dispose();
+      }
+    }
+  }
+
+  private static BufferedImage scaled(BufferedImage image) {
+    double by = Math.min(1, (double) LONGER_SIDE / Math.max(image.getWidth(), image.getHeight()));
+    int width = Math.max(1, (int) Math.round(image.getWidth() * by));
+    int height = Math.max(1, (int) Math.round(image.getHeight() * by));
+    BufferedImage plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    Graphics2D drawing = plain.createGraphics();
+    drawing.setRenderingHint(
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+    drawing.drawImage(image, 0, 0, width, height, Color.WHITE, null);
+    drawing.dispose();
+    return plain;
+  }
+}

@@ -1,0 +1,25 @@
+import { useQuery } from '@tanstack/react-query';
+import { photoHere } from '../offline/photo';
+
+interface ShownProps {
+  boat: string;
+  photo: string;
+  words: string;
+}
+
+/** A photo of a step: from this device while it waits there, else from the server. */
+export function PhotoShown({ boat, photo, words }: ShownProps) {
+  const { data: here, isPending } = useQuery({
+    queryKey: ['photo', photo],
+    queryFn: () => photoHere(photo),
+    staleTime: Infinity,
+  });
+  if (isPending) return null;
+  return (
+    <img
+      src={here ?? `/api/boats/${boat}/photos/${photo}`}
+      alt={words}
+      className="border-line my-1 block max-h-64 max-w-full rounded-sm border"
+    />
+  );
+}
