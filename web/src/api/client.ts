@@ -41,6 +41,7 @@ export type WeakestSamples = Schemas['WeakestTable'];
 export type TimerView = Schemas['TimerView'];
 export type GaugeView = Schemas['GaugeView'];
 export type FaultView = Schemas['FaultView'];
+export type GuideView = Schemas['GuideView'];
 export type SignedIn = Schemas['SignedIn'];
 export type Protection = BoatLine['protection'];
 export type Description = Schemas['BoatDescription'];

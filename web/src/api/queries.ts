@@ -115,6 +115,12 @@ export const faultsQuery = queryOptions({
   staleTime: Infinity,
 });
 
+export const guidesQuery = queryOptions({
+  queryKey: ['yard', 'guides'],
+  queryFn: () => got(api.GET('/api/guides')),
+  staleTime: Infinity,
+});
+
 export const frostQuery = queryOptions({
   queryKey: ['frost'],
   queryFn: () => got(api.GET('/api/frost')),

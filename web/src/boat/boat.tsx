@@ -5,6 +5,7 @@ import type { BoatView, FittingView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery } from '../api/queries';
 import { machineryWords } from '../parts/boat-words';
+import { Guides } from '../guide/guides';
 import { useLine } from '../offline/device';
 import { provisionalBoat } from '../offline/provisional';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
@@ -18,6 +19,7 @@ import { number } from '../parts/words';
 import { LogList } from './log-list';
 import { LooseEnds } from './loose-ends';
 import { MoveBoat } from './move-boat';
+import { OpenWork } from './open-work';
 import { OpenCard } from './open-card';
 import { SetFitting } from './set-fitting';
 import { WaterPaths } from './water-paths';
@@ -108,6 +110,12 @@ function BoatShown({ boat }: { boat: BoatView }) {
         aria-label="What to do"
         className="grid content-start gap-5 px-[18px] py-3.5 lg:col-start-2 lg:row-span-2 lg:row-start-2"
       >
+        <OpenWork boat={boat} may={may.work} />
+        {may.work && (
+          <div>
+            <Guides boat={boat.id} />
+          </div>
+        )}
         {open === 'move' && <MoveBoat boat={boat} done={() => setOpen(null)} />}
         {fitting && (
           <SetFitting

@@ -10,6 +10,7 @@ import { takeShelfAlong } from '../offline/take-along';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../parts/words';
 import { useLight } from './light';
+import { Guides } from '../guide/guides';
 import { HandOver } from './hand-over';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -134,6 +135,11 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
       {may.work && (
         <aside aria-label="Who works on it" className="px-[18px] pb-32 lg:col-start-1">
           <InTheBay boat={boat} card={card} me={may.name} />
+          {!card.closed && (
+            <div className="mt-3">
+              <Guides boat={boat.id} on={{ card: card.id, step: step.key }} />
+            </div>
+          )}
         </aside>
       )}
     </div>

@@ -1,18 +1,16 @@
-import { useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { GaugePanel } from '../gauge/gauge-panel';
 import { useLine } from '../offline/device';
 import { ClockFace } from '../timers/clock-face';
 import { clocksOfCard } from '../timers/running-here';
-import type { SaidShown } from '../offline/provisional';
-import { useDraft } from '../parts/draft';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock } from '../parts/words';
 import { AskShown } from './ask';
 import { Cranking } from './cranking';
-import { PhotoShown } from './photo-shown';
+import { Said } from './said';
+import { StepEnd } from './step-end';
 import { TakePhoto } from './take-photo';
 import { SampleWith } from '../bench/sample-with';
 
@@ -165,128 +163,6 @@ function Settled({ step, boat, may }: { step: StepView; boat: BoatView; may: boo
         </div>
       )}
       <RefusedLine words={refused.elsewhere} />
-    </div>
-  );
-}
-
-function Said({ step, boat }: { step: StepView; boat: string }) {
-  const shown: SaidShown[] = step.said.filter(
-    (said) => said.kind === 'NOTED' || said.judgement || said.photo,
-  );
-  if (shown.length === 0) return null;
-  return (
-    <ul className="m-0 mt-4 grid list-none gap-1 p-0 text-[15.5px]">
-      {shown.map((said) => (
-        <li key={said.id} className="border-line border-l-[3px] pl-3">
-          {said.words}
-          {said.photo && <PhotoShown boat={boat} photo={said.photo} words={said.words} />}
-          {said.judgement && <b className="block font-semibold">{said.judgement}</b>}
-          <span className="text-soft text-[14px]">
-            {' '}
-            {said.person}, {clock(said.at)}
-            {said.waiting && ' · waits to go up'}
-            {said.waiting && said.judgement && ', judged by this device until then'}
-          </span>
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-interface EndProps {
-  card: CardView;
-  boat: BoatView;
-  step: StepView;
-  left: number;
-  next: () => void;
-}
-
-function StepEnd({ card, boat, step, left, next }: EndProps) {
-  const { enter, sending } = useEnter(boat.id);
-  const [writing, setWriting] = useState<'note' | 'skip' | null>(null);
-  const [text, setText, clear] = useDraft(`step.${card.id}.${step.key}`);
-  const refused = useRefused(['text', 'reason']);
-  const on = { card: card.id, step: step.key };
-  const done = async () => {
-    const ok = await refused.attempt(() =>
-      enter({ entries: [{ kind: 'STEP_DONE', ...on }], undo: `${step.title}: done` }),
-    );
-    if (ok) next();
-  };
-  const write = async () => {
-    const ok = await refused.attempt(() =>
-      writing === 'note'
-        ? enter({ entries: [{ kind: 'NOTED', text, ...on }] })
-        : enter({
-            entries: [{ kind: 'STEP_SKIPPED', reason: text, ...on }],
-            undo: `${step.title}: skipped`,
-          }),
-    );
-    if (!ok) return;
-    clear();
-    setWriting(null);
-    if (writing === 'skip') next();
-  };
-  return (
-    <div className="bg-paper border-line fixed inset-x-0 bottom-0 z-20 border-t px-[18px] py-2.5">
-      <div className="mx-auto max-w-[1200px] lg:pl-[330px]">
-        <RefusedLine words={refused.elsewhere} className="mb-2" />
-        {writing ? (
-          <form
-            className="grid gap-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              void write();
-            }}
-          >
-            <input
-              className="box"
-              aria-label={writing === 'note' ? 'Note' : 'Why it is skipped'}
-              placeholder={
-                writing === 'note' ? 'what the next person should know' : 'why it is skipped'
-              }
-              value={text}
-              autoFocus
-              aria-invalid={refused.at('text') || refused.at('reason') ? true : undefined}
-              onChange={(event) => setText(event.target.value)}
-            />
-            {(refused.at('text') ?? refused.at('reason')) && (
-              <p role="alert" className="field-error m-0">
-                {refused.at('text') ?? refused.at('reason')}
-              </p>
-            )}
-            <div className="flex gap-2.5">
-              <button type="button" className="btn" onClick={() => setWriting(null)}>
-                Leave it
-              </button>
-              <button
-                type="submit"
-                className="btn btn-main flex-1 justify-center"
-                disabled={sending}
-              >
-                {writing === 'note' ? 'Write it down' : 'Skip this step'}
-              </button>
-            </div>
-          </form>
-        ) : (
-          <div className="flex gap-2.5">
-            <button type="button" className="btn" onClick={() => setWriting('note')}>
-              Note
-            </button>
-            <button type="button" className="btn" onClick={() => setWriting('skip')}>
-              Skip
-            </button>
-            <button
-              type="button"
-              className={`btn flex-1 justify-center ${left === 0 ? 'btn-main' : ''}`}
-              disabled={sending}
-              onClick={done}
-            >
-              {left === 0 ? 'Done, next step' : `Done · ${left} still open`}
-            </button>
-          </div>
-        )}
-      </div>
     </div>
   );
 }

@@ -27,7 +27,7 @@ const LEFT_OUT = new Set(['log', 'forecast', 'why', 'crew', 'weather']);
 export function isKept(query: Query): boolean {
   const [first, ...rest] = query.queryKey as unknown[];
   return (
-    query.state.data !== undefined &&
+    query.state.data != null && // nobody signed in is not worth remembering: it is asked anew
     KEPT.has(String(first)) &&
     !rest.some((part) => LEFT_OUT.has(String(part)))
   );

@@ -6,6 +6,7 @@ import {
   boatQuery,
   cardQuery,
   cardToOpenQuery,
+  guidesQuery,
   offersQuery,
   shelfQuery,
   weakestQuery,
@@ -34,4 +35,5 @@ export function useTakeAlong(stops: StopView[] | undefined): void {
 export function takeShelfAlong(queries: QueryClient): void {
   void queries.prefetchQuery(shelfQuery);
   void queries.prefetchQuery(weakestQuery);
+  void queries.prefetchQuery(guidesQuery);
 }

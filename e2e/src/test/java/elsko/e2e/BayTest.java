@@ -69,6 +69,31 @@ class BayTest extends InTheBrowser {
   }
 
   @Test
+  void aGuideEndsInWorkOnTheBoat() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    String boat = Twin.of("Saltglass", desk, "Bay four");
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    phone.navigate(elsko.at("/boats/" + boat));
+    SaltglassCard.open(phone);
+    phone.getByText("Something is wrong").click();
+    phone.getByText("No water at the exhaust").click();
+    phone.getByText("Yes.", exactly()).click();
+    assertThat(phone.getByText("Seacock: fully open?")).isVisible();
+    assertThat(Targets.tooSmall(phone)).isEmpty();
+    assertThat(Axe.violations(phone)).isEmpty();
+    phone.getByText("No.", exactly()).click();
+    phone.getByText("Add to its work: impeller looked at after a dry run").click();
+    assertThat(phone.getByText("list of work.")).isVisible();
+    desk.navigate(elsko.at("/boats/" + boat));
+    Locator work =
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Work to do"));
+    assertThat(work).containsText("impeller looked at after a dry run");
+    assertThat(desk.getByText("Seacock: fully open? No.")).isVisible();
+    work.getByRole(AriaRole.BUTTON).click();
+    assertThat(work).hasCount(0);
+  }
+
+  @Test
   void aPhotoTakenWithoutSignalGoesUpWithItsEntry() throws IOException {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
     String boat = Twin.of("Saltglass", desk, "Bay three");

@@ -59,6 +59,7 @@ class EveryEndpointTest {
                   "POST /api/boats/{id}/entries", Set.of("coordinator", "technician", "yardhand")),
               Map.entry("GET /api/bench/shelf", ALL),
               Map.entry("GET /api/timers", ALL),
+              Map.entry("GET /api/guides", ALL),
               Map.entry("GET /api/boats/{id}/photos/{photo}", ALL),
               Map.entry(
                   "PUT /api/boats/{id}/photos/{photo}",

@@ -29,6 +29,7 @@ import java.util.stream.Stream;
  * @param lastDone when something that falls due was done last, by {@link #dueKey}
  * @param descaled segments the last descale reached, by circuit key
  * @param cards oldest first
+ * @param work what has to be done beside them, oldest first
  */
 public record BoatState(
     Boat boat,
@@ -46,7 +47,8 @@ public record BoatState(
     Map<Accessory, Boolean> aboard,
     Map<String, Instant> lastDone,
     Map<String, List<String>> descaled,
-    List<CardProgress> cards) {
+    List<CardProgress> cards,
+    List<OpenWork> work) {
 
   /** Names a thing that falls due, on one engine or on the boat as a whole. */
   public static String dueKey(Position engine, Interval interval) {

@@ -3,6 +3,7 @@ package elsko.core.ledger;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
+import elsko.core.guide.Guide;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limit;
 
@@ -101,6 +102,12 @@ public final class EntryWords {
     if (fact instanceof Fact.Noted noted) {
       return "note: " + noted.text();
     }
+    if (fact instanceof Fact.GuideLooked looked) {
+      return Guide.of(looked.guide()).said(looked.look(), looked.answer());
+    }
+    if (fact instanceof Fact.WorkAdded work) {
+      return "to be done: " + work.what();
+    }
     if (fact instanceof Fact.PhotoTaken taken) {
       return "photo" + because(taken.caption());
     }
@@ -123,6 +130,9 @@ public final class EntryWords {
   }
 
   private static String plain(Fact fact) {
+    if (fact instanceof Fact.WorkDone) {
+      return "work done";
+    }
     if (fact instanceof Fact.BayEntered) {
       return "in the bay";
     }

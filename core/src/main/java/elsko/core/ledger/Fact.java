@@ -6,6 +6,7 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Base;
 import elsko.core.gauge.GaugeReading;
+import elsko.core.guide.Guide;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limit;
 import java.util.List;
@@ -183,6 +184,37 @@ public sealed interface Fact {
     public BagCounted {
       if (count < 0 || count > 99) {
         throw Refused.value("count", "Count from 0 to 99 plugs.");
+      }
+    }
+  }
+
+  /**
+   * Something was looked at on the path of a guide.
+   *
+   * @param guide key of the guide, {@code look} of the look, {@code answer} of what was found
+   */
+  record GuideLooked(String guide, String look, String answer) implements Fact {
+    public GuideLooked {
+      Guide.of(guide).said(look, answer);
+    }
+  }
+
+  /** Something has to be done on the boat. */
+  record WorkAdded(String what) implements Fact {
+    public WorkAdded {
+      what = kept("text", what, "Say what has to be done.");
+    }
+  }
+
+  /**
+   * Work that was added is done.
+   *
+   * @param work id of the entry that added it
+   */
+  record WorkDone(UUID work) implements Fact {
+    public WorkDone {
+      if (work == null) {
+        throw Refused.value("work", "Say which work it is.");
       }
     }
   }

@@ -76,6 +76,10 @@ public final class Interlocks {
             "temperatureC",
             "The %s is not running: its gauge says nothing.".formatted(engine.words()));
       }
+    } else if (fact instanceof Fact.WorkDone done) {
+      if (state.work().stream().noneMatch(open -> open.id().equals(done.work()))) {
+        throw Refused.state("work", "That is done already, or was never asked for.");
+      }
     } else if (fact instanceof Fact.BayEntered) {
       if (!state.running().isEmpty()) {
         throw Refused.state(

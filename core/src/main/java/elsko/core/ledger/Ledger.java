@@ -36,6 +36,7 @@ public final class Ledger {
   private final Map<String, CircuitFold> circuits = new LinkedHashMap<>();
   private final Map<UUID, CardFold> cards = new LinkedHashMap<>();
   private final EngineRuns runs;
+  private final Map<UUID, OpenWork> work = new LinkedHashMap<>();
   private final Set<String> inBay = new TreeSet<>();
   private Integer counted;
   private String countedBy;
@@ -131,6 +132,11 @@ public final class Ledger {
       lastDone.put(BoatState.dueKey(done.engine(), Interval.of(done.item())), entry.deviceTime());
     } else if (fact instanceof Fact.JugRead read) {
       circuits.values().forEach(circuit -> circuit.jug(read));
+    } else if (fact instanceof Fact.WorkAdded added) {
+      work.put(
+          entry.id(), new OpenWork(entry.id(), added.what(), entry.person(), entry.deviceTime()));
+    } else if (fact instanceof Fact.WorkDone done) {
+      work.remove(done.work());
     } else if (fact instanceof Fact.BagCounted bag) {
       counted = bag.count();
       countedBy = entry.person();
@@ -388,6 +394,7 @@ public final class Ledger {
         Map.copyOf(aboard),
         Map.copyOf(lastDone),
         Map.copyOf(descaled),
-        cards.values().stream().map(CardFold::progress).toList());
+        cards.values().stream().map(CardFold::progress).toList(),
+        List.copyOf(work.values()));
   }
 }

@@ -22,6 +22,7 @@ import elsko.core.ledger.CoolantVerdict;
 import elsko.core.ledger.Decision;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
+import elsko.core.ledger.OpenWork;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.Predicted;
 import elsko.core.ledger.Procedure;
@@ -51,7 +52,8 @@ public record BoatView(
     List<CircuitView> circuits,
     List<FittingView> fittings,
     BagState bag,
-    List<CardLine> cards) {
+    List<CardLine> cards,
+    List<OpenWork> work) {
 
   static BoatView of(Log.Folded folded) {
     BoatState state = folded.state();
@@ -71,7 +73,8 @@ public record BoatView(
         circuits(state),
         fittings(state),
         state.bag(),
-        state.cards().stream().map(CardLine::of).toList());
+        state.cards().stream().map(CardLine::of).toList(),
+        state.work());
   }
 
   static List<CircuitView> circuits(BoatState state) {

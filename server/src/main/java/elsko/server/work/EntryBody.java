@@ -59,4 +59,8 @@ public record EntryBody(
     Double minute,
     Double rpm,
     Double exhaustLitersPerMinute,
-    UUID photo) {}
+    UUID photo,
+    String guide,
+    String look,
+    String answer,
+    UUID work) {}

@@ -104,6 +104,13 @@ class FactReader {
                   body.rpm(),
                   body.exhaustLitersPerMinute()));
       case BAG_COUNTED -> new Fact.BagCounted(need("count", body.count(), NUMBER_MISSING));
+      case GUIDE_LOOKED ->
+          new Fact.GuideLooked(
+              text("guide", body.guide()),
+              text("look", body.look()),
+              text("answer", body.answer()));
+      case WORK_ADDED -> new Fact.WorkAdded(body.text());
+      case WORK_DONE -> new Fact.WorkDone(body.work());
       case BAY_ENTERED -> new Fact.BayEntered();
       case BAY_LEFT -> new Fact.BayLeft();
       case NOTED -> new Fact.Noted(body.text());

@@ -1,0 +1,5 @@
+/**
+ * What to look at when something is wrong: short paths of questions, each answer leading to the
+ * next or to what is to be done. Knows no boats.
+ */
+package elsko.core.guide;

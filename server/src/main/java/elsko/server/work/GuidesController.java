@@ -1,0 +1,47 @@
+package elsko.server.work;
+
+import elsko.core.guide.Guide;
+import elsko.core.guide.Guides;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What to look at when something is wrong; taken along for use without signal. */
+@RestController
+class GuidesController {
+  @GetMapping("/api/guides")
+  List<GuideView> guides() {
+    return Guides.ALL.stream().map(GuideView::of).toList();
+  }
+
+  /** A guide with its looks; the first is where it begins. */
+  record GuideView(
+      String key, String title, String first, List<String> hurts, List<LookView> looks) {
+    static GuideView of(Guide guide) {
+      return new GuideView(
+          guide.key(),
+          guide.title(),
+          guide.first(),
+          guide.hurts(),
+          guide.looks().stream().map(LookView::of).toList());
+    }
+  }
+
+  /** One thing to look at. */
+  record LookView(String key, String question, String how, List<AnswerView> answers) {
+    static LookView of(Guide.Look look) {
+      return new LookView(
+          look.key(),
+          look.question(),
+          look.how(),
+          look.answers().stream()
+              .map(
+                  one -> new AnswerView(one.key(), one.words(), one.next(), one.todo(), one.work()))
+              .toList());
+    }
+  }
+
+  /** What can be found: {@code next} key of the look it leads to, or what is to be done. */
+  record AnswerView(String key, String words, @Nullable String next, String todo, String work) {}
+}

@@ -1,0 +1,61 @@
+import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import type { GuideView } from '../api/client';
+import { useEnter } from '../api/enter';
+import { guidesQuery } from '../api/queries';
+import { RefusedLine } from '../parts/refused-line';
+import { useRefused } from '../parts/refused';
+import { GuidePath } from './guide-path';
+
+interface GuidesProps {
+  boat: string;
+  /** The card and step it is looked at from, where there is one. */
+  on?: { card: string; step: string };
+}
+
+/** Something is wrong: which trouble, then a short path of looks. */
+export function Guides({ boat, on }: GuidesProps) {
+  const { data: guides = [] } = useQuery(guidesQuery);
+  const { enter, sending } = useEnter(boat);
+  const refused = useRefused([]);
+  const [open, setOpen] = useState(false);
+  const [guide, setGuide] = useState<GuideView | null>(null);
+  const say = (entry: Parameters<typeof enter>[0]['entries'][number]) =>
+    refused.attempt(() => enter({ entries: [{ ...entry, ...on }] }));
+  if (!open) {
+    return (
+      <button type="button" className="btn" onClick={() => setOpen(true)}>
+        Something is wrong
+      </button>
+    );
+  }
+  const close = () => {
+    setGuide(null);
+    setOpen(false);
+  };
+  return (
+    <section
+      aria-label="Something is wrong"
+      className="border-brass grid gap-2.5 rounded-[4px_14px_14px_4px] border-[1.5px] p-3"
+    >
+      {guide ? (
+        <GuidePath key={guide.key} guide={guide} say={say} sending={sending} />
+      ) : (
+        <>
+          <h2 className="font-stencil text-[22px] font-bold">What is wrong?</h2>
+          {guides.map((one) => (
+            <button key={one.key} type="button" className="btn" onClick={() => setGuide(one)}>
+              {one.title}
+            </button>
+          ))}
+        </>
+      )}
+      <RefusedLine words={refused.elsewhere} />
+      <div>
+        <button type="button" className="btn" onClick={close}>
+          Leave it
+        </button>
+      </div>
+    </section>
+  );
+}
