@@ -68,6 +68,8 @@ public final class Story {
   public Need need = Need.DEFAULT;
   public String person = "technician";
   public UUID card;
+  private Card written;
+  private UUID writtenFor;
   private Ledger ledger;
   private Need folded;
   private BoatState state;
@@ -128,8 +130,19 @@ public final class Story {
   public Entry at(String step, Fact fact) {
     BoatState state = state();
     Interlocks.check(state, person, fact, RULES, now);
-    CardRules.check(card(), state, progress(), step, fact);
+    CardRules.check(written(step, fact), state, progress(), step, fact);
     return add(card, step, null, fact);
+  }
+
+  /** As the server does: written anew when a step is settled, or is not on it yet. */
+  private Card written(String step, Fact fact) {
+    boolean settles = fact instanceof Fact.StepDone || fact instanceof Fact.StepSkipped;
+    boolean knows = written != null && step != null && written.step(step) != null;
+    if (settles || !knows || !card.equals(writtenFor)) {
+      written = card();
+      writtenFor = card;
+    }
+    return written;
   }
 
   public Entry correct(Entry wrong, Fact fact) {
