@@ -5,7 +5,6 @@ import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.GaugeWatch;
 import java.time.Instant;
 import java.util.List;
-import java.util.UUID;
 
 /**
  * How an engine's gauges went in its last run on water, and where it held before.
@@ -21,10 +20,6 @@ public record EngineRun(
     List<Plateau> plateaus,
     CrankCount cranked) {
 
-  /**
-   * Where an engine's gauge held.
-   *
-   * @param card and {@code step} it was entered at; null when it was entered without one
-   */
-  public record Plateau(Instant at, double valueC, UUID card, String step) {}
+  /** Where an engine's gauge held. */
+  public record Plateau(Instant at, double valueC) {}
 }

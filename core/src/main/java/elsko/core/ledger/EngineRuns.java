@@ -2,6 +2,7 @@ package elsko.core.ledger;
 
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
+import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeReading;
@@ -56,10 +57,8 @@ final class EngineRuns {
   }
 
   void turned(Position engine, double seconds, boolean seacockOpen, Instant at) {
-    cranked.merge(
-        engine,
-        CrankCount.NONE.turned(seconds, seacockOpen, at),
-        (before, turn) -> before.turned(seconds, seacockOpen, at));
+    CrankCount before = cranked.getOrDefault(engine, CrankCount.NONE);
+    cranked.put(engine, before.turned(seconds, seacockOpen, at));
   }
 
   void mufflerDrained(Position engine) {
@@ -83,12 +82,9 @@ final class EngineRuns {
   }
 
   /** Somebody says where its gauge holds. */
-  void holdsAt(Position engine, Entry entry, double valueC) {
-    double opensFrom = GaugeLimits.plateau(boat.engine(boat.engineCircuit(engine))).good().low();
-    opened.put(engine, valueC >= opensFrom);
-    plateaus
-        .computeIfAbsent(engine, key -> new ArrayList<>())
-        .add(new Plateau(entry.deviceTime(), valueC, entry.card(), entry.step()));
+  void holdsAt(Position engine, Instant at, double valueC) {
+    opened.put(engine, isWarm(engine, valueC));
+    plateaus.computeIfAbsent(engine, key -> new ArrayList<>()).add(new Plateau(at, valueC));
   }
 
   /** Whether its thermostat is known to have stayed shut; unknown counts as open. */
@@ -119,13 +115,17 @@ final class EngineRuns {
     List<Double> good =
         plateaus.getOrDefault(engine, List.of()).stream()
             .map(Plateau::valueC)
-            .filter(
-                value ->
-                    value
-                        >= GaugeLimits.plateau(boat.engine(boat.engineCircuit(engine)))
-                            .good()
-                            .low())
+            .filter(value -> isWarm(engine, value))
             .toList();
-    return GaugeLimits.of(boat.engine(boat.engineCircuit(engine)), good);
+    return GaugeLimits.of(description(engine), good);
+  }
+
+  /** As warm as its thermostat opens. */
+  private boolean isWarm(Position engine, double valueC) {
+    return valueC >= GaugeLimits.plateau(description(engine)).good().low();
+  }
+
+  private EngineDescription description(Position engine) {
+    return boat.engine(boat.engineCircuit(engine));
   }
 }

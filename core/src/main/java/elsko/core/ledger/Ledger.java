@@ -115,8 +115,9 @@ public final class Ledger {
     } else if (fact instanceof Fact.GaugeRead read) {
       enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
     } else if (fact instanceof Fact.ReadingTaken read) {
-      if (isPlateau(read.limit())) {
-        enginesMeant(read.engine()).forEach(engine -> runs.holdsAt(engine, entry, read.value()));
+      if (Limit.isPlateau(read.limit())) {
+        enginesMeant(read.engine())
+            .forEach(engine -> runs.holdsAt(engine, entry.deviceTime(), read.value()));
       } else if (read.limit().equals(Limit.WATER_AT_EXHAUST.key())
           && Limit.WATER_AT_EXHAUST.judge(read.value()).good()) {
         enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
@@ -311,10 +312,6 @@ public final class Ledger {
         }
       }
     }
-  }
-
-  private static boolean isPlateau(String limit) {
-    return limit.equals(Limit.WARM_PLATEAU.key()) || limit.equals(Limit.PLATEAU_CLOSED.key());
   }
 
   private void moved(Fact.BerthMoved moved) {

@@ -98,6 +98,11 @@ public record Limit(
     return new Limit(key, name, unit, new Range(0, most), new Range(0, most), "", "");
   }
 
+  /** Whether a reading says where a warm engine's gauge holds, whatever its cooling. */
+  public static boolean isPlateau(String key) {
+    return key.equals(WARM_PLATEAU.key) || key.equals(PLATEAU_CLOSED.key);
+  }
+
   /** The limit of this name, or a refusal. */
   public static Limit of(String key) {
     for (Limit limit : ALL) {

@@ -44,9 +44,7 @@ public record PlateauCompared(Double beforeC, List<Double> duringC, List<Double>
   private static Double held(CardProgress card, String circuit, String step) {
     Double last = null;
     for (Entry entry : card.step(OnCircuit.key(circuit, step)).entries()) {
-      if (entry.fact() instanceof Fact.ReadingTaken read
-          && (read.limit().equals(Limit.WARM_PLATEAU.key())
-              || read.limit().equals(Limit.PLATEAU_CLOSED.key()))) {
+      if (entry.fact() instanceof Fact.ReadingTaken read && Limit.isPlateau(read.limit())) {
         last = read.value();
       }
     }
