@@ -18,8 +18,8 @@ export interface Sending {
 
 /**
  * Takes entries of one boat in: onto this device's disk first, then up. Refused at once it throws;
- * without signal, or behind others that wait, it stands in line and nobody has to wait for it. The ids are made once, so that
- * trying again stores nothing twice.
+ * without signal, or behind others that wait, it stands in line and nobody has to wait for it. The
+ * ids are made once, so that trying again stores nothing twice.
  */
 export function useEnter(boat: string) {
   const queries = useQueryClient();
