@@ -13,12 +13,11 @@ export function useLiveChanges(signedIn: boolean): void {
   useEffect(() => {
     if (!signedIn) return;
     const source = new EventSource('/api/events');
-    let wasConnected = false;
     source.addEventListener('hello', () => {
       sender.wake();
-      // After a broken line anything may have changed.
-      if (wasConnected) void queries.invalidateQueries();
-      wasConnected = true;
+      // Anything may have changed before the line stood: while it was broken, and also
+      // between the first answers of a screen just opened and its first line.
+      void queries.invalidateQueries();
     });
     source.addEventListener('changed', (event) => {
       const changed = JSON.parse(event.data as string) as Changed;
