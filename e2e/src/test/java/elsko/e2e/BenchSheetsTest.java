@@ -10,7 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** The bench's calculations: an instrument's own curve, mixtures, and what a fill would leave. */
-class BenchSheetsTest extends InTheBrowser {
+class BenchSheetsTest extends OnOneYard {
   private static Locator button(Page page, String name) {
     return page.getByRole(
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

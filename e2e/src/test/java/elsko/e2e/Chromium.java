@@ -53,6 +53,11 @@ final class Chromium implements AutoCloseable {
     return page;
   }
 
+  /** A window left open keeps asking for news, which slows those that follow. */
+  void closeWindows() {
+    List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+  }
+
   private static Path executable() {
     return Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome")
         .map(Path::of)

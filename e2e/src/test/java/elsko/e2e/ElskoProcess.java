@@ -50,7 +50,7 @@ final class ElskoProcess implements AutoCloseable {
   private static synchronized Path demonstration() {
     if (demonstration == null) {
       ElskoProcess first = new ElskoProcess(null);
-      first.close();
+      first.stop();
       demonstration = first.data;
     }
     return demonstration;
@@ -69,16 +69,8 @@ final class ElskoProcess implements AutoCloseable {
   void start(String... more) {
     File log = data.resolve("server.log").toFile();
     try {
-      List<String> command =
-          new ArrayList<>(
-              List.of(
-                  ProcessHandle.current().info().command().orElse("java"),
-                  "-XX:TieredStopAtLevel=1",
-                  "-jar",
-                  System.getProperty("elsko.app"),
-                  "--elsko.demo=true",
-                  "--elsko.data=" + data,
-                  "--server.port=" + port));
+      List<String> command = new ArrayList<>(Unpacked.once().command());
+      command.addAll(List.of("--elsko.demo=true", "--elsko.data=" + data, "--server.port=" + port));
       command.addAll(List.of(more));
       process =
           new ProcessBuilder(command)
@@ -96,9 +88,19 @@ final class ElskoProcess implements AutoCloseable {
     }
   }
 
+  /** As the launcher stops it; it has time to tidy up. */
+  void stop() {
+    process.destroy();
+    awaitEnd();
+  }
+
   /** SIGKILL: no chance to tidy up. */
   void kill() {
     process.destroyForcibly();
+    awaitEnd();
+  }
+
+  private void awaitEnd() {
     try {
       process.waitFor();
     } catch (InterruptedException e) {

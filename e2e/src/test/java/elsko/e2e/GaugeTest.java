@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Engines watched while they run: the simulated one and its faults, and plateaus compared. */
-class GaugeTest extends InTheBrowser {
+class GaugeTest extends OnOneYard {
   @Test
   void aStuckThermostatIsCalledOutAndTheBlockIsNotCountedAsFilled() {
     Page phone = onCard("Saltglass", "Gauge one", "Winterizing", "DRAW");

@@ -1,6 +1,7 @@
 package elsko.e2e;
 
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 
 /** Tests that share one running application and one browser, both their class's own. */
@@ -18,5 +19,10 @@ abstract class InTheBrowser {
   static void stop() {
     chromium.close();
     elsko.close();
+  }
+
+  @AfterEach
+  void closeWindows() {
+    chromium.closeWindows();
   }
 }

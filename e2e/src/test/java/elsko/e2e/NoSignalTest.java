@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Cards worked on with the network cut off, and what the server has of it afterwards. */
-class NoSignalTest extends InTheBrowser {
+class NoSignalTest extends OnOneYard {
   @Test
   void aWholeCardWithoutSignalGoesUpInOrderExactlyOnce() {
     Page phone = chromium.signedIn(elsko, "technician", 390, 844);
