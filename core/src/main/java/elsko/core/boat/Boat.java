@@ -145,6 +145,12 @@ public final class Boat {
     return engineCircuits;
   }
 
+  /** The engine that was named, or the only one; null when nobody named one of several. */
+  public Position engineMeant(Position named) {
+    List<Circuit> engines = engineCircuits();
+    return named == null && engines.size() == 1 ? engines.get(0).engine() : named;
+  }
+
   /** The raw water of an engine. Refuses an engine the boat does not have. */
   public Circuit engineCircuit(Position engine) {
     return engineCircuits().stream()

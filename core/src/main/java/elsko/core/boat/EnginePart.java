@@ -15,7 +15,8 @@ public enum EnginePart {
   QUICK_CONNECTOR("quick connector on the intake hose"),
   BILGE_BRANCH("bilge branch on the intake"),
   PORT_VALVE("valve on the second flush port"),
-  SEPARATOR("exhaust gas and water separator");
+  SEPARATOR("exhaust gas and water separator"),
+  FACE_SEAL("face seal on the shaft, no packed gland");
 
   private final String words;
 

@@ -23,7 +23,7 @@ interface EngineTemplate {
     return switch (layout) {
       case STERNDRIVE -> new SterndriveTemplate();
       case V_DRIVE -> new VDriveTemplate();
-      case SAILDRIVE -> new SmallDieselTemplate();
+      case SAILDRIVE -> new SmallDieselTemplate(false);
       case OUTBOARD -> new OutboardTemplate();
       case JET -> new JetTemplate();
       case SHAFT, NONE -> ofShaft(engine);
@@ -34,6 +34,6 @@ interface EngineTemplate {
     if (engine.cooling() == Cooling.CLOSED) {
       return new ShaftClosedTemplate();
     }
-    return engine.fuel() == Fuel.DIESEL ? new SmallDieselTemplate() : new VintageTemplate();
+    return engine.fuel() == Fuel.DIESEL ? new SmallDieselTemplate(true) : new VintageTemplate();
   }
 }

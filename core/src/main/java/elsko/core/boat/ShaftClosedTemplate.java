@@ -26,7 +26,8 @@ final class ShaftClosedTemplate implements EngineTemplate {
         SIPHON_BREAK,
         FLUSH_TEE,
         BILGE_BRANCH,
-        SEPARATOR);
+        SEPARATOR,
+        FACE_SEAL);
   }
 
   @Override

@@ -3,6 +3,7 @@ package elsko.core.boat;
 import static elsko.core.boat.EnginePart.*;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
@@ -12,6 +13,12 @@ import java.util.Set;
  * pump 0.2, gearbox cooler 0.3, block 2.0, manifold 0.6, elbow 0.2, water lift 4.0.
  */
 final class SmallDieselTemplate implements EngineTemplate {
+  private final boolean onShaft;
+
+  SmallDieselTemplate(boolean onShaft) {
+    this.onShaft = onShaft;
+  }
+
   @Override
   public Set<EnginePart> usual(EngineDescription engine) {
     return engine.cooling() == Cooling.RAW_WATER
@@ -21,15 +28,20 @@ final class SmallDieselTemplate implements EngineTemplate {
 
   @Override
   public Set<EnginePart> possible(EngineDescription engine) {
-    return Set.of(
-        SEACOCK,
-        STRAINER,
-        TRANSMISSION_COOLER,
-        SIPHON_BREAK,
-        FLUSH_TEE,
-        BILGE_BRANCH,
-        THERMOSTAT_HOUSING,
-        SEPARATOR);
+    Set<EnginePart> parts =
+        EnumSet.of(
+            SEACOCK,
+            STRAINER,
+            TRANSMISSION_COOLER,
+            SIPHON_BREAK,
+            FLUSH_TEE,
+            BILGE_BRANCH,
+            THERMOSTAT_HOUSING,
+            SEPARATOR);
+    if (onShaft) {
+      parts.add(FACE_SEAL);
+    }
+    return parts;
   }
 
   @Override

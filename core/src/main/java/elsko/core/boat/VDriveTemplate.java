@@ -21,7 +21,13 @@ final class VDriveTemplate implements EngineTemplate {
   @Override
   public Set<EnginePart> possible(EngineDescription engine) {
     return Set.of(
-        SEACOCK, STRAINER, TRANSMISSION_COOLER, FLUSH_TEE, QUICK_CONNECTOR, THERMOSTAT_HOUSING);
+        SEACOCK,
+        STRAINER,
+        TRANSMISSION_COOLER,
+        FLUSH_TEE,
+        QUICK_CONNECTOR,
+        THERMOSTAT_HOUSING,
+        FACE_SEAL);
   }
 
   @Override

@@ -17,7 +17,8 @@ final class VintageTemplate implements EngineTemplate {
 
   @Override
   public Set<EnginePart> possible(EngineDescription engine) {
-    return Set.of(SEACOCK, STRAINER, FLUSH_TEE, BILGE_BRANCH, THERMOSTAT_HOUSING, SIPHON_BREAK);
+    return Set.of(
+        SEACOCK, STRAINER, FLUSH_TEE, BILGE_BRANCH, THERMOSTAT_HOUSING, SIPHON_BREAK, FACE_SEAL);
   }
 
   @Override

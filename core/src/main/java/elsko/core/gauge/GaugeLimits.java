@@ -5,6 +5,7 @@ import elsko.core.boat.Cooling;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
 import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.util.List;
 
 /**
@@ -31,8 +32,8 @@ public record GaugeLimits(
   /** Which reading of the limits an engine's plateau is. */
   public static Limit plateau(EngineDescription engine) {
     return engine.cooling() == Cooling.RAW_WATER && engine.fuel() == Fuel.PETROL
-        ? Limit.WARM_PLATEAU
-        : Limit.PLATEAU_CLOSED;
+        ? Limits.WARM_PLATEAU
+        : Limits.PLATEAU_CLOSED;
   }
 
   /**

@@ -30,6 +30,8 @@ import java.util.stream.Stream;
  * @param descaled segments the last descale reached, by circuit key
  * @param cards oldest first
  * @param work what has to be done beside them, oldest first
+ * @param readings each as it was taken last
+ * @param missingPieces of impellers, still somewhere in an engine
  */
 public record BoatState(
     Boat boat,
@@ -48,7 +50,9 @@ public record BoatState(
     Map<String, Instant> lastDone,
     Map<String, List<String>> descaled,
     List<CardProgress> cards,
-    List<OpenWork> work) {
+    List<OpenWork> work,
+    List<ReadingStanding> readings,
+    Map<Position, Integer> missingPieces) {
 
   /** Names a thing that falls due, on one engine or on the boat as a whole. */
   public static String dueKey(Position engine, Interval interval) {
@@ -117,6 +121,15 @@ public record BoatState(
   public boolean isSeacockOpen(Circuit circuit) {
     List<Fitting> seacocks = boat.fittingsOf(circuit, FittingKind.SEACOCK);
     return seacocks.isEmpty() || seacocks.stream().anyMatch(f -> is(f, FittingState.OPEN));
+  }
+
+  /** The reading of this key on an engine ({@code null}: on the boat), as last taken; or null. */
+  public ReadingStanding reading(Position engine, String key) {
+    Position meant = boat.engineMeant(engine);
+    return readings.stream()
+        .filter(one -> one.engine() == meant && one.key().equals(key))
+        .findFirst()
+        .orElse(null);
   }
 
   /** The card of this procedure that is not closed, the newest should there be two; or null. */

@@ -4,8 +4,10 @@ import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
 import elsko.core.guide.Guide;
+import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 
 /** One line of the log as a sentence. */
 public final class EntryWords {
@@ -85,9 +87,31 @@ public final class EntryWords {
           : "countersigned";
     }
     if (fact instanceof Fact.ReadingTaken read) {
-      Limit limit = Limit.of(read.limit());
+      Limit limit = Limits.of(read.limit());
       String whose = read.engine() == null ? "" : engine(read.engine()) + ": ";
-      return "%s%s %s %s".formatted(whose, limit.name(), Words.number(read.value()), limit.unit());
+      String held =
+          read.against() == null
+              ? ""
+              : ", %s %s %s"
+                  .formatted(
+                      limit.against().name(), Words.number(read.against()), limit.against().unit());
+      return "%s%s %s %s%s"
+          .formatted(whose, limit.name(), Words.number(read.value()), limit.unit(), held);
+    }
+    if (fact instanceof Fact.ConditionSeen seen) {
+      return "%s%s: %s"
+          .formatted(
+              seen.engine() == null ? "" : engine(seen.engine()) + ": ",
+              Conditions.of(seen.condition()).name(),
+              seen.found().words());
+    }
+    if (fact instanceof Fact.PiecesFound found) {
+      return "%s: %d %s of its impeller found%s"
+          .formatted(
+              engine(found.engine()),
+              found.count(),
+              found.count() == 1 ? "piece" : "pieces",
+              because(found.where()));
     }
     if (fact instanceof Fact.GaugeRead read) {
       return "%s: gauge at %s after %s min"

@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import elsko.core.Nullable;
 import elsko.core.Refused;
 import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
@@ -7,8 +8,11 @@ import elsko.core.boat.Position;
 import elsko.core.fluid.Base;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.guide.Guide;
+import elsko.core.limits.Condition;
+import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
-import elsko.core.limits.Limit;
+import elsko.core.limits.Judgement;
+import elsko.core.limits.Limits;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -165,10 +169,57 @@ public sealed interface Fact {
    * A number was read off an engine.
    *
    * @param engine which; null for the boat as a whole, or when there is only one
+   * @param against what it is held against, where its limit asks for that; null otherwise
    */
-  record ReadingTaken(Position engine, String limit, double value) implements Fact {
+  record ReadingTaken(Position engine, String limit, double value, @Nullable Double against)
+      implements Fact {
     public ReadingTaken {
-      Limit.of(limit).judge(value);
+      Limits.of(limit).judge(value, against);
+    }
+
+    /** A reading that is not held against another number. */
+    public ReadingTaken(Position engine, String limit, double value) {
+      this(engine, limit, value, null);
+    }
+
+    public Judgement judgement() {
+      return Limits.of(limit).judge(value, against);
+    }
+  }
+
+  /**
+   * Something was looked at.
+   *
+   * @param engine which; null for the boat as a whole, or when there is only one
+   * @param condition key of what was looked at, {@code finding} of what was found
+   */
+  record ConditionSeen(Position engine, String condition, String finding) implements Fact {
+    public ConditionSeen {
+      Conditions.of(condition).finding(finding);
+    }
+
+    public Condition.Finding found() {
+      return Conditions.of(condition).finding(finding);
+    }
+  }
+
+  /**
+   * Missing pieces of an impeller were found.
+   *
+   * @param engine which; null when there is only one
+   * @param where they lay; may be empty
+   */
+  record PiecesFound(Position engine, int count, String where) implements Fact {
+    private static final int MOST_PIECES = 16;
+
+    public PiecesFound {
+      if (count < 1 || count > MOST_PIECES) {
+        throw Refused.value("count", "Count from 1 to 16 pieces.");
+      }
+      where = where == null ? "" : where.strip();
+      if (where.length() > MOST_TEXT) {
+        throw Refused.value("text", "At most 2,000 characters.");
+      }
     }
   }
 

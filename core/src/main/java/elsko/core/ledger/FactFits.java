@@ -41,6 +41,10 @@ public final class FactFits {
       engine(boat, stopped.engine());
     } else if (fact instanceof Fact.ReadingTaken read) {
       engine(boat, read.engine());
+    } else if (fact instanceof Fact.ConditionSeen seen) {
+      engine(boat, seen.engine());
+    } else if (fact instanceof Fact.PiecesFound found) {
+      engine(boat, found.engine());
     } else if (fact instanceof Fact.Cranked cranked) {
       engine(boat, cranked.engine());
     } else if (fact instanceof Fact.GaugeRead read) {

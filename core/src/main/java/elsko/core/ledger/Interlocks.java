@@ -76,6 +76,16 @@ public final class Interlocks {
             "temperatureC",
             "The %s is not running: its gauge says nothing.".formatted(engine.words()));
       }
+    } else if (fact instanceof Fact.PiecesFound found) {
+      Position engine = StartRules.named(state, found.engine());
+      int missing = state.missingPieces().getOrDefault(engine, 0);
+      if (found.count() > missing) {
+        throw Refused.state(
+            "count",
+            missing == 0
+                ? "No piece of this impeller is missing by the record."
+                : "Only %d are missing by the record. Count its vanes again.".formatted(missing));
+      }
     } else if (fact instanceof Fact.WorkDone done) {
       if (state.work().stream().noneMatch(open -> open.id().equals(done.work()))) {
         throw Refused.state("work", "That is done already, or was never asked for.");

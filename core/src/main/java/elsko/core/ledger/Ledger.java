@@ -11,7 +11,7 @@ import elsko.core.boat.Position;
 import elsko.core.boat.SegmentKind;
 import elsko.core.fluid.Need;
 import elsko.core.limits.Interval;
-import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -36,6 +36,7 @@ public final class Ledger {
   private final Map<String, CircuitFold> circuits = new LinkedHashMap<>();
   private final Map<UUID, CardFold> cards = new LinkedHashMap<>();
   private final EngineRuns runs;
+  private final Readings readings = new Readings();
   private final Map<UUID, OpenWork> work = new LinkedHashMap<>();
   private final Set<String> inBay = new TreeSet<>();
   private Integer counted;
@@ -114,12 +115,17 @@ public final class Ledger {
                       engine, cranked.seconds(), seacockIsOpen(engine), entry.deviceTime()));
     } else if (fact instanceof Fact.GaugeRead read) {
       enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
+    } else if (fact instanceof Fact.ConditionSeen seen) {
+      readings.seen(boat.engineMeant(seen.engine()), seen, entry);
+    } else if (fact instanceof Fact.PiecesFound found) {
+      enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
     } else if (fact instanceof Fact.ReadingTaken read) {
-      if (Limit.isPlateau(read.limit())) {
+      readings.taken(boat.engineMeant(read.engine()), read, entry);
+      if (Limits.isPlateau(read.limit())) {
         enginesMeant(read.engine())
             .forEach(engine -> runs.holdsAt(engine, entry.deviceTime(), read.value()));
-      } else if (read.limit().equals(Limit.WATER_AT_EXHAUST.key())
-          && Limit.WATER_AT_EXHAUST.judge(read.value()).good()) {
+      } else if (read.limit().equals(Limits.WATER_AT_EXHAUST.key())
+          && Limits.WATER_AT_EXHAUST.judge(read.value()).isGood()) {
         enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
       }
     } else if (fact instanceof Fact.EngineStopped stopped) {
@@ -131,6 +137,9 @@ public final class Ledger {
               });
     } else if (fact instanceof Fact.ServiceDone done) {
       lastDone.put(BoatState.dueKey(done.engine(), Interval.of(done.item())), entry.deviceTime());
+      if (done.item().equals(Interval.IMPELLER.key())) {
+        enginesMeant(done.engine()).forEach(readings::impellerReplaced);
+      }
     } else if (fact instanceof Fact.JugRead read) {
       circuits.values().forEach(circuit -> circuit.jug(read));
     } else if (fact instanceof Fact.WorkAdded added) {
@@ -392,6 +401,8 @@ public final class Ledger {
         Map.copyOf(lastDone),
         Map.copyOf(descaled),
         cards.values().stream().map(CardFold::progress).toList(),
-        List.copyOf(work.values()));
+        List.copyOf(work.values()),
+        readings.last(),
+        readings.missingPieces());
   }
 }

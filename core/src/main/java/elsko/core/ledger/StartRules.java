@@ -67,6 +67,7 @@ final class StartRules {
               .formatted(Words.list(List.copyOf(state.inBay()))));
     }
     mufflerIsNotFull();
+    oilIsGood();
     othersAreOff();
     refuseWhen(FittingKind.DRIVE, UP, "The %s is UP: its joints break.");
     refuseWhen(FittingKind.EXHAUST_COVER, ON, "The %s is ON.");
@@ -87,6 +88,17 @@ final class StartRules {
       throw refused(
           "It was turned for %s s without firing: its muffler is drained first, or water gets into the engine."
               .formatted(Words.number(cranked.allSeconds(), 0)));
+    }
+  }
+
+  private void oilIsGood() {
+    for (ReadingStanding reading : state.readings()) {
+      if (reading.engine() == circuit.engine() && reading.forbidsStart()) {
+        throw refused(
+            "%s: %s. %s"
+                .formatted(
+                    Words.sentence(reading.name()), reading.found(), reading.judgement().words()));
+      }
     }
   }
 

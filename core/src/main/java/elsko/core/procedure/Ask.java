@@ -4,6 +4,8 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Condition;
+import elsko.core.limits.Limit;
 import java.util.List;
 
 /**
@@ -47,8 +49,52 @@ public sealed interface Ask {
   /** The engine is kicked over once, briefly, with every drain OUT. */
   record Kick(String label, Position engine, double seconds) implements Ask {}
 
-  /** A number is read; {@code engine} null: of the boat as a whole. */
-  record Read(String label, Position engine, String limit, String unit) implements Ask {}
+  /**
+   * A number is read; {@code engine} null: of the boat as a whole.
+   *
+   * @param against what it is likely held against; null when nobody knows, or nothing is
+   * @param school the school in use, where the trade has several; null otherwise
+   * @param instead key of a condition that tells the same where it can be seen; null otherwise
+   */
+  record Read(
+      String label,
+      Position engine,
+      String limit,
+      String unit,
+      Double against,
+      String school,
+      String instead)
+      implements Ask {
+    static Read of(String label, Position engine, Limit limit) {
+      return new Read(label, engine, limit.key(), limit.unit(), null, null, null);
+    }
+
+    static Read of(Position engine, Limit limit) {
+      return of(limit.name(), engine, limit);
+    }
+
+    Read against(double likely) {
+      return new Read(label, engine, limit, unit, likely, school, instead);
+    }
+
+    Read by(String words) {
+      return new Read(label, engine, limit, unit, against, words, instead);
+    }
+
+    Read orSeen(Condition condition) {
+      return new Read(label, engine, limit, unit, against, school, condition.key());
+    }
+  }
+
+  /** Something is looked at; {@code engine} null: of the boat as a whole. */
+  record See(String label, Position engine, String condition) implements Ask {
+    static See of(Position engine, Condition condition) {
+      return new See(condition.name(), engine, condition.key());
+    }
+  }
+
+  /** Pieces an impeller has lost are found, each one. */
+  record Pieces(String label, Position engine, int missing) implements Ask {}
 
   /** Antifreeze goes in, at a hose or through the tank ({@code pourPoint} null). */
   record Fill(String label, String circuit, String pourPoint, double liters, String watch)

@@ -1,6 +1,5 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.Circuit;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Outcome;
@@ -91,7 +90,14 @@ public final class AskStatus {
       return said.contains("kick " + kick.engine());
     }
     if (ask instanceof Ask.Read read) {
-      return said.contains("read " + read.limit() + only(read.engine()));
+      return said.contains("read " + read.limit() + only(read.engine()))
+          || said.contains("see " + read.instead() + only(read.engine()));
+    }
+    if (ask instanceof Ask.See see) {
+      return said.contains("see " + see.condition() + only(see.engine()));
+    }
+    if (ask instanceof Ask.Pieces pieces) {
+      return !state.missingPieces().containsKey(only(pieces.engine()));
     }
     if (ask instanceof Ask.Fill fill) {
       return said.contains("fill " + fill.circuit() + fill.pourPoint());
@@ -143,13 +149,8 @@ public final class AskStatus {
     return standing.state() == to && !standing.forSample();
   }
 
-  /** An engine that went unnamed is the only one. */
   private Position only(Position named) {
-    if (named != null) {
-      return named;
-    }
-    List<Circuit> engines = state.boat().engineCircuits();
-    return engines.size() == 1 ? engines.get(0).engine() : null;
+    return state.boat().engineMeant(named);
   }
 
   private String name(Fact fact) {
@@ -168,6 +169,9 @@ public final class AskStatus {
     }
     if (fact instanceof Fact.ReadingTaken read) {
       return "read " + read.limit() + only(read.engine());
+    }
+    if (fact instanceof Fact.ConditionSeen seen) {
+      return "see " + seen.condition() + only(seen.engine());
     }
     if (fact instanceof Fact.FluidUsed used) {
       return "fill " + used.circuit() + used.pourPoint();

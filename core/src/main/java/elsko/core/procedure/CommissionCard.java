@@ -4,6 +4,7 @@ import static elsko.core.boat.FittingState.*;
 
 import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
+import elsko.core.boat.Cooling;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
@@ -21,6 +22,7 @@ final class CommissionCard implements CardPlan {
   private static final String HOSES = "hoses";
   private static final String FITTED = "fitted";
   private static final String COVERS = "covers";
+  private static final String LOOK_OVER = "look-over";
   private static final String LAUNCH = "launch";
   private static final String START = "start";
   private static final String OUT_INTO_A_CATCH = "antifreeze-out";
@@ -34,6 +36,7 @@ final class CommissionCard implements CardPlan {
     add(steps, covers(request));
     for (OnCircuit on : request.circuits()) {
       add(steps, DueWork.step(on));
+      add(steps, lookOver(on));
     }
     add(steps, DueWork.step(request));
     for (OnCircuit on : request.circuits()) {
@@ -175,12 +178,36 @@ final class CommissionCard implements CardPlan {
         .written();
   }
 
+  /** Ashore, with the covers off and nothing turning. */
+  private static Step lookOver(OnCircuit on) {
+    if (!on.isEngine()) {
+      return null;
+    }
+    List<Ask> asks = new ArrayList<>(LookOver.oil(on));
+    asks.addAll(LookOver.coolant(on));
+    asks.addAll(LookOver.belts(on));
+    asks.addAll(LookOver.joints(on));
+    boolean closed = on.boat().engine(on.circuit()).cooling() == Cooling.CLOSED;
+    return on.step(LOOK_OVER, "Look it over, engine stopped")
+        .how(
+            "Oil: the second dip counts. %sEach belt, by this yard's school. Every exhaust joint."
+                .formatted(closed ? "Coolant cold. " : ""))
+        .why("What is slack, low or milky is found here, not off the harbor.")
+        .tools(List.of("rule", "rag", "lamp"))
+        .hurts("Engine stopped, battery isolated, hands and sleeves out.")
+        .hurts(closed ? List.of("Hot cap: do not open. Cold only, no pressure.") : List.of())
+        .asks(asks)
+        .after(FITTED)
+        .minutes(4 + 2 * asks.size())
+        .written();
+  }
+
   /** Ashore, before the launch: what was filled in runs out into a catch, not overboard. */
   private static Step antifreezeOut(OnCircuit on) {
     if (!on.request().progress().before().filled().contains(on.circuit().key())) {
       return null;
     }
-    String[] after = {PLUGS, HOSES, FITTED, COVERS};
+    String[] after = {PLUGS, HOSES, FITTED, COVERS, on.key(LOOK_OVER)};
     if (!on.isEngine()) {
       return on.step(OUT_INTO_A_CATCH, "Rinse the antifreeze out into a catch")
           .how(
@@ -250,8 +277,13 @@ final class CommissionCard implements CardPlan {
       run.set(FittingKind.SEACOCK, OPEN, "").start(StartBasis.AFLOAT);
     }
     if (on.circuit().isRawWater()) {
-      run.waterSeen().plateau("gauge holds at");
+      run.waterSeen();
     }
+    LookOver.started(on).forEach(run::ask);
+    if (on.circuit().isRawWater()) {
+      run.plateau("gauge holds at");
+    }
+    LookOver.warm(on).forEach(run::ask);
     run.stop();
     String water =
         primed

@@ -1,6 +1,7 @@
 package elsko.core.procedure;
 
 import elsko.core.boat.CircuitKind;
+import elsko.core.limits.Conditions;
 import java.util.List;
 
 /** The coolant side of a closed engine, read cold. */
@@ -23,7 +24,11 @@ final class Coolant implements Contributor {
             .hurts(
                 "Hot cap: do not open. Cold only, no pressure.",
                 "Ethylene glycol: poison to people and animals; spills wiped.")
-            .asks(List.of(new Ask.Coolant(on.circuit().name(), on.circuit().key())))
+            .asks(
+                List.of(
+                    new Ask.Coolant(on.circuit().name(), on.circuit().key()),
+                    Ask.See.of(on.engine(), Conditions.COOLANT_LEVEL),
+                    Ask.See.of(on.engine(), Conditions.COOLANT_LOOK)))
             .minutes(4)
             .written());
   }

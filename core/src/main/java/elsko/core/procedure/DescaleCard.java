@@ -11,6 +11,7 @@ import elsko.core.boat.Segment;
 import elsko.core.boat.SegmentKind;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Conditions;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -174,7 +175,10 @@ final class DescaleCard implements CardPlan {
         .how("Bypass hoses off, the boat's own hose on and clamped.")
         .why("A bypass hose that stays is a loose end.")
         .tools(List.of("screwdriver"))
-        .asks(List.of(set(on.boat().suctionHose(on.circuit()), CLAMPED)))
+        .asks(
+            List.of(
+                Ask.See.of(on.engine(), Conditions.DESCALER),
+                set(on.boat().suctionHose(on.circuit()), CLAMPED)))
         .after(on.key(after))
         .minutes(8)
         .written();

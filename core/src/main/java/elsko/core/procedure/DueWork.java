@@ -5,6 +5,7 @@ import elsko.core.boat.EngineDescription;
 import elsko.core.boat.EnginePart;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.SegmentKind;
+import elsko.core.ledger.Fact;
 import elsko.core.limits.Interval;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,8 +24,12 @@ final class DueWork {
     List<Ask> asks = new ArrayList<>();
     for (Interval interval : springWork(on)) {
       if (on.request().progress().wasDue(on.engine(), interval)) {
+        asks.addAll(readings(on, interval));
         asks.add(new Ask.Service(interval.words(), on.engine(), interval.key()));
       }
+    }
+    if (LookOver.missesPieces(on) || foundHere(on)) {
+      asks.add(LookOver.pieces(on));
     }
     return asks.isEmpty()
         ? null
@@ -35,8 +40,23 @@ final class DueWork {
             .why("Trusted for one season too many, it comes apart in the next.")
             .hurts("Engine stopped, battery isolated, hands and sleeves out.")
             .asks(asks)
-            .minutes(12 * asks.size())
+            .minutes(12 * services(asks))
             .written();
+  }
+
+  /** What was found stays on the card, so that the step does not vanish by being done. */
+  private static boolean foundHere(OnCircuit on) {
+    return on.request().progress().step(on.key(KEY)).entries().stream()
+        .anyMatch(entry -> entry.fact() instanceof Fact.PiecesFound);
+  }
+
+  /** What is looked at while it is open anyway. */
+  private static List<Ask> readings(OnCircuit on, Interval interval) {
+    return switch (interval) {
+      case IMPELLER -> LookOver.impeller(on);
+      case SIPHON_BREAK -> LookOver.siphonBreak(on);
+      default -> List.of();
+    };
   }
 
   /** The due work on the boat as a whole, or null when nothing is. */
@@ -51,6 +71,10 @@ final class DueWork {
         .asks(List.of(new Ask.Service(Interval.HOSES.words(), null, Interval.HOSES.key())))
         .minutes(15)
         .written();
+  }
+
+  private static int services(List<Ask> asks) {
+    return Math.max(1, (int) asks.stream().filter(Ask.Service.class::isInstance).count());
   }
 
   private static List<Interval> springWork(OnCircuit on) {

@@ -6,7 +6,7 @@ import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
 import elsko.core.boat.FittingKind;
 import elsko.core.ledger.Procedure;
-import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,13 +21,9 @@ final class IntakeCard implements CardPlan {
     List<Ask> asks = new ArrayList<>();
     for (Circuit circuit : request.boat().engineCircuits()) {
       asks.add(
-          new Ask.Read(
-              circuit.engine().words() + " hours",
-              circuit.engine(),
-              Limit.ENGINE_HOURS.key(),
-              Limit.ENGINE_HOURS.unit()));
+          Ask.Read.of(circuit.engine().words() + " hours", circuit.engine(), Limits.ENGINE_HOURS));
     }
-    asks.add(new Ask.Read("fuel level", null, Limit.FUEL_LEVEL.key(), Limit.FUEL_LEVEL.unit()));
+    asks.add(Ask.Read.of("fuel level", null, Limits.FUEL_LEVEL));
     asks.add(new Ask.Note("complaints, keys and covers"));
     return Step.called("arrival", "Walk round it")
         .how(

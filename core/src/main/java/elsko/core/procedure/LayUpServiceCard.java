@@ -5,8 +5,9 @@ import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Position;
 import elsko.core.ledger.Procedure;
+import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
-import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,7 +25,7 @@ final class LayUpServiceCard implements CardPlan {
         engine(on, steps);
       }
     }
-    steps.add(battery());
+    steps.add(battery(request));
     return steps;
   }
 
@@ -72,8 +73,10 @@ final class LayUpServiceCard implements CardPlan {
                 "Engine stopped, battery isolated, hands and sleeves out before any check.")
             .asks(
                 List.of(
-                    new Ask.Read("oil out", on.engine(), Limit.OIL_OUT.key(), Limit.OIL_OUT.unit()),
-                    new Ask.Read("oil in", on.engine(), Limit.OIL_IN.key(), Limit.OIL_IN.unit()),
+                    Ask.See.of(on.engine(), Conditions.OIL_LOOK),
+                    Ask.Read.of("oil out", on.engine(), Limits.OIL_OUT),
+                    Ask.Read.of("oil in", on.engine(), Limits.OIL_IN),
+                    Ask.See.of(on.engine(), Conditions.OIL_LEVEL),
                     service(on.engine(), Interval.ENGINE_OIL)))
             .minutes(25);
     return warmed
@@ -86,10 +89,10 @@ final class LayUpServiceCard implements CardPlan {
     boolean due =
         on.engine() != Position.GENERATOR
             && on.request().progress().wasDue(on.engine(), Interval.GEAR_OIL);
-    List<Ask> asks =
-        due
-            ? List.of(service(on.engine(), Interval.GEAR_OIL))
-            : List.of(new Ask.Note("look of the oil"));
+    List<Ask> asks = new ArrayList<>(LookOver.gearOil(on));
+    if (due) {
+      asks.add(service(on.engine(), Interval.GEAR_OIL));
+    }
     return on.step(
             "gear-oil",
             due ? "Change the gearbox or drive oil" : "Look at the gearbox or drive oil")
@@ -141,19 +144,22 @@ final class LayUpServiceCard implements CardPlan {
         .why("Bare cylinder walls rust in one winter.")
         .tools(List.of("plug socket", "fogging oil"))
         .hurts("Petrol vapor with the plugs out: no ignition until clear.")
-        .asks(List.of(service(on.engine(), Interval.SPARK_PLUGS)))
+        .asks(
+            List.of(
+                Ask.See.of(on.engine(), Conditions.SPARK_PLUGS),
+                service(on.engine(), Interval.SPARK_PLUGS)))
         .after(on.key("oil"), on.key("gear-oil"), on.key("fuel"))
         .minutes(20)
         .written();
   }
 
-  private static Step battery() {
+  private static Step battery(CardRequest request) {
     return Step.called(Procedure.LAY_UP_SERVICE.lastStep(), "Battery charged and looked at")
         .how("Charge, distilled water, clean terminals; read it at rest.")
         .why("A flat battery freezes; a charged one does not.")
         .tools(List.of("charger", "meter"))
         .hurts("Batteries: hydrogen, short circuits; rings off.")
-        .asks(List.of(new Ask.Read("at rest", null, Limit.BATTERY.key(), Limit.BATTERY.unit())))
+        .asks(LookOver.battery(request.schools()))
         .minutes(10)
         .written();
   }

@@ -4,7 +4,7 @@ import elsko.core.Words;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
-import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -44,7 +44,7 @@ public record PlateauCompared(Double beforeC, List<Double> duringC, List<Double>
   private static Double held(CardProgress card, String circuit, String step) {
     Double last = null;
     for (Entry entry : card.step(OnCircuit.key(circuit, step)).entries()) {
-      if (entry.fact() instanceof Fact.ReadingTaken read && Limit.isPlateau(read.limit())) {
+      if (entry.fact() instanceof Fact.ReadingTaken read && Limits.isPlateau(read.limit())) {
         last = read.value();
       }
     }

@@ -9,6 +9,7 @@ import elsko.core.boat.FittingState;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -61,17 +62,12 @@ final class Running {
 
   Running plateau(String label) {
     Limit limit = GaugeLimits.plateau(on.boat().engine(on.circuit()));
-    asks.add(new Ask.Read(label, on.engine(), limit.key(), limit.unit()));
+    asks.add(Ask.Read.of(label, on.engine(), limit));
     return this;
   }
 
   Running waterSeen() {
-    asks.add(
-        new Ask.Read(
-            "water at the exhaust after",
-            on.engine(),
-            Limit.WATER_AT_EXHAUST.key(),
-            Limit.WATER_AT_EXHAUST.unit()));
+    asks.add(Ask.Read.of("water at the exhaust after", on.engine(), Limits.WATER_AT_EXHAUST));
     return this;
   }
 

@@ -4,7 +4,7 @@ import elsko.core.boat.Position;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
-import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -21,7 +21,7 @@ public final class StepTimers {
       "Soaked too long: acid eats metal once the scale is gone. Rinse now.";
 
   private static final Duration WATER_WITHIN =
-      Duration.ofSeconds((long) Limit.WATER_AT_EXHAUST.good().high());
+      Duration.ofSeconds((long) Limits.WATER_AT_EXHAUST.good().high());
 
   private final Card card;
   private final CardProgress progress;
@@ -66,7 +66,7 @@ public final class StepTimers {
       } else if (entry.fact() instanceof Fact.EngineStopped) {
         start = null;
       } else if (entry.fact() instanceof Fact.ReadingTaken read
-          && read.limit().equals(Limit.WATER_AT_EXHAUST.key())) {
+          && read.limit().equals(Limits.WATER_AT_EXHAUST.key())) {
         waterSeen = true;
       }
     }
@@ -103,7 +103,7 @@ public final class StepTimers {
     return step.asks().stream()
         .anyMatch(
             ask ->
-                ask instanceof Ask.Read read && read.limit().equals(Limit.WATER_AT_EXHAUST.key()));
+                ask instanceof Ask.Read read && read.limit().equals(Limits.WATER_AT_EXHAUST.key()));
   }
 
   /** A step that has to follow another, once that is done. */

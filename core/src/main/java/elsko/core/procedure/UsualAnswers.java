@@ -9,7 +9,9 @@ import elsko.core.ledger.InstrumentUse;
 import elsko.core.ledger.Lot;
 import elsko.core.ledger.Seen;
 import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +33,7 @@ public record UsualAnswers(
     Map<String, Double> readings) {
 
   private static final double SAMPLE_C = 14;
+  private static final double MOST_USUAL = 75;
   private static final double COOLANT_FREEZES_C = -37;
   private static final UUID ON_THE_WATER = new UUID(0, 1);
 
@@ -62,7 +65,14 @@ public record UsualAnswers(
       return List.of(new Fact.EngineStarted(kick.engine(), StartBasis.KICK, kick.seconds()));
     }
     if (ask instanceof Ask.Read read) {
-      return List.of(new Fact.ReadingTaken(read.engine(), read.limit(), usual(read.limit())));
+      return List.of(read(read));
+    }
+    if (ask instanceof Ask.See see) {
+      String good = Conditions.of(see.condition()).findings().get(0).key();
+      return List.of(new Fact.ConditionSeen(see.engine(), see.condition(), good));
+    }
+    if (ask instanceof Ask.Pieces pieces) {
+      return List.of(new Fact.PiecesFound(pieces.engine(), pieces.missing(), "exchanger inlet"));
     }
     if (ask instanceof Ask.Fill fill) {
       return List.of(new Fact.FluidUsed(fill.circuit(), lot, fill.liters(), fill.pourPoint()));
@@ -122,9 +132,17 @@ public record UsualAnswers(
     return new Fact.FittingSet(fitting, to, false, "");
   }
 
-  /** The middle of what is good. */
-  private static double usual(String limit) {
-    Limit.Range good = Limit.of(limit).good();
-    return Math.min((good.low() + good.high()) / 2, 75);
+  /** The middle of what is good, held against what is usual. */
+  private static Fact read(Ask.Read read) {
+    Limit limit = Limits.of(read.limit());
+    Double held = limit.against() == null || read.against() != null ? read.against() : usual(limit);
+    Limit.Range good = limit.good(held);
+    double most = Math.min(good.high(), limit.possible().high());
+    double value = Math.min((good.low() + most) / 2, Math.max(good.low(), MOST_USUAL));
+    return new Fact.ReadingTaken(read.engine(), read.limit(), value, held);
+  }
+
+  private static Double usual(Limit limit) {
+    return Math.max(limit.against().possible().low(), 6);
   }
 }

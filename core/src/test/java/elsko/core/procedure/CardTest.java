@@ -9,6 +9,7 @@ import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Method;
 import elsko.core.ledger.Fact;
+import elsko.core.limits.BeltSchool;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -49,7 +50,7 @@ class CardTest {
   @Test
   void aYardThatNeverRunsAPumpDryHasNoKickOnItsCards() {
     Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.DRY);
-    story.schools = new Schools(false, Map.of());
+    story.schools = new Schools(false, Map.of(), BeltSchool.DEFLECTION, 4);
     Card card = story.card();
     story.schools = Schools.USUAL;
     assertThat(card.step("kick")).isNull();

@@ -106,9 +106,13 @@ class CommissionTest {
     Story story = new Story(Hulls.saildrive()).wet().open(Procedure.COMMISSION);
     assertThat(labels(story, "due"))
         .containsExactly(
+            "whole vanes of the impeller",
+            "look of the impeller",
+            "groove in the face plate",
             "impeller",
             "anodes",
             "mixing elbow or riser inspected",
+            "siphon break over the waterline",
             "siphon break rinsed",
             "coolant");
     story.say(new Fact.ServiceDone(Position.CENTER, "impeller", "two vanes set"));

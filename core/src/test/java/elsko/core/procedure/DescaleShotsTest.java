@@ -6,7 +6,7 @@ import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
-import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,7 +29,7 @@ class DescaleShotsTest {
       story.walkTo(keys.get(before), Map.of());
     }
     for (Ask ask : story.card().step(key).asks()) {
-      if (ask instanceof Ask.Read read && read.limit().equals(Limit.PLATEAU_CLOSED.key())) {
+      if (ask instanceof Ask.Read read && read.limit().equals(Limits.PLATEAU_CLOSED.key())) {
         story.at(key, new Fact.ReadingTaken(read.engine(), read.limit(), plateauC));
       } else {
         Story.USUAL.to(ask, story.state()).forEach(fact -> story.at(key, fact));

@@ -18,6 +18,7 @@ import elsko.core.boat.Method;
 import elsko.core.boat.Segment;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
+import elsko.core.limits.BeltSchool;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -140,7 +141,8 @@ class VariantsTest {
 
   @Test
   void theBoatDecidesBeforeTheYardAndTheCardBeforeBoth() {
-    Schools yard = new Schools(true, Map.of(Layout.STERNDRIVE, Method.DRAW));
+    Schools yard =
+        new Schools(true, Map.of(Layout.STERNDRIVE, Method.DRAW), BeltSchool.DEFLECTION, 4);
     Boat plain = Boat.of(Hulls.sterndrive(null));
     assertThat(Choices.usualMethod(plain, plain.circuit("engine"), Schools.USUAL))
         .isEqualTo(Method.POUR);

@@ -14,6 +14,7 @@ import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Card;
@@ -179,7 +180,7 @@ public record CardView(
     private static @Nullable String judgement(
         Log.Folded folded, @Nullable String compared, Fact fact) {
       if (fact instanceof Fact.ReadingTaken reading) {
-        String words = Limit.of(reading.limit()).judge(reading.value()).words();
+        String words = Limits.of(reading.limit()).judge(reading.value()).words();
         return words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
       }
       return fact instanceof Fact.CoolantRead read
@@ -278,7 +279,7 @@ public record CardView(
           of.seconds,
           of.limit,
           of.unit,
-          of.limit == null ? null : LimitView.of(Limit.of(of.limit)),
+          of.limit == null ? null : LimitView.of(Limits.of(of.limit)),
           of.circuit,
           of.pourPoint,
           of.watch,

@@ -1,0 +1,62 @@
+package elsko.core.ledger;
+
+import elsko.core.Words;
+import elsko.core.boat.Position;
+import elsko.core.limits.Call;
+import elsko.core.limits.Condition;
+import elsko.core.limits.Conditions;
+import elsko.core.limits.Judgement;
+import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
+import java.time.Instant;
+
+/**
+ * A reading as it was taken last.
+ *
+ * @param engine whose; null for the boat as a whole
+ * @param key of its limit or condition
+ * @param found the value with its unit, or what was found
+ * @param forbidsStart nobody starts the engine before it was looked at again
+ */
+public record ReadingStanding(
+    Position engine,
+    String key,
+    String name,
+    String found,
+    Judgement judgement,
+    boolean forbidsStart,
+    String by,
+    Instant at) {
+
+  static ReadingStanding of(Position engine, Fact.ReadingTaken read, Entry entry) {
+    Limit limit = Limits.of(read.limit());
+    return new ReadingStanding(
+        engine,
+        limit.key(),
+        limit.name(),
+        Words.number(read.value()) + " " + limit.unit(),
+        read.judgement(),
+        false,
+        entry.person(),
+        entry.deviceTime());
+  }
+
+  static ReadingStanding of(Position engine, Fact.ConditionSeen seen, Entry entry) {
+    Condition condition = Conditions.of(seen.condition());
+    Judgement judgement = seen.found().judgement();
+    return new ReadingStanding(
+        engine,
+        condition.key(),
+        condition.name(),
+        seen.found().words(),
+        judgement,
+        condition.forbidsStart() && judgement.call() == Call.STOP,
+        entry.person(),
+        entry.deviceTime());
+  }
+
+  /** Whether something follows from it that nobody has put right yet. */
+  public boolean isOpen() {
+    return !judgement.isGood();
+  }
+}

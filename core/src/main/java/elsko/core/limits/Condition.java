@@ -1,0 +1,51 @@
+package elsko.core.limits;
+
+import elsko.core.Refused;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A reading that is looked at and said in words.
+ *
+ * @param how how it is looked at, in a few words; empty where its name says it
+ * @param forbidsStart a stop found here lets nobody start the engine until it was looked at again
+ * @param findings what can be found, the good ones first
+ */
+public record Condition(
+    String key, String name, String how, boolean forbidsStart, List<Finding> findings) {
+
+  /**
+   * One thing that can be found.
+   *
+   * @param todo what it means and what to do; empty when nothing
+   */
+  public record Finding(String key, String words, Call call, String todo) {
+    public Judgement judgement() {
+      return new Judgement(call, todo.isEmpty() ? "Good." : todo);
+    }
+  }
+
+  /** The finding of this name, or a refusal. */
+  public Finding finding(String finding) {
+    for (Finding one : findings) {
+      if (one.key().equals(finding)) {
+        return one;
+      }
+    }
+    throw Refused.value("finding", "Say what was found: %s.".formatted(name));
+  }
+
+  static Condition called(String key, String name, String how) {
+    return new Condition(key, name, how, false, List.of());
+  }
+
+  Condition forbiddingStart() {
+    return new Condition(key, name, how, true, findings);
+  }
+
+  Condition or(String finding, String words, Call call, String todo) {
+    List<Finding> more = new ArrayList<>(findings);
+    more.add(new Finding(finding, words, call, todo));
+    return new Condition(key, name, how, forbidsStart, List.copyOf(more));
+  }
+}

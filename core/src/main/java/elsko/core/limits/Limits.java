@@ -1,0 +1,245 @@
+package elsko.core.limits;
+
+import elsko.core.Refused;
+import elsko.core.limits.Limit.Range;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** The readings that are numbers. Defaults and reasons as the handbook's limits have them. */
+public final class Limits {
+  private static final double NO_MOST = 1000;
+  private static final String THERMOSTAT_SHUT =
+      "The thermostat is not open yet: keep it running. Not there after 10 minutes means it is"
+          + " stuck open or the engine has no load.";
+  private static final String TOO_HOT =
+      "Hotter than its thermostat should let it get. Stop the engine and find out why.";
+  private static final String SLACK = "Slack: it slips. Tighten it, engine stopped, measure again.";
+  private static final String TIGHT =
+      "Tight: it loads the bearings. Slacken it, engine stopped, measure again.";
+  private static final Judgement NOTED = new Judgement(Call.GOOD, "");
+
+  /**
+   * Petrol, raw-water cooled: the thermostat opens at 71–79 °C (160–175 °F), then the gauge is
+   * flat.
+   */
+  public static final Limit WARM_PLATEAU = plateau("warm-plateau", 71, 79);
+
+  /** Closed cooling, and diesels: the thermostat opens somewhere between 70 and 90 °C. */
+  public static final Limit PLATEAU_CLOSED = plateau("plateau-closed", 70, 92);
+
+  /** Water is seen at the exhaust within 60 s of the start, or the engine stops. */
+  public static final Limit WATER_AT_EXHAUST =
+      called("water-at-exhaust", "water at the exhaust after", "s")
+          .good(0, 60)
+          .possible(0, 600)
+          .high(
+              Call.STOP,
+              "No water within a minute: stop. Grille, seacock, strainer, lid, impeller, exchanger,"
+                  + " elbow, in that order.");
+
+  /** Some engines show the pressure of their raw water: up within 60 s. */
+  public static final Limit WATER_PRESSURE =
+      called("water-pressure", "water pressure up after", "s")
+          .good(0, 60)
+          .possible(0, 600)
+          .high(Call.STOP, "No water pressure within a minute: stop, and look as for no water.");
+
+  /** Engine hours on arrival. */
+  public static final Limit ENGINE_HOURS = noted("engine-hours", "engine hours", "h", 100_000);
+
+  /** Fuel in the tank, percent. */
+  public static final Limit FUEL_LEVEL = noted("fuel-level", "fuel level", "%", 100);
+
+  /** Oil that was drawn out, L. */
+  public static final Limit OIL_OUT = noted("oil-out", "oil out", "L", 200);
+
+  /** Oil that was filled in, L. */
+  public static final Limit OIL_IN = noted("oil-in", "oil in", "L", 200);
+
+  /** The battery at rest, V. */
+  public static final Limit BATTERY =
+      called("battery", "battery at rest", "V")
+          .good(12.4, 13.2)
+          .possible(0, 60)
+          .low(Call.MEND, "Not charged: charge it, then look whether it holds.")
+          .high(Call.MEND, "Still on charge, or a 24 V set: note which.");
+
+  /** Batteries are expected to live 2 to 5 years, by school. */
+  public static final Limit BATTERY_AGE =
+      called("battery-age", "age of the battery", "years")
+          .against("years it is expected to live", "years", 2, 5)
+          .good(0, 1)
+          .possible(0, 30)
+          .high(Call.MEND, "Past the life it is expected to have: test it, or replace it.");
+
+  /** About 1/2 in per foot of free span at firm thumb pressure (42 mm/m), ±25 %. */
+  public static final Limit BELT_DEFLECTION =
+      called("belt-deflection", "belt gives", "mm")
+          .how("firm thumb pressure in the middle of its longest free span")
+          .against("free span", "mm", 50, 1500)
+          .good(0.042 * 0.75, 0.042 * 1.25)
+          .possible(0, 100)
+          .low(Call.MEND, TIGHT)
+          .high(Call.MEND, SLACK);
+
+  /** The strict of the twist schools: 80 to 100°. */
+  public static final Limit BELT_TWIST =
+      called("belt-twist", "belt turns", "°")
+          .how("by hand in the middle of its longest free span")
+          .good(80, 100)
+          .possible(0, 180)
+          .low(Call.MEND, TIGHT)
+          .high(Call.MEND, SLACK);
+
+  /** The other twist school: it turns at most 90°. */
+  public static final Limit BELT_TWIST_AT_MOST =
+      called("belt-twist-at-most", "belt turns", "°")
+          .how("by hand in the middle of its longest free span")
+          .good(0, 90)
+          .possible(0, 180)
+          .high(Call.MEND, SLACK);
+
+  /** Short spans: up to 10 mm at light pressure, no squeal at the start. */
+  public static final Limit BELT_SHORT_SPAN =
+      called("belt-short-span", "belt gives", "mm")
+          .how("light pressure; and no squeal at the start")
+          .good(0, 10)
+          .possible(0, 100)
+          .high(Call.MEND, SLACK);
+
+  /** A packed gland: from 1 drop per second to 1 per 10 s while the shaft turns. */
+  public static final Limit GLAND_DRIP =
+      called("gland-drip", "packed gland drips", "drops a minute")
+          .how("shaft turning, from outside with a lamp, hands out")
+          .good(6, 60)
+          .possible(0, 600)
+          .low(
+              Call.MEND,
+              "Too dry: it runs hot and scores the shaft. Slacken, stopped, a quarter turn a side,"
+                  + " plates parallel.")
+          .high(
+              Call.MEND,
+              "Too wet: tighten, stopped, a quarter turn a side, plates parallel. Not better: new"
+                  + " packing.");
+
+  /** A face seal does not drip. */
+  public static final Limit FACE_SEAL_DRIP =
+      called("face-seal-drip", "face seal drips", "drops a minute")
+          .how("shaft turning, from outside with a lamp, hands out")
+          .good(0, 0)
+          .possible(0, 600)
+          .high(Call.MEND, "A face seal does not drip: look at its faces and its bellows.");
+
+  /** At least 18 in (457 mm) over the waterline, higher for a hull that heels. */
+  public static final Limit SIPHON_HEIGHT =
+      called("siphon-height", "siphon break over the waterline", "mm")
+          .how("near the centerline; higher for a hull that heels")
+          .good(457, NO_MOST)
+          .possible(0, NO_MOST)
+          .low(
+              Call.MEND,
+              "Too low: water can run back into the engine. Move it up, near the centerline.");
+
+  /** A pressure cap holds its rating. */
+  public static final Limit PRESSURE_CAP =
+      called("pressure-cap", "pressure cap holds", "kPa")
+          .how("on a tester, COLD; each kPa raises the boiling point by 0.24 K")
+          .against("rating on the cap", "kPa", 20, 200)
+          .good(1, NO_MOST)
+          .possible(0, 300)
+          .low(Call.MEND, "It does not hold its rating: it boils earlier. Replace it.");
+
+  /** Every vane there. */
+  public static final Limit IMPELLER_VANES =
+      called("impeller-vanes", "whole vanes of the impeller", "vanes")
+          .against("vanes it should have", "vanes", 3, 16)
+          .good(1, 1)
+          .possible(0, 16)
+          .low(
+              Call.STOP,
+              "Vanes are missing. A new impeller, and every piece found: first rising pipe after the"
+                  + " pump, exchanger inlet, back to the intake.")
+          .high(Call.MEND, "More than it should have: count again.");
+
+  /** Below 2000 rpm after a start. */
+  public static final Limit SPEED_AFTER_START =
+      called("speed-after-start", "speed after the start", "rpm")
+          .how("about 1000 rpm primes a small pump")
+          .good(0, 2000)
+          .possible(0, 8000)
+          .high(Call.MEND, "Too fast for cold oil: reduce.");
+
+  /** Shift below 850 rpm. */
+  public static final Limit SPEED_AT_SHIFT =
+      called("speed-at-shift", "speed when shifting", "rpm")
+          .good(0, 850)
+          .possible(0, 8000)
+          .high(Call.MEND, "Too fast to shift: reduce, then engage firmly.");
+
+  private static final Map<String, Limit> ALL = new TreeMap<>();
+
+  static {
+    List.of(
+            WARM_PLATEAU,
+            PLATEAU_CLOSED,
+            WATER_AT_EXHAUST,
+            WATER_PRESSURE,
+            ENGINE_HOURS,
+            FUEL_LEVEL,
+            OIL_OUT,
+            OIL_IN,
+            BATTERY,
+            BATTERY_AGE,
+            BELT_DEFLECTION,
+            BELT_TWIST,
+            BELT_TWIST_AT_MOST,
+            BELT_SHORT_SPAN,
+            GLAND_DRIP,
+            FACE_SEAL_DRIP,
+            SIPHON_HEIGHT,
+            PRESSURE_CAP,
+            IMPELLER_VANES,
+            SPEED_AFTER_START,
+            SPEED_AT_SHIFT)
+        .forEach(limit -> ALL.put(limit.key(), limit));
+  }
+
+  private Limits() {}
+
+  /** The limit of this name, or a refusal. */
+  public static Limit of(String key) {
+    Limit limit = key == null ? null : ALL.get(key);
+    if (limit == null) {
+      throw Refused.value("limit", "There is no reading called \"%s\".".formatted(key));
+    }
+    return limit;
+  }
+
+  /** All of them. */
+  public static List<Limit> all() {
+    return List.copyOf(ALL.values());
+  }
+
+  /** Whether a reading says where a warm engine's gauge holds, whatever its cooling. */
+  public static boolean isPlateau(String key) {
+    return key.equals(WARM_PLATEAU.key()) || key.equals(PLATEAU_CLOSED.key());
+  }
+
+  private static Limit plateau(String key, double low, double high) {
+    return called(key, "warm plateau", "°C")
+        .good(low, high)
+        .possible(-20, 130)
+        .low(Call.MEND, THERMOSTAT_SHUT)
+        .high(Call.STOP, TOO_HOT);
+  }
+
+  private static Limit noted(String key, String name, String unit, double most) {
+    return called(key, name, unit).good(0, most).possible(0, most);
+  }
+
+  private static Limit called(String key, String name, String unit) {
+    Range any = new Range(0, 0);
+    return new Limit(key, name, unit, "", null, any, any, NOTED, NOTED);
+  }
+}
