@@ -11,8 +11,10 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.StartBasis;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -22,10 +24,16 @@ import java.util.Set;
 public final class AskStatus {
   private final BoatState state;
   private final Set<String> said = new HashSet<>();
+  private final Map<String, String> found = new HashMap<>();
 
   private AskStatus(BoatState state, List<Entry> entries) {
     this.state = state;
-    entries.forEach(entry -> said.add(name(entry.fact())));
+    for (Entry entry : entries) {
+      said.add(name(entry.fact()));
+      if (entry.fact() instanceof Fact.ConditionSeen seen) {
+        found.put(seen.condition() + only(seen.engine()), seen.finding());
+      }
+    }
   }
 
   /** The status of one step's asks. */
@@ -44,6 +52,11 @@ public final class AskStatus {
    */
   public boolean restsOnStanding(Step step, Ask.Set set) {
     return !isSaid(set) && !set.now() && !isMovedTwice(step, set);
+  }
+
+  /** What was found last at the step, by {@link Fact.ConditionSeen#finding}; or null. */
+  public String found(Ask.See see) {
+    return found.get(see.condition() + only(see.engine()));
   }
 
   private boolean isSet(Step step, Ask.Set set) {

@@ -8,6 +8,7 @@ import elsko.core.boat.Exhaust;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
+import elsko.core.limits.BeltSchool;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -20,7 +21,8 @@ public record Catalog(
     List<PartWord> parts,
     List<AccessoryWord> accessories,
     List<MethodWord> methods,
-    List<KindWord> drainKinds) {
+    List<KindWord> drainKinds,
+    List<BeltSchoolWord> beltSchools) {
 
   /** The one catalog there is. */
   public static Catalog all() {
@@ -35,7 +37,8 @@ public record Catalog(
         Stream.of(FittingKind.values())
             .filter(FittingKind::isDrain)
             .map(v -> new KindWord(v, v.words()))
-            .toList());
+            .toList(),
+        Stream.of(BeltSchool.values()).map(v -> new BeltSchoolWord(v, v.words())).toList());
   }
 
   /** A layout and its word. */
@@ -58,6 +61,9 @@ public record Catalog(
 
   /** A method and its words. */
   public record MethodWord(Method key, String words) {}
+
+  /** A school of belts and its words. */
+  public record BeltSchoolWord(BeltSchool key, String words) {}
 
   /** A kind of drain and its word. */
   public record KindWord(FittingKind key, String words) {}

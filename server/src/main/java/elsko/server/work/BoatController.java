@@ -1,7 +1,9 @@
 package elsko.server.work;
 
 import elsko.core.boat.BoatDescription;
+import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Procedure;
+import elsko.core.procedure.LookOver;
 import elsko.server.fleet.BoatLine;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Catalog;
@@ -149,6 +151,13 @@ class BoatController {
   WaitingEntries.Taken takeWaiting(
       @PathVariable UUID id, @RequestBody Entries waited, Authentication who) {
     return waiting.take(id, waited.entries(), waited.sentAt(), SignedIn.by(who));
+  }
+
+  /** Every reading the boat can give, as this yard takes it, and how each was taken last. */
+  @GetMapping("/{id}/readings")
+  ReadingsView readings(@PathVariable UUID id) {
+    BoatState state = log.folded(id).state();
+    return ReadingsView.of(LookOver.of(state, yards.schools()), state.readings());
   }
 
   /** A card of the boat, as it is carried out. */

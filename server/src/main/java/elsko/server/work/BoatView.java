@@ -53,7 +53,9 @@ public record BoatView(
     List<FittingView> fittings,
     BagState bag,
     List<CardLine> cards,
-    List<OpenWork> work) {
+    List<OpenWork> work,
+    List<ReadingsView.StandingView> openReadings,
+    List<ReadingsView.MissingPieces> missingPieces) {
 
   static BoatView of(Log.Folded folded) {
     BoatState state = folded.state();
@@ -74,7 +76,9 @@ public record BoatView(
         fittings(state),
         state.bag(),
         state.cards().stream().map(CardLine::of).toList(),
-        state.work());
+        state.work(),
+        ReadingsView.StandingView.open(state.readings()),
+        ReadingsView.MissingPieces.of(state.missingPieces()));
   }
 
   static List<CircuitView> circuits(BoatState state) {

@@ -1,8 +1,5 @@
 package elsko.server.work;
 
-import elsko.core.boat.Accessory;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -12,10 +9,7 @@ import elsko.core.ledger.EntryWords;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
-import elsko.core.ledger.StartBasis;
-import elsko.core.limits.Limit;
-import elsko.core.limits.Limits;
-import elsko.core.procedure.Ask;
+import elsko.core.limits.Call;
 import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.PlateauCompared;
@@ -165,6 +159,7 @@ public record CardView(
       String person,
       Instant at,
       @Nullable String judgement,
+      @Nullable Call call,
       @Nullable UUID photo) {
     static SaidView of(Log.Folded folded, @Nullable String compared, Entry entry) {
       return new SaidView(
@@ -174,224 +169,29 @@ public record CardView(
           entry.person(),
           entry.deviceTime(),
           judgement(folded, compared, entry.fact()),
+          callOf(entry.fact()),
           entry.fact() instanceof Fact.PhotoTaken taken ? taken.photo() : null);
     }
 
     private static @Nullable String judgement(
         Log.Folded folded, @Nullable String compared, Fact fact) {
       if (fact instanceof Fact.ReadingTaken reading) {
-        String words = Limits.of(reading.limit()).judge(reading.value()).words();
+        String words = reading.judgement().words();
         return words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
+      }
+      if (fact instanceof Fact.ConditionSeen seen) {
+        return seen.found().judgement().words();
       }
       return fact instanceof Fact.CoolantRead read
           ? CoolantVerdict.of(folded.state().need(), read).words()
           : null;
     }
-  }
 
-  /** What an ask wants. */
-  public enum AskKind {
-    SET,
-    OPEN,
-    ENGINE,
-    KICK,
-    READ,
-    FILL,
-    COUNT,
-    JUG,
-    SAMPLE,
-    DESCALE,
-    COOLANT,
-    SERVICE,
-    ABOARD,
-    LOOK,
-    NOTE,
-    AFLOAT
-  }
-
-  /**
-   * What core worked out about a reading, so that a device without signal can say in or out.
-   *
-   * @param goodLow lowest value that is fine; {@code possibleLow} lowest that can be meant at all
-   */
-  public record LimitView(
-      double goodLow,
-      double goodHigh,
-      double possibleLow,
-      double possibleHigh,
-      String whenGood,
-      String whenLow,
-      String whenHigh) {
-    static LimitView of(Limit limit) {
-      return new LimitView(
-          limit.good().low(),
-          limit.good().high(),
-          limit.possible().low(),
-          limit.possible().high(),
-          limit.whenGood(),
-          limit.whenLow(),
-          limit.whenHigh());
-    }
-  }
-
-  /**
-   * One thing a step asks for; only the fields of its kind are there.
-   *
-   * @param restsOnStanding whether how the fitting stands decides, and nobody has to say it
-   */
-  public record AskView(
-      AskKind kind,
-      String label,
-      boolean answered,
-      boolean restsOnStanding,
-      @Nullable String fitting,
-      @Nullable FittingState to,
-      @Nullable String lowPoint,
-      Double liters,
-      Boolean start,
-      Double seconds,
-      @Nullable String limit,
-      @Nullable String unit,
-      @Nullable LimitView limits,
-      @Nullable String circuit,
-      @Nullable String pourPoint,
-      @Nullable String watch,
-      @Nullable Position engine,
-      @Nullable StartBasis basis,
-      @Nullable List<String> segments,
-      @Nullable List<String> circuits,
-      Boolean inService,
-      @Nullable String item,
-      @Nullable Accessory accessory) {
-    static AskView of(AskStatus status, Step step, Ask ask) {
-      Fields of = new Fields();
-      AskKind kind = of.fill(ask);
-      return new AskView(
-          kind,
-          ask.label(),
-          status.isAnswered(step, ask),
-          ask instanceof Ask.Set set && status.restsOnStanding(step, set),
-          of.fitting,
-          of.to,
-          of.lowPoint,
-          of.liters,
-          of.start,
-          of.seconds,
-          of.limit,
-          of.unit,
-          of.limit == null ? null : LimitView.of(Limits.of(of.limit)),
-          of.circuit,
-          of.pourPoint,
-          of.watch,
-          of.engine,
-          of.basis,
-          of.segments,
-          of.circuits,
-          of.inService,
-          of.item,
-          of.accessory);
-    }
-
-    /** The fields while they are filled; those of other kinds stay null. */
-    private static final class Fields {
-      private String fitting;
-      private FittingState to;
-      private String lowPoint;
-      private Double liters;
-      private Boolean start;
-      private Double seconds;
-      private String limit;
-      private String unit;
-      private String circuit;
-      private String pourPoint;
-      private String watch;
-      private Position engine;
-      private StartBasis basis;
-      private List<String> segments;
-      private List<String> circuits;
-      private Boolean inService;
-      private String item;
-      private Accessory accessory;
-
-      private AskKind fillMore(Ask ask) {
-        if (ask instanceof Ask.Descale descale) {
-          circuit = descale.circuit();
-          segments = descale.segments();
-          liters = descale.liters();
-          return AskKind.DESCALE;
-        }
-        if (ask instanceof Ask.Coolant coolant) {
-          circuit = coolant.circuit();
-          return AskKind.COOLANT;
-        }
-        if (ask instanceof Ask.Service service) {
-          engine = service.engine();
-          item = service.item();
-          return AskKind.SERVICE;
-        }
-        if (ask instanceof Ask.Aboard aboard) {
-          accessory = aboard.accessory();
-          return AskKind.ABOARD;
-        }
-        if (ask instanceof Ask.Look look) {
-          circuits = look.circuits();
-          inService = look.inService();
-          return AskKind.LOOK;
-        }
-        if (ask instanceof Ask.Note) {
-          return AskKind.NOTE;
-        }
-        return ask instanceof Ask.Afloat ? AskKind.AFLOAT : AskKind.COUNT;
+    private static @Nullable Call callOf(Fact fact) {
+      if (fact instanceof Fact.ReadingTaken reading) {
+        return reading.judgement().call();
       }
-
-      AskKind fill(Ask ask) {
-        if (ask instanceof Ask.Set set) {
-          fitting = set.fitting();
-          to = set.to();
-          return AskKind.SET;
-        }
-        if (ask instanceof Ask.Open open) {
-          fitting = open.fitting();
-          to = open.to();
-          lowPoint = open.lowPoint();
-          liters = open.liters();
-          return AskKind.OPEN;
-        }
-        if (ask instanceof Ask.Engine of) {
-          start = of.start();
-          engine = of.engine();
-          basis = of.basis();
-          return AskKind.ENGINE;
-        }
-        if (ask instanceof Ask.Kick kick) {
-          seconds = kick.seconds();
-          engine = kick.engine();
-          return AskKind.KICK;
-        }
-        if (ask instanceof Ask.Read read) {
-          limit = read.limit();
-          engine = read.engine();
-          unit = read.unit();
-          return AskKind.READ;
-        }
-        if (ask instanceof Ask.Fill fill) {
-          circuit = fill.circuit();
-          pourPoint = fill.pourPoint();
-          liters = fill.liters();
-          watch = fill.watch();
-          return AskKind.FILL;
-        }
-        if (ask instanceof Ask.Jug jug) {
-          circuit = jug.circuit();
-          return AskKind.JUG;
-        }
-        if (ask instanceof Ask.Sample sample) {
-          lowPoint = sample.lowPoint();
-          fitting = sample.drain();
-          return AskKind.SAMPLE;
-        }
-        return fillMore(ask);
-      }
+      return fact instanceof Fact.ConditionSeen seen ? seen.found().call() : null;
     }
   }
 }

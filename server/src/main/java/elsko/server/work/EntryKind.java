@@ -20,6 +20,8 @@ public enum EntryKind {
   COULD_NOT_SAMPLE(Fact.CouldNotSample.class),
   COUNTERSIGNED(Fact.Countersigned.class),
   READING_TAKEN(Fact.ReadingTaken.class),
+  CONDITION_SEEN(Fact.ConditionSeen.class),
+  PIECES_FOUND(Fact.PiecesFound.class),
   GAUGE_READ(Fact.GaugeRead.class),
   BAG_COUNTED(Fact.BagCounted.class),
   GUIDE_LOOKED(Fact.GuideLooked.class),

@@ -94,7 +94,14 @@ class FactReader {
           new Fact.ReadingTaken(
               body.engine(),
               text("limit", body.limit()),
-              need("value", body.value(), NUMBER_MISSING));
+              need("value", body.value(), NUMBER_MISSING),
+              body.against());
+      case CONDITION_SEEN ->
+          new Fact.ConditionSeen(
+              body.engine(), text("condition", body.condition()), text("finding", body.finding()));
+      case PIECES_FOUND ->
+          new Fact.PiecesFound(
+              body.engine(), need("count", body.count(), NUMBER_MISSING), body.text());
       case GAUGE_READ ->
           new Fact.GaugeRead(
               body.engine(),

@@ -35,7 +35,7 @@ class LogView {
     int size = Math.max(1, Math.min(limit, MOST));
     List<EntryRow> rows =
         entries.findByBoatIdAndSeqLessThanOrderBySeqDesc(
-            boatId, before == null ? Long.MAX_VALUE : before, Limits.of(size + 1));
+            boatId, before == null ? Long.MAX_VALUE : before, Limit.of(size + 1));
     boolean more = rows.size() > size;
     List<EntryRow> shown = more ? rows.subList(0, size) : rows;
     Set<UUID> replaced =

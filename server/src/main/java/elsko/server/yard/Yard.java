@@ -2,6 +2,8 @@ package elsko.server.yard;
 
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
+import elsko.core.limits.BeltSchool;
+import elsko.core.procedure.Schools;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -34,6 +36,12 @@ class Yard {
   private Policy policy;
 
   private boolean kickAllowed;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private BeltSchool beltSchool;
+
+  private int batteryYears;
   private Instant countersignSince;
   private String containerLiters;
   @Version private Long version;
@@ -43,6 +51,7 @@ class Yard {
   Yard(String name, Need need) {
     this.id = THE_ONE;
     this.containerLiters = "1 5 20";
+    follow(Schools.USUAL.belt(), Schools.USUAL.batteryYears());
     change(name, need, true);
   }
 
@@ -64,6 +73,20 @@ class Yard {
 
   boolean kickAllowed() {
     return kickAllowed;
+  }
+
+  BeltSchool beltSchool() {
+    return beltSchool;
+  }
+
+  int batteryYears() {
+    return batteryYears;
+  }
+
+  /** How belts are measured here, and how long a battery is expected to live. */
+  final void follow(BeltSchool belts, int batteries) {
+    this.beltSchool = belts;
+    this.batteryYears = batteries;
   }
 
   Instant countersignSince() {

@@ -7,6 +7,7 @@ import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
 import elsko.core.ledger.ProofRules;
 import elsko.core.ledger.YardRules;
+import elsko.core.limits.BeltSchool;
 import elsko.core.procedure.Schools;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
@@ -90,7 +91,8 @@ public class Yards {
   /** How this yard does things where the trade has more than one school. */
   @Transactional(readOnly = true)
   public Schools schools() {
-    return new Schools(one().kickAllowed(), chosenMethods());
+    Yard yard = one();
+    return new Schools(yard.kickAllowed(), chosenMethods(), yard.beltSchool(), yard.batteryYears());
   }
 
   private Map<Layout, Method> chosenMethods() {
@@ -118,6 +120,13 @@ public class Yards {
     if (change.containerLiters() != null) {
       yard.buysIn(checkedSizes(change.containerLiters()));
     }
+    Schools schools =
+        new Schools(
+            yard.kickAllowed(),
+            Map.of(),
+            change.beltSchool() == null ? yard.beltSchool() : change.beltSchool(),
+            change.batteryYears() == null ? yard.batteryYears() : change.batteryYears());
+    yard.follow(schools.belt(), schools.batteryYears());
     yards.saveAndFlush(yard);
     if (change.methods() != null) {
       methods.deleteAllInBatch();
@@ -289,6 +298,8 @@ public class Yards {
         yard.countersignSince() != null,
         yard.containerLiters(),
         chosenMethods(),
+        yard.beltSchool(),
+        yard.batteryYears(),
         yard.version());
   }
 
@@ -320,6 +331,8 @@ public class Yards {
       boolean countersign,
       List<Double> containerLiters,
       Map<Layout, Method> methods,
+      BeltSchool beltSchool,
+      int batteryYears,
       long version) {}
 
   /** What can be changed of it. */
@@ -331,7 +344,9 @@ public class Yards {
       Boolean kickAllowed,
       Boolean countersign,
       List<Double> containerLiters,
-      Map<Layout, Method> methods) {}
+      Map<Layout, Method> methods,
+      BeltSchool beltSchool,
+      Integer batteryYears) {}
 
   /** A line of berths to add. */
   public record NewLine(String name, String line, AreaKind kind, Boolean heated, Integer berths) {}

@@ -1,0 +1,23 @@
+package elsko.server.work;
+
+/** What an ask wants. */
+public enum AskKind {
+  SET,
+  OPEN,
+  ENGINE,
+  KICK,
+  READ,
+  SEE,
+  PIECES,
+  FILL,
+  COUNT,
+  JUG,
+  SAMPLE,
+  DESCALE,
+  COOLANT,
+  SERVICE,
+  ABOARD,
+  LOOK,
+  NOTE,
+  AFLOAT
+}

@@ -1,0 +1,69 @@
+package elsko.server.work;
+
+import elsko.core.boat.Position;
+import elsko.core.ledger.ReadingStanding;
+import elsko.core.limits.Call;
+import elsko.core.procedure.LookOver;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Every reading a boat can give, and how each was taken last. */
+public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
+  static ReadingsView of(List<LookOver.Group> groups, List<ReadingStanding> last) {
+    return new ReadingsView(
+        groups.stream().map(GroupView::of).toList(), last.stream().map(StandingView::of).toList());
+  }
+
+  /** Readings that are taken together. */
+  public record GroupView(String title, List<AskView> asks) {
+    static GroupView of(LookOver.Group group) {
+      return new GroupView(group.title(), group.asks().stream().map(AskView::of).toList());
+    }
+  }
+
+  /**
+   * A reading as it was taken last.
+   *
+   * @param key of its limit or condition
+   * @param todo what it means and what to do; empty where it is only noted
+   */
+  public record StandingView(
+      @Nullable Position engine,
+      String key,
+      String name,
+      String found,
+      Call call,
+      String todo,
+      boolean forbidsStart,
+      String by,
+      Instant at) {
+    static StandingView of(ReadingStanding standing) {
+      return new StandingView(
+          standing.engine(),
+          standing.key(),
+          standing.name(),
+          standing.found(),
+          standing.judgement().call(),
+          standing.judgement().words(),
+          standing.forbidsStart(),
+          standing.by(),
+          standing.at());
+    }
+
+    /** Those that something follows from which nobody has put right. */
+    static List<StandingView> open(List<ReadingStanding> last) {
+      return last.stream().filter(ReadingStanding::isOpen).map(StandingView::of).toList();
+    }
+  }
+
+  /** Pieces of an impeller that are still somewhere in its engine. */
+  public record MissingPieces(Position engine, int count) {
+    static List<MissingPieces> of(Map<Position, Integer> missing) {
+      return missing.entrySet().stream()
+          .map(one -> new MissingPieces(one.getKey(), one.getValue()))
+          .toList();
+    }
+  }
+}
