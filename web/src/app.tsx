@@ -16,6 +16,7 @@ import { Yard } from './yard/yard';
 
 const Boat = lazy(() => import('./boat/boat').then((m) => ({ default: m.Boat })));
 const Card = lazy(() => import('./card/card').then((m) => ({ default: m.Card })));
+const Readings = lazy(() => import('./reading/readings').then((m) => ({ default: m.Readings })));
 const Bench = lazy(() => import('./bench/bench').then((m) => ({ default: m.Bench })));
 const BenchOfBoat = lazy(() =>
   import('./bench/bench-of-boat').then((m) => ({ default: m.BenchOfBoat })),
@@ -52,6 +53,7 @@ export function App() {
               <Route element={<Desk />}>
                 <Route index element={<Yard />} />
                 <Route path="/boats/:boatId" element={<Boat />} />
+                <Route path="/boats/:boatId/readings" element={<Readings />} />
                 <Route path="/describe" element={<Describe />} />
                 <Route path="/boats/:boatId/describe" element={<Describe />} />
                 <Route path="/import" element={<Import />} />

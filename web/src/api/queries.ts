@@ -72,6 +72,12 @@ export const boatQuery = (id: string) =>
     queryFn: () => got(api.GET('/api/boats/{id}', { params: { path: { id } } })),
   });
 
+export const readingsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'readings'],
+    queryFn: () => got(api.GET('/api/boats/{id}/readings', { params: { path: { id } } })),
+  });
+
 export const cardQuery = (id: string, card: string) =>
   queryOptions({
     queryKey: ['boat', id, 'card', card],

@@ -19,6 +19,7 @@ import { number } from '../parts/words';
 import { LogList } from './log-list';
 import { LooseEnds } from './loose-ends';
 import { MoveBoat } from './move-boat';
+import { OpenReadings } from './open-readings';
 import { OpenWork } from './open-work';
 import { OpenCard } from './open-card';
 import { SetFitting } from './set-fitting';
@@ -111,6 +112,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         className="grid content-start gap-5 px-[18px] py-3.5 lg:col-start-2 lg:row-span-2 lg:row-start-2"
       >
         <OpenWork boat={boat} may={may.work} />
+        <OpenReadings boat={boat} may={may.work} />
         {may.work && (
           <div>
             <Guides boat={boat.id} />

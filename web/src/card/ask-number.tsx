@@ -17,25 +17,6 @@ interface NumberProps extends AskProps {
   words: (value: number) => string;
 }
 
-/** A reading off a gauge. */
-export function AskRead(props: AskProps) {
-  const { ask } = props;
-  return (
-    <AskNumber
-      {...props}
-      unit={ask.unit!}
-      fields={['value']}
-      entry={(value) => ({
-        kind: 'READING_TAKEN',
-        engine: ask.engine ?? undefined,
-        limit: ask.limit!,
-        value,
-      })}
-      words={(value) => `${sentence(ask.label)} ${value} ${ask.unit}`}
-    />
-  );
-}
-
 /** Plugs in the bag. */
 export function AskCount(props: AskProps) {
   const { bag } = props.boat;

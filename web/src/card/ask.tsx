@@ -2,10 +2,14 @@ import type { AskView, BoatView, CardView, StepView } from '../api/client';
 import { AskAboard } from './ask-aboard';
 import { AskCoolant } from './ask-coolant';
 import { AskNote } from './ask-note';
-import { AskCount, AskDescale, AskFill, AskRead } from './ask-number';
+import { AskCount, AskDescale, AskFill } from './ask-number';
 import { AskAfloat, AskEngine, AskKick, AskLook, AskService, AskSet } from './ask-tap';
 import { AskJug, AskSample } from './ask-sample';
 import { AskOpen } from './ask-open';
+import { FindPieces } from '../reading/find-pieces';
+import { onCard } from '../reading/place';
+import { ReadNumber } from '../reading/read-number';
+import { SeeCondition } from '../reading/see-condition';
 
 export interface AskProps {
   ask: AskView;
@@ -32,7 +36,11 @@ function shown(props: AskProps) {
     case 'OPEN':
       return <AskOpen {...props} />;
     case 'READ':
-      return <AskRead {...props} />;
+      return <ReadNumber {...props} place={onCard(props.card, props.step)} />;
+    case 'SEE':
+      return <SeeAsked {...props} />;
+    case 'PIECES':
+      return <FindPieces {...props} place={onCard(props.card, props.step)} />;
     case 'FILL':
       return <AskFill {...props} />;
     case 'COUNT':
@@ -56,4 +64,17 @@ function shown(props: AskProps) {
     case 'AFLOAT':
       return <AskAfloat {...props} />;
   }
+}
+
+function SeeAsked({ ask, boat, card, step, may }: AskProps) {
+  return (
+    <SeeCondition
+      boat={boat}
+      engine={ask.engine}
+      condition={ask.condition!}
+      found={ask.found}
+      place={onCard(card, step)}
+      may={may}
+    />
+  );
 }

@@ -1,6 +1,7 @@
 import type { StepView } from '../api/client';
 import type { SaidShown } from '../offline/provisional';
 import { clock } from '../parts/words';
+import { CallWords } from '../reading/call-words';
 import { PhotoShown } from './photo-shown';
 
 /** What was said at a step: notes, photos, and what readings come to. */
@@ -15,7 +16,7 @@ export function Said({ step, boat }: { step: StepView; boat: string }) {
         <li key={said.id} className="border-line border-l-[3px] pl-3">
           {said.words}
           {said.photo && <PhotoShown boat={boat} photo={said.photo} words={said.words} />}
-          {said.judgement && <b className="block font-semibold">{said.judgement}</b>}
+          {said.judgement && <CallWords call={said.call ?? 'GOOD'} words={said.judgement} />}
           <span className="text-soft text-[14px]">
             {' '}
             {said.person}, {clock(said.at)}

@@ -24,6 +24,7 @@ const CATALOG: Catalog = {
   parts: [],
   accessories: [{ key: 'GENERATOR', words: 'generator' }],
   methods: [],
+  beltSchools: [],
   drainKinds: [],
 };
 

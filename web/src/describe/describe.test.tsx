@@ -28,6 +28,7 @@ const CATALOG: Catalog = {
     { key: 'BALLAST', words: 'ballast tanks or bags' },
   ],
   methods: [],
+  beltSchools: [],
   drainKinds: [
     { key: 'DRAIN_PLUG', words: 'drain plug' },
     { key: 'PETCOCK', words: 'petcock' },

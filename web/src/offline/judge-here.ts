@@ -1,24 +1,43 @@
-import type { AskView, WeakestSamples } from '../api/client';
+import type { AskView, Call, WeakestSamples } from '../api/client';
+import { number } from '../parts/words';
 
-/** In or out by what core worked out ahead; null where only core can say. */
+/** A sample in or out by what core worked out ahead; null where only core can say. */
 export interface Provisional {
   good: boolean;
   words: string;
 }
 
-/** A reading against the range that came with the card. */
-export function readingHere(ask: AskView, value: number): Provisional | null {
+/** What a reading comes to, here. */
+export interface CallHere {
+  call: Call;
+  words: string;
+}
+
+/**
+ * A reading against the range that came with the ask.
+ *
+ * @param held what it is held against; null where nothing is
+ */
+export function readingHere(
+  ask: AskView,
+  value: number,
+  held: number | null = null,
+): CallHere | null {
   const limits = ask.limits;
   if (!limits || !limits.whenGood) return null;
   if (value < limits.possibleLow || value > limits.possibleHigh) {
     return {
-      good: false,
+      call: 'MEND',
       words: `It can be from ${limits.possibleLow} to ${limits.possibleHigh} ${ask.unit}.`,
     };
   }
-  if (value < limits.goodLow) return { good: false, words: limits.whenLow };
-  if (value > limits.goodHigh) return { good: false, words: limits.whenHigh };
-  return { good: true, words: limits.whenGood };
+  const times = limits.against ? (held ?? 0) : 1;
+  const low = limits.goodLow * times;
+  const high = limits.goodHigh * times;
+  if (value < low) return { call: limits.callLow, words: limits.whenLow };
+  if (value > high) return { call: limits.callHigh, words: limits.whenHigh };
+  const words = limits.whenGood.replace('{low}', number(low)).replace('{high}', number(high));
+  return { call: 'GOOD', words };
 }
 
 interface SampleRead {

@@ -1,6 +1,8 @@
 import type { AskView, BoatView, CardView, EntryBody, FittingView, StepView } from '../api/client';
 import type { WaitingEntry } from './database';
+import { sentence } from '../parts/words';
 import { readingHere } from './judge-here';
+import type { CallHere } from './judge-here';
 
 type SaidView = StepView['said'][number];
 /** Something entered at a step; `waiting` while only this device knows it. */
@@ -134,7 +136,11 @@ function stepWith(
     by: ended?.person ?? step.by,
     at: ended?.entry.deviceTime ?? step.at,
     skippedBecause: ended?.entry.reason ?? step.skippedBecause,
-    asks: step.asks.map((ask) => ({ ...ask, answered: isAnswered(ask, here, boat) })),
+    asks: step.asks.map((ask) => ({
+      ...ask,
+      answered: isAnswered(ask, here, boat),
+      found: here.findLast(({ entry }) => answers(ask, entry))?.entry.finding ?? ask.found,
+    })),
     said: [...step.said, ...here.map((one) => saidOf(step, one))],
   };
 }
@@ -169,9 +175,21 @@ export function answers(ask: AskView, entry: EntryBody): boolean {
       return entry.kind === 'ENGINE_STARTED' && entry.basis === 'KICK';
     case 'READ':
       return (
-        entry.kind === 'READING_TAKEN' &&
-        entry.limit === ask.limit &&
+        ((entry.kind === 'READING_TAKEN' && entry.limit === ask.limit) ||
+          (entry.kind === 'CONDITION_SEEN' && entry.condition === ask.instead?.key)) &&
         same(entry.engine, ask.engine)
+      );
+    case 'SEE':
+      return (
+        entry.kind === 'CONDITION_SEEN' &&
+        entry.condition === ask.condition?.key &&
+        same(entry.engine, ask.engine)
+      );
+    case 'PIECES':
+      return (
+        entry.kind === 'PIECES_FOUND' &&
+        same(entry.engine, ask.engine) &&
+        (entry.count ?? 0) >= (ask.missing ?? 0)
       );
     case 'FILL':
       return (
@@ -208,23 +226,33 @@ export function answers(ask: AskView, entry: EntryBody): boolean {
 }
 
 function saidOf(step: StepView, { entry, person }: WaitingEntry): SaidShown {
+  const here = callHere(step, entry);
   return {
     id: entry.id!,
     kind: entry.kind!,
     words: wordsOf(step, entry),
     person,
     at: entry.deviceTime!,
-    judgement: judgementHere(step, entry),
+    judgement: here?.words ?? null,
+    call: here?.call ?? null,
     photo: entry.photo ?? null,
     waiting: true,
   };
 }
 
-function judgementHere(step: StepView, entry: EntryBody): string | null {
+function callHere(step: StepView, entry: EntryBody): CallHere | null {
   const ask = step.asks.find((one) => answers(one, entry));
-  return ask?.kind === 'READ' && entry.value != null
-    ? (readingHere(ask, entry.value)?.words ?? null)
-    : null;
+  if (ask?.kind === 'READ' && entry.value != null) {
+    return readingHere(ask, entry.value, entry.against ?? null);
+  }
+  const finding = foundOf(ask, entry);
+  return finding ? { call: finding.call, words: finding.todo } : null;
+}
+
+function foundOf(ask: AskView | undefined, { condition, finding }: EntryBody) {
+  return [ask?.condition, ask?.instead]
+    .find((one) => one?.key === condition)
+    ?.findings.find(({ key }) => key === finding);
 }
 
 /** An entry as its own card words it, as far as the device can. */
@@ -234,7 +262,8 @@ export function wordsOf(step: StepView | undefined, entry: EntryBody): string {
   const ask = step?.asks.find((one) => answers(one, entry));
   const number = entry.value ?? entry.liters ?? entry.reading ?? entry.count;
   const unit = entry.liters != null ? 'L' : (ask?.unit ?? '');
+  const found = foundOf(ask, entry);
+  if (found) return `${sentence(ask!.label)}: ${found.words}`;
   const what = ask?.label ?? entry.kind!.toLowerCase().replaceAll('_', ' ');
-  const said = number == null ? what : `${what} ${number} ${unit}`.trim();
-  return said.charAt(0).toUpperCase() + said.slice(1);
+  return sentence(number == null ? what : `${what} ${number} ${unit}`.trim());
 }

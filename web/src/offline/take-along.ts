@@ -8,6 +8,7 @@ import {
   cardToOpenQuery,
   guidesQuery,
   offersQuery,
+  readingsQuery,
   shelfQuery,
   weakestQuery,
 } from '../api/queries';
@@ -25,6 +26,7 @@ export function useTakeAlong(stops: StopView[] | undefined): void {
     for (const stop of boats.values()) {
       void queries.prefetchQuery(boatQuery(stop.boat));
       void queries.prefetchQuery(offersQuery(stop.boat));
+      void queries.prefetchQuery(readingsQuery(stop.boat));
       if (stop.card) void queries.prefetchQuery(cardQuery(stop.boat, stop.card));
       else void queries.prefetchQuery(cardToOpenQuery(stop.boat, 'WINTERIZE'));
     }

@@ -16,11 +16,20 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [margin, setMargin] = useState(String(yard.marginK));
   const [policy, setPolicy] = useState(yard.policy);
   const [kick, setKick] = useState(yard.kickAllowed);
+  const [belts, setBelts] = useState(yard.beltSchool);
+  const [batteries, setBatteries] = useState(String(yard.batteryYears));
   const [countersign, setCountersign] = useState(yard.countersign);
   const [containers, setContainers] = useState(yard.containerLiters.join(', '));
   const [methods, setMethods] = useState<Record<string, string>>(yard.methods);
   const { data: catalog } = useQuery(catalogQuery);
-  const refused = useRefused(['name', 'designLowC', 'marginK', 'policy', 'containerLiters']);
+  const refused = useRefused([
+    'name',
+    'designLowC',
+    'marginK',
+    'policy',
+    'containerLiters',
+    'batteryYears',
+  ]);
   const save = () =>
     refused.attempt(async () => {
       const saved = await got(
@@ -34,6 +43,8 @@ export function NeedForm({ yard }: { yard: YardView }) {
             kickAllowed: kick,
             countersign,
             containerLiters: sizes(containers),
+            beltSchool: belts,
+            batteryYears: typedNumber(batteries) ?? Number.NaN,
             methods: methods as YardView['methods'],
           },
         }),
@@ -98,6 +109,24 @@ export function NeedForm({ yard }: { yard: YardView }) {
           />
           a second person countersigns before a circuit counts as proven
         </label>
+        <Choice
+          label="Tension of belts"
+          value={belts}
+          onChoose={(value) => setBelts(value as typeof belts)}
+        >
+          {catalog?.beltSchools.map(({ key, words }) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+        <Field
+          label="A battery is expected to live"
+          unit="years"
+          value={batteries}
+          onType={setBatteries}
+          error={refused.at('batteryYears')}
+        />
         <Field
           label="Containers of descaler"
           unit="L"

@@ -1,0 +1,175 @@
+import { useState } from 'react';
+import type { AskView, BoatView } from '../api/client';
+import { Tick } from '../card/tick';
+import { useEnter } from '../api/enter';
+import { Refusal } from '../api/refusal';
+import { readingHere } from '../offline/judge-here';
+import { useDraft } from '../parts/draft';
+import { useRefused } from '../parts/refused';
+import { sentence, typedNumber } from '../parts/words';
+import { CallWords } from './call-words';
+import { DripTapper } from './drip-tapper';
+import { draftOf } from './place';
+import type { Place } from './place';
+import { SeeCondition } from './see-condition';
+
+interface ReadProps {
+  ask: AskView;
+  boat: BoatView;
+  place: Place;
+  may: boolean;
+}
+
+/** A reading that is a number: judged while it is typed, by what core sent along. */
+export function ReadNumber({ ask, boat, place, may }: ReadProps) {
+  const { enter, sending } = useEnter(boat.id);
+  const draft = `${draftOf(place, boat.id)}.READ.${ask.limit}.${ask.engine}.${ask.label}`;
+  const [text, setText, clear] = useDraft(draft);
+  const [heldText, setHeld] = useDraft(`${draft}.against`, ask.against?.toString() ?? '');
+  const refused = useRefused(['value', 'against']);
+  const against = ask.limits?.against ?? null;
+  const held = against ? typedNumber(heldText) : null;
+  const value = typedNumber(text);
+  const here = value === null || (against && held === null) ? null : readingHere(ask, value, held);
+  const id = `read-${place.step ?? 'boat'}-${ask.engine}-${ask.label}`.replace(/\W+/g, '-');
+  const save = async () => {
+    if (value === null) {
+      refused.refuse(new Refusal(422, 'value', `Enter a number of ${ask.unit}, like 4.5.`));
+      return;
+    }
+    if (against && held === null) {
+      refused.refuse(
+        new Refusal(422, 'against', `Enter the ${against.name} in ${against.unit}, too.`),
+      );
+      return;
+    }
+    const ok = await refused.attempt(() =>
+      enter({
+        entries: [
+          {
+            kind: 'READING_TAKEN',
+            engine: ask.engine ?? undefined,
+            limit: ask.limit!,
+            value,
+            against: held ?? undefined,
+            ...place,
+          },
+        ],
+        undo: `${sentence(ask.label)} ${value} ${ask.unit}`,
+      }),
+    );
+    if (ok) clear();
+  };
+  return (
+    <form
+      className={`grid gap-2 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-(--color-done)' : 'border-line'}`}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <div className="flex flex-wrap items-center gap-3">
+        <Tick done={ask.answered} />
+        <label htmlFor={id} className="min-w-36 flex-1">
+          <b>{sentence(ask.label)}</b>
+          <Hint ask={ask} />
+        </label>
+        {may && (
+          <div className="flex flex-wrap items-center gap-2">
+            {against && (
+              <Box
+                id={`${id}-against`}
+                label={sentence(against.name)}
+                unit={against.unit}
+                value={heldText}
+                error={refused.at('against')}
+                onType={setHeld}
+              />
+            )}
+            <Box
+              id={id}
+              unit={ask.unit!}
+              value={text}
+              error={refused.at('value')}
+              onType={setText}
+            />
+            <button type="submit" className="btn" disabled={sending}>
+              {ask.answered ? 'Again' : 'Enter'}
+            </button>
+          </div>
+        )}
+      </div>
+      {may && ask.limit?.endsWith('-drip') && (
+        <DripTapper onRate={(rate) => setText(String(rate))} />
+      )}
+      {[refused.at('value'), refused.at('against'), refused.elsewhere]
+        .filter((words) => words !== null)
+        .map((words) => (
+          <p key={words} role="alert" className="field-error m-0">
+            {words}
+          </p>
+        ))}
+      {here && text !== '' && <CallWords call={here.call} words={here.words} />}
+      {may && ask.instead && <Instead ask={ask} boat={boat} place={place} />}
+    </form>
+  );
+}
+
+function Hint({ ask }: { ask: AskView }) {
+  const words = [ask.limits?.how, ask.school && `school of this yard: ${ask.school}`].filter(
+    Boolean,
+  );
+  return words.length > 0 ? (
+    <span className="text-soft block text-[14.5px]">{words.join(' · ')}</span>
+  ) : null;
+}
+
+interface BoxProps {
+  id: string;
+  label?: string;
+  unit: string;
+  value: string;
+  error: string | null;
+  onType: (text: string) => void;
+}
+
+function Box({ id, label, unit, value, error, onType }: BoxProps) {
+  return (
+    <span className="flex items-center gap-2">
+      {label && (
+        <label htmlFor={id} className="text-soft text-[14.5px]">
+          {label}
+        </label>
+      )}
+      <input
+        id={id}
+        className="box w-24 text-right"
+        inputMode="decimal"
+        autoComplete="off"
+        value={value}
+        aria-invalid={error ? true : undefined}
+        onChange={(event) => onType(event.target.value)}
+      />
+      <span className="text-soft">{unit}</span>
+    </span>
+  );
+}
+
+/** What tells the same where it can be seen instead of measured. */
+function Instead({ ask, boat, place }: Omit<ReadProps, 'may'>) {
+  const [open, setOpen] = useState(false);
+  return open ? (
+    <SeeCondition
+      boat={boat}
+      engine={ask.engine}
+      condition={ask.instead!}
+      found={null}
+      place={place}
+      may
+    />
+  ) : (
+    <button type="button" className="plain justify-self-start" onClick={() => setOpen(true)}>
+      It has a spring: by the {ask.instead!.name}
+    </button>
+  );
+}
