@@ -32,7 +32,12 @@ const PICTURES: Record<string, ReactNode> = {
 function drop(color: string, more?: ReactNode) {
   return (
     <>
-      <path d="M26 5 C33 17 42 24 42 33 A16 14 0 0 1 10 33 C10 24 19 17 26 5 Z" fill={color} />
+      <path
+        d="M26 5 C33 17 42 24 42 33 A16 14 0 0 1 10 33 C10 24 19 17 26 5 Z"
+        fill={color}
+        stroke="var(--color-soft)"
+        strokeWidth={1.5}
+      />
       {more}
     </>
   );

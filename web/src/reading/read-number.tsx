@@ -70,10 +70,12 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
     >
       <div className="flex flex-wrap items-center gap-3">
         <Tick done={ask.answered} />
-        <label htmlFor={id} className="min-w-36 flex-1">
-          <b>{sentence(ask.label)}</b>
-          <Hint ask={ask} />
-        </label>
+        <div className="min-w-36 flex-1">
+          <label htmlFor={id} className="font-bold">
+            {sentence(ask.label)}
+          </label>
+          <Hint id={`${id}-how`} ask={ask} />
+        </div>
         {may && (
           <div className="flex flex-wrap items-center gap-2">
             {against && (
@@ -88,6 +90,8 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
             )}
             <Box
               id={id}
+              shown={against ? ask.label : undefined}
+              describedBy={`${id}-how`}
               unit={ask.unit!}
               value={text}
               error={refused.at('value')}
@@ -115,31 +119,41 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
   );
 }
 
-function Hint({ ask }: { ask: AskView }) {
+function Hint({ id, ask }: { id: string; ask: AskView }) {
   const words = [ask.limits?.how, ask.school && `school of this yard: ${ask.school}`].filter(
     Boolean,
   );
   return words.length > 0 ? (
-    <span className="text-soft block text-[14.5px]">{words.join(' · ')}</span>
+    <span id={id} className="text-soft block text-[14.5px]">
+      {words.join(' · ')}
+    </span>
   ) : null;
 }
 
 interface BoxProps {
   id: string;
   label?: string;
+  /** Stands before the box for the eye; its label stands elsewhere. */
+  shown?: string;
+  describedBy?: string;
   unit: string;
   value: string;
   error: string | null;
   onType: (text: string) => void;
 }
 
-function Box({ id, label, unit, value, error, onType }: BoxProps) {
+function Box({ id, label, shown, describedBy, unit, value, error, onType }: BoxProps) {
   return (
     <span className="flex items-center gap-2">
       {label && (
         <label htmlFor={id} className="text-soft text-[14.5px]">
           {label}
         </label>
+      )}
+      {shown && (
+        <span aria-hidden="true" className="text-soft text-[14.5px]">
+          {shown}
+        </span>
       )}
       <input
         id={id}
@@ -148,6 +162,7 @@ function Box({ id, label, unit, value, error, onType }: BoxProps) {
         autoComplete="off"
         value={value}
         aria-invalid={error ? true : undefined}
+        aria-describedby={describedBy}
         onChange={(event) => onType(event.target.value)}
       />
       <span className="text-soft">{unit}</span>

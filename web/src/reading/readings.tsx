@@ -29,7 +29,7 @@ export function Readings() {
   }
   const last = withWaiting(readings.data, boatId, waiting);
   return (
-    <main className="mx-auto w-full max-w-[1180px] flex-1 px-5 py-4">
+    <main className="reach mx-auto w-full max-w-[1180px] flex-1 px-5 py-4">
       <h1 className="font-stencil text-[35px] leading-none font-bold tracking-[0.03em] uppercase">
         <Link className="no-underline hover:underline" to={`/boats/${boatId}`}>
           {boat.data.description.name}

@@ -37,7 +37,7 @@ function standingOf(asks: readonly AskView[], entry: EntryBody, by: string): Sta
         ...common,
         key: ask.limit!,
         name: ask.label,
-        found: `${number(entry.value!, 3)} ${ask.unit}`,
+        found: foundWords(ask, entry),
         call: here?.call ?? 'GOOD',
         todo: here?.words ?? '',
       },
@@ -60,4 +60,10 @@ function standingOf(asks: readonly AskView[], entry: EntryBody, by: string): Sta
         },
       ]
     : [];
+}
+
+function foundWords({ unit, limits }: AskView, { value, against }: EntryBody): string {
+  const second = limits?.against;
+  const found = `${number(value!, 3)} ${unit}`;
+  return second ? `${found}, ${second.name} ${number(against!, 3)} ${second.unit}` : found;
 }

@@ -89,14 +89,7 @@ public final class EntryWords {
     if (fact instanceof Fact.ReadingTaken read) {
       Limit limit = Limits.of(read.limit());
       String whose = read.engine() == null ? "" : engine(read.engine()) + ": ";
-      String held =
-          read.against() == null
-              ? ""
-              : ", %s %s %s"
-                  .formatted(
-                      limit.against().name(), Words.number(read.against()), limit.against().unit());
-      return "%s%s %s %s%s"
-          .formatted(whose, limit.name(), Words.number(read.value()), limit.unit(), held);
+      return "%s%s %s".formatted(whose, limit.name(), ReadingStanding.foundWords(limit, read));
     }
     if (fact instanceof Fact.ConditionSeen seen) {
       return "%s%s: %s"

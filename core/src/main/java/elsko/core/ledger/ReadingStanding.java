@@ -34,11 +34,24 @@ public record ReadingStanding(
         engine,
         limit.key(),
         limit.name(),
-        Words.number(read.value()) + " " + limit.unit(),
+        foundWords(limit, read),
         read.judgement(),
         false,
         entry.person(),
         entry.deviceTime());
+  }
+
+  /** "18 mm, free span 300 mm". */
+  static String foundWords(Limit limit, Fact.ReadingTaken read) {
+    String value = Words.number(read.value()) + " " + limit.unit();
+    return read.against() == null
+        ? value
+        : "%s, %s %s %s"
+            .formatted(
+                value,
+                limit.against().name(),
+                Words.number(read.against()),
+                limit.against().unit());
   }
 
   static ReadingStanding of(Position engine, Fact.ConditionSeen seen, Entry entry) {

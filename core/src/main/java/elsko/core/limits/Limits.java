@@ -152,8 +152,8 @@ public final class Limits {
 
   /** Every vane there. */
   public static final Limit IMPELLER_VANES =
-      called("impeller-vanes", "whole vanes of the impeller", "vanes")
-          .against("vanes it should have", "vanes", 3, 16)
+      called("impeller-vanes", "impeller has", "whole vanes")
+          .against("should have", "vanes", 3, 16)
           .good(1, 1)
           .possible(0, 16)
           .low(

@@ -106,7 +106,7 @@ class CommissionTest {
     Story story = new Story(Hulls.saildrive()).wet().open(Procedure.COMMISSION);
     assertThat(labels(story, "due"))
         .containsExactly(
-            "whole vanes of the impeller",
+            "impeller has",
             "look of the impeller",
             "groove in the face plate",
             "impeller",
