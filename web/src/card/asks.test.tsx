@@ -4,6 +4,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { AskView, BoatView, CardView, StepView } from '../api/client';
 import { served } from '../testing/served.test';
 import type { Asked } from '../testing/served.test';
+import { ask } from '../testing/ask';
 import { AskShown } from './ask';
 
 afterEach(() => {
@@ -29,41 +30,6 @@ const BOAT = {
 
 const CARD = { id: 'card' } as CardView;
 const STEP = { key: 'step', title: 'Step' } as StepView;
-
-function ask(kind: AskView['kind'], over: Partial<AskView> = {}): AskView {
-  return {
-    kind,
-    label: 'the ask',
-    answered: false,
-    restsOnStanding: false,
-    limits: null,
-    fitting: null,
-    to: null,
-    lowPoint: null,
-    liters: null,
-    start: null,
-    seconds: null,
-    limit: null,
-    unit: null,
-    against: null,
-    school: null,
-    condition: null,
-    instead: null,
-    found: null,
-    missing: null,
-    circuit: null,
-    pourPoint: null,
-    watch: null,
-    engine: null,
-    basis: null,
-    segments: null,
-    circuits: null,
-    inService: null,
-    item: null,
-    accessory: null,
-    ...over,
-  };
-}
 
 const SHELF = {
   products: [],

@@ -11,6 +11,7 @@ import { ProtectionMark, protectionTone, protectionWords } from '../parts/protec
 import { sentence } from '../parts/words';
 import { useLight } from './light';
 import { Guides } from '../guide/guides';
+import { Countersign } from '../round/countersign';
 import { HandOver } from './hand-over';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -231,6 +232,11 @@ function InTheBay({ boat, card, me }: { boat: BoatView; card: CardView; me: stri
     void refused.attempt(() => enter({ entries: [{ kind, card: card.id }] }));
   return (
     <div className="mt-2 grid gap-2">
+      {boat.circuits
+        .filter((circuit) => circuit.awaitsCountersign)
+        .map((circuit) => (
+          <Countersign key={circuit.key} boat={boat.id} circuit={circuit} />
+        ))}
       {others.length > 0 && (
         <p className="text-brass m-0 text-[15px] font-semibold">In the bay: {others.join(', ')}</p>
       )}

@@ -9,21 +9,49 @@ const PLATEAU = {
     goodHigh: 79,
     possibleLow: -20,
     possibleHigh: 130,
-    whenGood: 'Good.',
+    whenGood: 'Good: between {low} and {high} °C.',
     whenLow: 'Not open yet.',
+    callLow: 'MEND',
     whenHigh: 'Too hot.',
+    callHigh: 'STOP',
+    against: null,
+  },
+} as AskView;
+
+const BELT = {
+  unit: 'mm',
+  limits: {
+    goodLow: 0.0315,
+    goodHigh: 0.0525,
+    possibleLow: 0,
+    possibleHigh: 100,
+    whenGood: 'Good: between {low} and {high} mm.',
+    whenLow: 'Tight.',
+    callLow: 'MEND',
+    whenHigh: 'Slack.',
+    callHigh: 'MEND',
+    against: { name: 'free span', unit: 'mm', possibleLow: 50, possibleHigh: 1500 },
   },
 } as AskView;
 
 describe('a reading without signal', () => {
   it.each([
-    [70.9, 'Not open yet.', false],
-    [71, 'Good.', true],
-    [79, 'Good.', true],
-    [79.1, 'Too hot.', false],
-    [200, 'It can be from -20 to 130 °C.', false],
-  ])('%d: %s', (value, words, good) => {
-    expect(readingHere(PLATEAU, value)).toEqual({ good, words });
+    [70.9, 'Not open yet.', 'MEND'],
+    [71, 'Good: between 71 and 79 °C.', 'GOOD'],
+    [79, 'Good: between 71 and 79 °C.', 'GOOD'],
+    [79.1, 'Too hot.', 'STOP'],
+    [200, 'It can be from -20 to 130 °C.', 'MEND'],
+  ])('%d: %s', (value, words, call) => {
+    expect(readingHere(PLATEAU, value)).toEqual({ call, words });
+  });
+
+  it.each([
+    [9.4, 300, 'Tight.'],
+    [12, 300, 'Good: between 9.5 and 15.8 mm.'],
+    [15.8, 300, 'Slack.'],
+    [12, 200, 'Slack.'],
+  ])('%d mm of a span of %d mm: %s', (value, span, words) => {
+    expect(readingHere(BELT, value, span)?.words).toBe(words);
   });
 
   it('is only noted where core gave no range', () => {

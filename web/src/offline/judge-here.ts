@@ -36,9 +36,12 @@ export function readingHere(
   const high = limits.goodHigh * times;
   if (value < low) return { call: limits.callLow, words: limits.whenLow };
   if (value > high) return { call: limits.callHigh, words: limits.whenHigh };
-  const words = limits.whenGood.replace('{low}', number(low)).replace('{high}', number(high));
+  const words = limits.whenGood.replace('{low}', half(low)).replace('{high}', half(high));
   return { call: 'GOOD', words };
 }
+
+/** Half up, as core rounds, although 9.45 is a little less in a computer. */
+const half = (value: number) => number(value + 1e-9);
 
 interface SampleRead {
   lot?: string | null;
