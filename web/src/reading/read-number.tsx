@@ -25,9 +25,15 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
   const { enter, sending } = useEnter(boat.id);
   const draft = `${draftOf(place, boat.id)}.READ.${ask.limit}.${ask.engine}.${ask.label}`;
   const [text, setText, clear] = useDraft(draft);
-  const [heldText, setHeld] = useDraft(`${draft}.against`, ask.against?.toString() ?? '');
+  const [heldTyped, setHeldTyped] = useDraft(`${draft}.against`);
+  const [heldCleared, setHeldCleared] = useState(false);
   const refused = useRefused(['value', 'against']);
   const against = ask.limits?.against ?? null;
+  const heldText = heldTyped === '' && !heldCleared ? (ask.against?.toString() ?? '') : heldTyped;
+  const typeHeld = (next: string) => {
+    setHeldTyped(next);
+    setHeldCleared(next === '');
+  };
   const held = against ? typedNumber(heldText) : null;
   const value = typedNumber(text);
   const here = value === null || (against && held === null) ? null : readingHere(ask, value, held);
@@ -85,7 +91,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
                 unit={against.unit}
                 value={heldText}
                 error={refused.at('against')}
-                onType={setHeld}
+                onType={typeHeld}
               />
             )}
             <Box

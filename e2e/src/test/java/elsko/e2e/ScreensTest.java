@@ -74,6 +74,7 @@ class ScreensTest extends InTheBrowser {
             "/boats/" + boat(page, "Storm Petrel"),
             "/boats/" + boat(page, "Sea Holly"),
             "/boats/" + boat(page, "Teal") + "/describe",
+            "/boats/" + boat(page, "Teal") + "/readings",
             "/describe",
             "/import",
             "/bench",

@@ -52,8 +52,16 @@ final class UsualHands {
               );
             else if (one.kind === 'KICK')
               await enter(step.key, { kind: 'ENGINE_STARTED', engine: one.engine, basis: 'KICK', seconds: one.seconds });
-            else if (one.kind === 'READ')
-              await enter(step.key, { kind: 'READING_TAKEN', engine: one.engine, limit: one.limit, value: plateaus[step.key.split('.').pop()] ?? (one.limit === 'water-at-exhaust' ? 12 : 74) });
+            else if (one.kind === 'READ') {
+              const { against, goodLow, goodHigh, possibleHigh } = one.limits;
+              const held = against ? (one.against ?? Math.max(6, against.possibleLow)) : undefined;
+              const low = goodLow * (held ?? 1);
+              const high = Math.min(goodHigh * (held ?? 1), possibleHigh);
+              const usual = Math.min((low + high) / 2, Math.max(low, 75));
+              const value = plateaus[step.key.split('.').pop()] ?? usual;
+              await enter(step.key, { kind: 'READING_TAKEN', engine: one.engine, limit: one.limit, value, against: held });
+            } else if (one.kind === 'SEE')
+              await enter(step.key, { kind: 'CONDITION_SEEN', engine: one.engine, condition: one.condition.key, finding: one.condition.findings[0].key });
             else if (one.kind === 'FILL')
               await enter(step.key, { kind: 'FLUID_USED', circuit: one.circuit, lot, liters: one.liters, pourPoint: one.pourPoint });
             else if (one.kind === 'DESCALE')
