@@ -21,6 +21,10 @@ const BOAT = {
 
 const ask = (kind: string, more: object) =>
   ({ kind, label: 'the ask', answered: false, restsOnStanding: false, ...more }) as AskView;
+const looked = (key: string, finding: string, call: string, todo: string) => ({
+  key,
+  findings: [{ key: finding, words: finding, call, todo }],
+});
 const step = (key: string, asks: AskView[], more: object = {}) =>
   ({
     key,
@@ -53,7 +57,12 @@ const CARD = {
     ]),
     step(
       'back',
-      [ask('SET', { fitting: 'drain', to: 'IN', answered: true, restsOnStanding: true })],
+      [
+        ask('SET', { fitting: 'drain', to: 'IN', answered: true, restsOnStanding: true }),
+        ask('SEE', { condition: looked('oil', 'milky', 'STOP', 'Stop: water.') }),
+        ask('READ', { limit: 'belt', instead: looked('mark', 'in', 'GOOD', 'Good.') }),
+        ask('PIECES', { missing: 2 }),
+      ],
       {
         waitsFor: ['drain'],
       },
@@ -111,6 +120,39 @@ describe('a card with what waits', () => {
       waiting: true,
     });
     expect(card.steps[0]!.asks[1]!.answered).toBe(true);
+  });
+
+  it('says what was found, and calls a stop out', () => {
+    const { card } = shown({
+      kind: 'CONDITION_SEEN',
+      condition: 'oil',
+      finding: 'milky',
+      step: 'back',
+    });
+    expect(card.steps[1]!.asks[1]).toMatchObject({ answered: true, found: 'milky' });
+    expect(card.steps[1]!.said[0]).toMatchObject({
+      words: 'The ask: milky',
+      call: 'STOP',
+      judgement: 'Stop: water.',
+    });
+  });
+
+  it('takes a mark that is seen for the number it stands in for', () => {
+    const { card } = shown({
+      kind: 'CONDITION_SEEN',
+      condition: 'mark',
+      finding: 'in',
+      step: 'back',
+    });
+    expect(card.steps[1]!.asks[2]!.answered).toBe(true);
+    expect(card.steps[1]!.said[0]!.judgement).toBe('Good.');
+  });
+
+  it('counts the pieces of an impeller as found when all are', () => {
+    const some = shown({ kind: 'PIECES_FOUND', count: 1, step: 'back' }).card;
+    expect(some.steps[1]!.asks[3]!.answered).toBe(false);
+    const all = shown({ kind: 'PIECES_FOUND', count: 2, step: 'back' }).card;
+    expect(all.steps[1]!.asks[3]!.answered).toBe(true);
   });
 
   it('leaves out what another waiting entry takes back', () => {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { YardView } from '../api/client';
+import { Refusal } from '../api/refusal';
 import { catalogQuery, yardQuery } from '../api/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
@@ -30,8 +31,13 @@ export function NeedForm({ yard }: { yard: YardView }) {
     'containerLiters',
     'batteryYears',
   ]);
-  const save = () =>
-    refused.attempt(async () => {
+  const save = () => {
+    const years = typedNumber(batteries);
+    if (years === null || !Number.isInteger(years)) {
+      refused.refuse(new Refusal(422, 'batteryYears', 'Enter whole years, like 4.'));
+      return Promise.resolve(false);
+    }
+    return refused.attempt(async () => {
       const saved = await got(
         api.PUT('/api/yard', {
           params: { header: { 'If-Match': `"${yard.version}"` } },
@@ -44,7 +50,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
             countersign,
             containerLiters: sizes(containers),
             beltSchool: belts,
-            batteryYears: typedNumber(batteries) ?? Number.NaN,
+            batteryYears: years,
             methods: methods as YardView['methods'],
           },
         }),
@@ -52,6 +58,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
       queries.setQueryData(yardQuery.queryKey, saved);
       void queries.invalidateQueries({ queryKey: ['boats'] });
     });
+  };
   return (
     <Section
       title="What the yard guards against"

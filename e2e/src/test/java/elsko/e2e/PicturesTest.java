@@ -59,9 +59,9 @@ class PicturesTest {
       desk.navigate(elsko.at("/boats/" + boat(desk, "Arctic Tern")));
       assertThat(desk.getByText("Domestic water").first()).isVisible();
       take(desk, "boat-saildrive");
-      desk.navigate(elsko.at("/boats/" + boat(desk, "Teal")));
-      assertThat(desk.getByText("Ballast tanks or bags").first()).isVisible();
-      take(desk, "boat-v-drive");
+      desk.navigate(elsko.at("/boats/" + boat(desk, "Sooty Tern") + "/readings"));
+      assertThat(desk.getByText("19 mm, free span 310 mm")).isVisible();
+      take(desk, "readings");
       desk.navigate(elsko.at("/boats/" + boat(desk, "Kittiwake") + "/describe"));
       assertThat(desk.getByText("Click a segment for its volume")).isVisible();
       take(desk, "describe");

@@ -20,6 +20,7 @@ import elsko.core.boat.EnginePart;
 import elsko.core.boat.Exhaust;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Layout;
+import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import java.time.Duration;
 import java.util.List;
@@ -113,7 +114,17 @@ final class OtherLayouts {
 
   private void sailing() {
     boats.tell(saildrive("Arctic Tern", 9.8), "B4", 6, done);
-    boats.tell(saildrive("Sooty Tern", 10.6), "D7", 2, WET);
+    boats.tell(
+        saildrive("Sooty Tern", 10.6),
+        "D7",
+        2,
+        story ->
+            WET.apply(story)
+                .by("technician")
+                .say(new Fact.ReadingTaken(CENTER, "belt-deflection", 19, 310.0))
+                .say(new Fact.ConditionSeen(CENTER, "oil-look", "dark"))
+                .say(new Fact.ConditionSeen(CENTER, "smoke", "blue"))
+                .say(new Fact.ReadingTaken(CENTER, "impeller-vanes", 5, 6.0)));
     boats.tell(saildrive("Little Auk", 8.9), "W13", 22, IN_SERVICE);
     boats.tell(saildrive("Razorbill", 11.4), "W14", 28, IN_SERVICE);
     boats.tell(saildrive("Puffin", 9.2), "B6", 1, WET);
