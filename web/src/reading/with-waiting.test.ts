@@ -8,6 +8,7 @@ const READINGS: ReadingsView = {
   groups: [
     {
       title: 'Battery',
+      hurts: [],
       asks: [
         ask('READ', {
           label: 'at rest',

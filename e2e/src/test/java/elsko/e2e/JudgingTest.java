@@ -27,7 +27,7 @@ class JudgingTest extends OnOneYard {
     assertThat(phone.getByText("12 mm, free span 300 mm.")).isVisible();
 
     look(phone, "Look of the engine oil", "Milky");
-    assertThat(phone.getByRole(AriaRole.ALERT)).containsText("no start before it is found out");
+    assertThat(phone.getByText("Stop: no start before it is found out.")).isVisible();
     box(phone, "Should have").fill("6");
     box(phone, "Impeller has").fill("4");
     box(phone, "Impeller has").press("Enter");

@@ -21,6 +21,9 @@ final class Cautions {
       "Afloat: seacock SHUT before anything under the waterline is opened; one at a time, a plug at"
           + " hand.";
 
+  static final String STOPPED = "Engine stopped, battery isolated, hands and sleeves out.";
+  static final String COLD = "Hot cap: do not open. Cold only, no pressure.";
+
   private Cautions() {}
 
   /** Before an engine is started. */

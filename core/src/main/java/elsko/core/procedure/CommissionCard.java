@@ -157,7 +157,7 @@ final class CommissionCard implements CardPlan {
         .how(
             "Belts with their own tension, plugs with their own leads, impeller vanes all one way.")
         .why("A start without one of them ruins the pump or the engine.")
-        .hurts("Engine stopped, battery isolated, hands and sleeves out.")
+        .hurts(Cautions.STOPPED)
         .asks(asks)
         .minutes(5 + 8 * asks.size())
         .written();
@@ -194,8 +194,8 @@ final class CommissionCard implements CardPlan {
                 .formatted(closed ? "Coolant cold. " : ""))
         .why("What is slack, low or milky is found here, not off the harbor.")
         .tools(List.of("rule", "rag", "lamp"))
-        .hurts("Engine stopped, battery isolated, hands and sleeves out.")
-        .hurts(closed ? List.of("Hot cap: do not open. Cold only, no pressure.") : List.of())
+        .hurts(Cautions.STOPPED)
+        .hurts(closed ? List.of(Cautions.COLD) : List.of())
         .asks(asks)
         .after(FITTED)
         .minutes(4 + 2 * asks.size())

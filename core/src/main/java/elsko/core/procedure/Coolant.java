@@ -21,9 +21,7 @@ final class Coolant implements Contributor {
             .why(
                 "It is the block's only frost protection, and it has been topped with plain water before.")
             .tools(List.of("instrument with an EG scale", "pipette"))
-            .hurts(
-                "Hot cap: do not open. Cold only, no pressure.",
-                "Ethylene glycol: poison to people and animals; spills wiped.")
+            .hurts(Cautions.COLD, "Ethylene glycol: poison to people and animals; spills wiped.")
             .asks(
                 List.of(
                     new Ask.Coolant(on.circuit().name(), on.circuit().key()),

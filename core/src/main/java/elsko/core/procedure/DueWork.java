@@ -38,7 +38,7 @@ final class DueWork {
                 "What has no record is due. Impeller: cracks, set vanes, missing pieces; each missing piece is found."
                     + " Pressure cap tested, warnings tested; a gauge alone has to be proven.")
             .why("Trusted for one season too many, it comes apart in the next.")
-            .hurts("Engine stopped, battery isolated, hands and sleeves out.")
+            .hurts(Cautions.STOPPED)
             .asks(asks)
             .minutes(12 * services(asks))
             .written();

@@ -20,14 +20,22 @@ import java.util.Map;
 
 /** Every reading a boat can give: those its engines have, as this yard takes them. */
 public final class LookOver {
+  private static final List<String> RUNNING_HURTS =
+      List.of(
+          "Belts and shaft turn: looked at from outside with a lamp, hands and sleeves out.",
+          "Exhaust gas: no engine runs in a closed shed without extraction.");
+  private static final List<String> BATTERY_HURTS =
+      List.of("Batteries: hydrogen, short circuits; rings off. Fuel: no ignition.");
+
   private LookOver() {}
 
   /**
    * Readings that are taken together.
    *
    * @param title "Port engine, stopped"
+   * @param hurts cautions, where the readings are taken
    */
-  public record Group(String title, List<Ask> asks) {}
+  public record Group(String title, List<String> hurts, List<Ask> asks) {}
 
   /** All of a boat's readings, engine by engine, then of the boat as a whole. */
   public static List<Group> of(BoatState state, Schools schools) {
@@ -47,14 +55,20 @@ public final class LookOver {
       }
       stopped.addAll(joints(on));
       stopped.addAll(siphonBreak(on));
-      groups.add(new Group(engine + ", stopped", stopped));
-      groups.add(new Group(engine + ", running", running(on)));
+      groups.add(new Group(engine + ", stopped", stoppedHurts(on), stopped));
+      groups.add(new Group(engine + ", running", RUNNING_HURTS, running(on)));
     }
     List<Ask> whole = new ArrayList<>(battery(schools));
     whole.add(Ask.See.of(null, Conditions.BATTERY_HOLDS));
     whole.add(Ask.Read.of(null, Limits.FUEL_LEVEL));
-    groups.add(new Group("Battery and fuel", whole));
+    groups.add(new Group("Battery and fuel", BATTERY_HURTS, whole));
     return groups;
+  }
+
+  private static List<String> stoppedHurts(OnCircuit on) {
+    return on.boat().engine(on.circuit()).cooling() == Cooling.CLOSED
+        ? List.of(Cautions.STOPPED, Cautions.COLD)
+        : List.of(Cautions.STOPPED);
   }
 
   static List<Ask> oil(OnCircuit on) {

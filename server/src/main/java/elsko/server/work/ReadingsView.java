@@ -17,9 +17,10 @@ public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
   }
 
   /** Readings that are taken together. */
-  public record GroupView(String title, List<AskView> asks) {
+  public record GroupView(String title, List<String> hurts, List<AskView> asks) {
     static GroupView of(LookOver.Group group) {
-      return new GroupView(group.title(), group.asks().stream().map(AskView::of).toList());
+      return new GroupView(
+          group.title(), group.hurts(), group.asks().stream().map(AskView::of).toList());
     }
   }
 
