@@ -8,11 +8,13 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Position;
 import elsko.core.boat.SegmentKind;
+import elsko.core.gauge.GaugeLimits;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Conditions;
+import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
@@ -177,6 +179,10 @@ public final class LookOver {
     }
     asks.addAll(started(on));
     asks.add(Ask.Read.of(on.engine(), Limits.SPEED_AFTER_START));
+    if (on.circuit().isRawWater()) {
+      Limit plateau = GaugeLimits.plateau(on.boat().engine(on.circuit()));
+      asks.add(Ask.Read.of("gauge holds at", on.engine(), plateau));
+    }
     asks.addAll(warm(on));
     if (on.engine() != Position.GENERATOR) {
       asks.add(Ask.Read.of(on.engine(), Limits.SPEED_AT_SHIFT));
