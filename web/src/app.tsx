@@ -30,6 +30,10 @@ const Describe = lazy(() => import('./describe/describe').then((m) => ({ default
 const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
 const Walks = lazy(() => import('./walks/walks').then((m) => ({ default: m.Walks })));
 const MyWalk = lazy(() => import('./walks/my-walk').then((m) => ({ default: m.MyWalk })));
+const Launch = lazy(() => import('./launch/launch').then((m) => ({ default: m.Launch })));
+const LaunchBoat = lazy(() =>
+  import('./launch/launch-boat').then((m) => ({ default: m.LaunchBoat })),
+);
 const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
 
 export function App() {
@@ -67,6 +71,8 @@ export function App() {
                 </Route>
                 <Route path="/walks" element={<Walks />} />
                 <Route path="/walks/mine" element={<MyWalk />} />
+                <Route path="/launch" element={<Launch />} />
+                <Route path="/launch/:boatId" element={<LaunchBoat />} />
                 <Route path="/settings" element={<Settings />} />
                 <Route path="*" element={<Navigate to="/" replace />} />
               </Route>

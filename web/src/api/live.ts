@@ -26,7 +26,10 @@ export function useLiveChanges(signedIn: boolean): void {
         return;
       }
       void queries.invalidateQueries({ queryKey: ['walks'] });
-      if (changed.what === 'PLAN') return;
+      if (changed.what === 'PLAN') {
+        void queries.invalidateQueries({ queryKey: ['boats', 'launch'] });
+        return;
+      }
       void queries.invalidateQueries({ queryKey: ['frost'] });
       if (changed.what === 'WEATHER') return;
       void queries.invalidateQueries({ queryKey: ['boats'] });

@@ -66,6 +66,18 @@ export const boatsQuery = queryOptions({
   queryFn: () => got(api.GET('/api/boats')),
 });
 
+/** Under the boats: whatever changes one may change who may launch. */
+export const launchQuery = queryOptions({
+  queryKey: ['boats', 'launch'],
+  queryFn: () => got(api.GET('/api/launch')),
+});
+
+export const launchOfQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'launch'],
+    queryFn: () => got(api.GET('/api/launch/boats/{id}', { params: { path: { id } } })),
+  });
+
 export const boatQuery = (id: string) =>
   queryOptions({
     queryKey: ['boat', id],

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { api } from '../api/client';
 import { boatDatesQuery } from '../api/queries';
 import { shortDay } from '../frost/days';
@@ -20,6 +21,14 @@ export function BoatDates({ boat, mayChange }: { boat: string; mayChange: boolea
         {dates.promisedOn
           ? `, promised by ${shortDay(dates.promisedOn)}.`
           : ', nothing promised.'}{' '}
+        {dates.launchOn && (
+          <>
+            Afloat by {shortDay(dates.launchOn)}:{' '}
+            <Link className="plain" to={`/launch/${boat}`}>
+              may it launch?
+            </Link>{' '}
+          </>
+        )}
         {mayChange && (
           <button type="button" className="plain" onClick={() => setOpen(!open)}>
             change
@@ -31,6 +40,7 @@ export function BoatDates({ boat, mayChange }: { boat: string; mayChange: boolea
           boat={boat}
           release={dates.releaseOn ?? ''}
           promised={dates.promisedOn ?? ''}
+          launch={dates.launchOn ?? ''}
           done={() => setOpen(false)}
         />
       )}
@@ -42,21 +52,28 @@ interface FormProps {
   boat: string;
   release: string;
   promised: string;
+  launch: string;
   done: () => void;
 }
 
-function DatesForm({ boat, release, promised, done }: FormProps) {
+function DatesForm({ boat, release, promised, launch, done }: FormProps) {
   const queries = useQueryClient();
   const [releaseOn, setReleaseOn] = useState(release);
   const [promisedOn, setPromisedOn] = useState(promised);
-  const refused = useRefused(['releaseOn', 'promisedOn']);
+  const [launchOn, setLaunchOn] = useState(launch);
+  const refused = useRefused(['releaseOn', 'promisedOn', 'launchOn']);
   const save = () =>
     refused.attempt(async () => {
       await api.PUT('/api/walks/boats/{id}/dates', {
         params: { path: { id: boat } },
-        body: { releaseOn: releaseOn || undefined, promisedOn: promisedOn || undefined },
+        body: {
+          releaseOn: releaseOn || undefined,
+          promisedOn: promisedOn || undefined,
+          launchOn: launchOn || undefined,
+        },
       });
       await queries.invalidateQueries({ queryKey: ['walks'] });
+      void queries.invalidateQueries({ queryKey: ['boats'] });
       done();
     });
   return (
@@ -80,6 +97,13 @@ function DatesForm({ boat, release, promised, done }: FormProps) {
         value={promisedOn}
         onType={setPromisedOn}
         error={refused.at('promisedOn')}
+      />
+      <Field
+        label="Afloat by"
+        type="date"
+        value={launchOn}
+        onType={setLaunchOn}
+        error={refused.at('launchOn')}
       />
       <button type="submit" className="btn btn-main justify-self-start">
         Save

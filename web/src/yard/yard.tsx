@@ -9,6 +9,7 @@ import { TonightList } from '../frost/tonight';
 import { useKey } from '../parts/keys';
 import { PROTECTIONS, ProtectionMark, protectionWords } from '../parts/protection';
 import { Loading, Trouble } from '../parts/states';
+import { PromisedSoon } from '../launch/promised-soon';
 import { DueBack } from '../timers/due-back';
 import { BoatList } from './boat-list';
 import { DecideNow } from './decide-now';
@@ -135,6 +136,7 @@ export function Yard() {
         </section>
         <DecideNow boats={boats.data} plan={plan.data}>
           <DueBack />
+          <PromisedSoon />
           {frost && <TonightList frost={frost} plan={plan.data} />}
         </DecideNow>
       </div>

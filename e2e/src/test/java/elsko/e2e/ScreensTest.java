@@ -76,6 +76,8 @@ class ScreensTest extends InTheBrowser {
             "/boats/" + boat(page, "Teal") + "/describe",
             "/boats/" + boat(page, "Teal") + "/readings",
             "/describe",
+            "/launch",
+            "/launch/" + boat(page, "Skua"),
             "/import",
             "/bench",
             "/bench/" + marram,

@@ -11,6 +11,7 @@ class Screens {
     "/boats/**",
     "/bench/**",
     "/walks/**",
+    "/launch/**",
     "/describe",
     "/import",
     "/settings",

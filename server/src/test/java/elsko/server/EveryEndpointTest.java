@@ -69,6 +69,8 @@ class EveryEndpointTest {
               Map.entry("GET /api/bench/weakest-samples", ALL),
               Map.entry("GET /api/boats/{id}/card-to-open", ALL),
               Map.entry("GET /api/boats/{id}/readings", ALL),
+              Map.entry("GET /api/launch", ALL),
+              Map.entry("GET /api/launch/boats/{id}", ALL),
               Map.entry(
                   "POST /api/boats/{id}/waiting-entries",
                   Set.of("coordinator", "technician", "yardhand")),

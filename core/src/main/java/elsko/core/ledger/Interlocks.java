@@ -13,7 +13,6 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.Position;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -379,29 +378,18 @@ public final class Interlocks {
     if (!moved.afloat() || state.afloat()) {
       return;
     }
-    List<String> inTheWay = new ArrayList<>();
-    state.looseEnds().stream()
-        .filter(end -> end.fitting().kind().keepsAshore())
-        .map(end -> "%s is %s".formatted(end.fitting().name(), end.state().words()))
-        .forEach(inTheWay::add);
+    List<String> inTheWay =
+        LaunchRules.holes(state).stream()
+            .map(end -> "%s is %s".formatted(end.fitting().name(), end.state().words()))
+            .toList();
     if (!inTheWay.isEmpty()) {
       throw Refused.state(
           "berth",
           "Not launched: the %s. Everything that keeps the sea out comes back first."
               .formatted(Words.list(inTheWay)));
     }
-    seacocksSeenShut();
-    if (allBatteriesOff() && anyIs(FittingKind.BILGE_PUMP, OFF)) {
-      throw Refused.state(
-          "berth", "Not launched: battery and bilge pump are both OFF. Afloat one of them is on.");
-    }
-  }
-
-  /** They are opened one at a time, watched, once afloat. */
-  private void seacocksSeenShut() {
     List<String> unseen =
-        boat.fittingsOf(FittingKind.SEACOCK).stream()
-            .filter(seacock -> !wasSeenShutToday(state.fitting(seacock.key())))
+        LaunchRules.seacocksNotSeenShut(state, rules.zone(), at).stream()
             .map(Fitting::name)
             .toList();
     if (!unseen.isEmpty()) {
@@ -410,16 +398,10 @@ public final class Interlocks {
           "Not launched: nobody saw the %s SHUT today. Look, and set %s SHUT."
               .formatted(Words.list(unseen), unseen.size() == 1 ? "it" : "them"));
     }
-  }
-
-  private boolean wasSeenShutToday(FittingStanding seacock) {
-    return seacock.state() == SHUT
-        && seacock.at() != null
-        && seacock
-            .at()
-            .atZone(rules.zone())
-            .toLocalDate()
-            .equals(at.atZone(rules.zone()).toLocalDate());
+    if (LaunchRules.nothingPumps(state)) {
+      throw Refused.state(
+          "berth", "Not launched: battery and bilge pump are both OFF. Afloat one of them is on.");
+    }
   }
 
   private List<Fitting> seacocks(Circuit circuit) {

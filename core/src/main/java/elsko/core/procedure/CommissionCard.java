@@ -23,7 +23,10 @@ final class CommissionCard implements CardPlan {
   private static final String FITTED = "fitted";
   private static final String COVERS = "covers";
   private static final String LOOK_OVER = "look-over";
-  private static final String LAUNCH = "launch";
+
+  /** The lift crew puts the boat in; what comes before it is done ashore. */
+  static final String LAUNCH = "launch";
+
   private static final String START = "start";
   private static final String OUT_INTO_A_CATCH = "antifreeze-out";
 

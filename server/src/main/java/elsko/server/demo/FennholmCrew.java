@@ -9,6 +9,7 @@ import elsko.server.plan.Walks;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -23,6 +24,9 @@ class FennholmCrew {
 
   /** Every day: nobody knows on which weekday somebody will look at this. */
   private static final List<Boolean> EVERY_DAY = List.of(true, true, true, true, true, true, true);
+
+  private static final Map<String, Integer> GOING_SOUTH =
+      Map.of("Skua", 1, "Ammonite", 3, "Sprat", 6, "Corncrake", 0);
 
   private final Crew crew;
   private final Fleet fleet;
@@ -39,6 +43,7 @@ class FennholmCrew {
     works("Orrin", Set.of(Skill.ENGINE_PETROL, Skill.SYSTEMS));
     works("Tamsa", Set.of(Skill.SYSTEMS, Skill.RIGGING, Skill.LIFT));
     datesForBoatsAfloat();
+    datesForBoatsGoingSouth();
     walks.planAndPublish(SECONDS, "coordinator");
   }
 
@@ -55,7 +60,19 @@ class FennholmCrew {
             .toList();
     LocalDate today = walks.today();
     for (int i = 0; i < afloat.size(); i++) {
-      walks.setDates(afloat.get(i).id(), today.plusDays(4 + 2L * i), today.plusDays(12 + 2L * i));
+      walks.setDates(
+          afloat.get(i).id(), today.plusDays(4 + 2L * i), today.plusDays(12 + 2L * i), null);
+    }
+  }
+
+  /** Going south for the winter: each was given a day on which it is afloat. */
+  private void datesForBoatsGoingSouth() {
+    LocalDate today = walks.today();
+    for (BoatLine line : fleet.lines()) {
+      Integer days = GOING_SOUTH.get(line.name());
+      if (days != null) {
+        walks.setDates(line.id(), null, null, today.plusDays(days));
+      }
     }
   }
 }

@@ -33,6 +33,9 @@ final class OtherLayouts {
   /** Two days and a morning after it came in: its acid has been in it for about three hours. */
   private static final Duration SOAKING_SINCE = Duration.ofDays(2).plusMinutes(430);
 
+  private static final Duration A_WEEK = Duration.ofDays(7);
+  private static final Duration DAYS = Duration.ofDays(4);
+
   private static final UnaryOperator<DemoStory> WET = story -> story.cameIn(false);
   private static final UnaryOperator<DemoStory> IN_SERVICE = story -> story.cameIn(true);
 
@@ -67,7 +70,15 @@ final class OtherLayouts {
     boats.tell(twin("Kittiwake", 11.2, GENERATOR, AIR_CONDITIONING), "C9", 1, WET);
     boats.tell(twin("Gannet", 13.1, GENERATOR, DOMESTIC_WATER, HEADS), "W9", 25, IN_SERVICE);
     boats.tell(twin("Guillemot", 11.8, DOMESTIC_WATER, HEADS), "C12", 0, story -> story);
-    boats.tell(shaft("Skua", 9.4, Exhaust.WATER_LIFT), "D8", 8, done);
+    boats.tell(
+        shaft("Skua", 9.4, Exhaust.WATER_LIFT),
+        "D8",
+        8,
+        story ->
+            done.apply(story)
+                .later(A_WEEK)
+                .opens(Procedure.COMMISSION)
+                .through("domestic-water.antifreeze-out", boats.usual));
     boats.tell(
         shaft("Fulmar", 10.1, Exhaust.THROUGH_TRANSOM),
         "D10",
@@ -98,7 +109,7 @@ final class OtherLayouts {
         boats.described("Ammonite", POWER, 8.2, Layout.STERNDRIVE, engine(PETROL, 8, CLOSED)),
         "D14",
         7,
-        done);
+        story -> done.apply(story).later(DAYS).opens(Procedure.COMMISSION).begins(2, boats.usual));
     boats.tell(
         boats.described(
             "Limpet", POWER, 7.4, Layout.STERNDRIVE, engine(DIESEL, 4, CLOSED), HEATER_CORE),

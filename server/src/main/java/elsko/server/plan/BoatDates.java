@@ -6,20 +6,22 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
 
-/** From when on a boat may be worked on, and until when its owner was promised it. */
+/** From when on a boat may be worked on, until when it was promised, and when it is afloat. */
 @Entity
 @Table(name = "boat_dates")
 class BoatDates {
   @Id private UUID boatId;
   private LocalDate releaseOn;
   private LocalDate promisedOn;
+  private LocalDate launchOn;
 
   protected BoatDates() {}
 
-  BoatDates(UUID boatId, LocalDate releaseOn, LocalDate promisedOn) {
+  BoatDates(UUID boatId, LocalDate releaseOn, LocalDate promisedOn, LocalDate launchOn) {
     this.boatId = boatId;
     this.releaseOn = releaseOn;
     this.promisedOn = promisedOn;
+    this.launchOn = launchOn;
   }
 
   UUID boatId() {
@@ -32,5 +34,9 @@ class BoatDates {
 
   LocalDate promisedOn() {
     return promisedOn;
+  }
+
+  LocalDate launchOn() {
+    return launchOn;
   }
 }

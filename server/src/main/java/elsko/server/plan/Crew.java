@@ -48,6 +48,12 @@ public class Crew {
     return means.findById(MeansRow.THE_ONE).orElseGet(MeansRow::usual);
   }
 
+  /** How many boats the lift moves in a day, at most. */
+  @Transactional(readOnly = true)
+  public int liftSlots() {
+    return means().liftSlots();
+  }
+
   @Transactional(readOnly = true)
   public CrewView view() {
     MeansRow row = means();

@@ -97,9 +97,13 @@ class Visits {
   }
 
   @Transactional
-  void setDates(UUID boat, @Nullable LocalDate release, @Nullable LocalDate promised) {
+  void setDates(
+      UUID boat,
+      @Nullable LocalDate release,
+      @Nullable LocalDate promised,
+      @Nullable LocalDate launch) {
     fleet.boat(boat);
-    dates.save(new BoatDates(boat, release, promised));
+    dates.save(new BoatDates(boat, release, promised, launch));
   }
 
   /** What frost says of each boat; nothing while there is no weather. */

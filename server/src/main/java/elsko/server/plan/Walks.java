@@ -186,20 +186,39 @@ public class Walks {
 
   /** From when on a boat may be worked on, and until when it was promised. */
   @Transactional
-  public void setDates(UUID boat, @Nullable LocalDate releaseOn, @Nullable LocalDate promisedOn) {
+  public void setDates(
+      UUID boat,
+      @Nullable LocalDate releaseOn,
+      @Nullable LocalDate promisedOn,
+      @Nullable LocalDate launchOn) {
     if (releaseOn != null && promisedOn != null && promisedOn.isBefore(releaseOn)) {
       throw Refused.value("promisedOn", "It is promised before it may be worked on.");
     }
-    visits.setDates(boat, releaseOn, promisedOn);
+    visits.setDates(boat, releaseOn, promisedOn, launchOn);
     events.publishEvent(Changed.plan());
+  }
+
+  /** When each boat was promised to be afloat. */
+  @Transactional(readOnly = true)
+  public Map<UUID, LocalDate> launchDates() {
+    Map<UUID, LocalDate> found = new HashMap<>();
+    visits
+        .dates()
+        .forEach(
+            (boat, dates) -> {
+              if (dates.launchOn() != null) {
+                found.put(boat, dates.launchOn());
+              }
+            });
+    return found;
   }
 
   @Transactional(readOnly = true)
   public DatesView dates(UUID boat) {
     BoatDates known = visits.dates().get(boat);
     return known == null
-        ? new DatesView(null, null)
-        : new DatesView(known.releaseOn(), known.promisedOn());
+        ? new DatesView(null, null, null)
+        : new DatesView(known.releaseOn(), known.promisedOn(), known.launchOn());
   }
 
   /** Keeps a plan as the draft, in place of the one before. */
@@ -441,7 +460,10 @@ public class Walks {
   }
 
   /** From when on a boat may be worked on, and until when it was promised. */
-  public record DatesView(@Nullable LocalDate releaseOn, @Nullable LocalDate promisedOn) {}
+  public record DatesView(
+      @Nullable LocalDate releaseOn,
+      @Nullable LocalDate promisedOn,
+      @Nullable LocalDate launchOn) {}
 
   /** A stop somebody takes up. */
   public record MoveIn(

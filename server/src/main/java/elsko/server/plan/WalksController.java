@@ -176,7 +176,7 @@ class WalksController {
   /** From when on a boat may be worked on, and until when it was promised. */
   @PutMapping("/boats/{id}/dates")
   void dates(@PathVariable UUID id, @RequestBody DatesIn in) {
-    walks.setDates(id, in.releaseOn(), in.promisedOn());
+    walks.setDates(id, in.releaseOn(), in.promisedOn(), in.launchOn());
   }
 
   @GetMapping("/boats/{id}/dates")
@@ -250,7 +250,10 @@ class WalksController {
 
   record DayOffIn(@Nullable LocalDate date, @Nullable Boolean off) {}
 
-  record DatesIn(@Nullable LocalDate releaseOn, @Nullable LocalDate promisedOn) {}
+  record DatesIn(
+      @Nullable LocalDate releaseOn,
+      @Nullable LocalDate promisedOn,
+      @Nullable LocalDate launchOn) {}
 
   /** What a simple rule comes to. */
   record Measured(Yardstick.Rule rule, Plan.Figures figures, int undone) {}

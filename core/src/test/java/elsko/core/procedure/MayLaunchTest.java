@@ -1,0 +1,113 @@
+package elsko.core.procedure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import elsko.core.Hulls;
+import elsko.core.Refused;
+import elsko.core.Story;
+import elsko.core.boat.FittingState;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.Procedure;
+import elsko.core.procedure.MayLaunch.InTheWay;
+import elsko.core.procedure.MayLaunch.Kind;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+class MayLaunchTest {
+  private static final Fact AFLOAT = new Fact.BerthMoved(new UUID(0, 7), "W1", true);
+
+  private static MayLaunch of(Story story) {
+    Instant now = story.log.get(story.log.size() - 1).deviceTime();
+    return MayLaunch.of(story.state(), story.schools, ZoneOffset.UTC, now);
+  }
+
+  private static List<Kind> kinds(Story story) {
+    return of(story).inTheWay().stream().map(InTheWay::kind).toList();
+  }
+
+  /** Winterized to the last step. */
+  private static Story laidUp() {
+    return new Story(Hulls.saildrive()).wet().open(Procedure.WINTERIZE).walk();
+  }
+
+  /** Commissioned up to the launch. */
+  private static Story ashoreHalfDone() {
+    Story story = laidUp().open(Procedure.COMMISSION);
+    for (Step step : story.card().steps()) {
+      if (step.key().equals(CommissionCard.LAUNCH)) {
+        return story;
+      }
+      for (Ask ask : step.asks()) {
+        Story.USUAL.to(ask, story.state()).forEach(fact -> story.at(step.key(), fact));
+      }
+      story.at(step.key(), new Fact.StepDone());
+    }
+    return story;
+  }
+
+  @Test
+  void aBoatThatIsLaidUpIsCommissionedFirst() {
+    Story story = laidUp();
+    assertThat(kinds(story)).contains(Kind.CARD);
+    assertThat(of(story).yes()).isFalse();
+    assertThat(of(story).inTheWay())
+        .anyMatch(one -> one.words().contains("its commissioning card is not opened"));
+  }
+
+  @Test
+  void aPlugStillInTheBagKeepsItAshore() {
+    Story story = ashoreHalfDone();
+    String drain =
+        story.boat.fittings().stream()
+            .filter(fitting -> fitting.kind().isDrain())
+            .findFirst()
+            .orElseThrow()
+            .key();
+    story.set(drain, FittingState.OUT_BAGGED);
+    assertThat(of(story).inTheWay())
+        .anyMatch(one -> one.kind() == Kind.HOLE && one.words().endsWith("is OUT, bagged."));
+    assertThat(of(story).readyForTheLift()).isFalse();
+    assertThatThrownBy(() -> story.say(AFLOAT)).isInstanceOf(Refused.class);
+  }
+
+  @Test
+  void withItsAshoreHalfDoneItMayLaunchOnTheDayItsSeacocksWereSeen() {
+    Story story = ashoreHalfDone();
+    Instant tomorrow = story.log.get(story.log.size() - 1).deviceTime().plusSeconds(24 * 3600);
+    MayLaunch then = MayLaunch.of(story.state(), story.schools, ZoneOffset.UTC, tomorrow);
+    assertThat(then.yes()).isFalse();
+    assertThat(then.readyForTheLift()).isTrue();
+    assertThat(then.inTheWay())
+        .containsExactly(
+            new InTheWay(
+                Kind.ON_THE_DAY,
+                "Nobody saw the seacock, heads intake seacock and heads outlet seacock SHUT today:"
+                    + " look, and set them SHUT."));
+    assertThat(of(story).inTheWay()).isEmpty();
+    assertThat(of(story).yes()).isTrue();
+    story.say(AFLOAT);
+    assertThat(story.state().afloat()).isTrue();
+  }
+
+  @Test
+  void aStepAshoreThatIsOpenIsNamed() {
+    Story story = laidUp().open(Procedure.COMMISSION);
+    assertThat(of(story).inTheWay())
+        .anyMatch(one -> one.kind() == Kind.CARD && one.words().contains("Still to do ashore"));
+  }
+
+  @Test
+  void milkyOilAndALostVaneStandInTheWay() {
+    Story story = ashoreHalfDone();
+    story.say(new Fact.ConditionSeen(null, "oil-look", "milky"));
+    story.say(new Fact.ReadingTaken(null, "impeller-vanes", 5, 6.0));
+    assertThat(of(story).inTheWay())
+        .extracting(InTheWay::words)
+        .contains("Look of the engine oil: milky.", "1 piece of an impeller still in the engine.");
+    assertThat(of(story).readyForTheLift()).isFalse();
+  }
+}

@@ -1,0 +1,129 @@
+package elsko.server.launch;
+
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Procedure;
+import elsko.core.plan.LiftDays;
+import elsko.core.procedure.MayLaunch;
+import elsko.server.fleet.Fleet;
+import elsko.server.launch.LaunchView.LaunchLine;
+import elsko.server.live.Changed;
+import elsko.server.plan.Crew;
+import elsko.server.plan.Walks;
+import elsko.server.work.FoldCache;
+import elsko.server.work.Log;
+import elsko.server.yard.Yards;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** Says of each boat whether it may go into the water, and when the lift takes it. */
+@Service
+class Launches {
+  private final Fleet fleet;
+  private final Yards yards;
+  private final Walks walks;
+  private final Crew crew;
+  private final Log log;
+  private final Clock clock;
+  private final FoldCache<Standing> standings;
+
+  Launches(Fleet fleet, Yards yards, Walks walks, Crew crew, Log log, Clock clock) {
+    this.fleet = fleet;
+    this.yards = yards;
+    this.walks = walks;
+    this.crew = crew;
+    this.log = log;
+    this.clock = clock;
+    this.standings = new FoldCache<>(log, Standing::of);
+  }
+
+  /** A boat as it stands; its state only where it lies ashore. */
+  private record Standing(UUID boat, String name, double hullLengthM, @Nullable BoatState ashore) {
+    static Standing of(Log.Folded folded) {
+      return new Standing(
+          folded.row().id(),
+          folded.boat().name(),
+          folded.boat().description().hullLengthM(),
+          folded.state().afloat() ? null : folded.state());
+    }
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget(Changed changed) {
+    standings.forget(changed);
+  }
+
+  /** The boats ashore that were promised to be afloat, or whose commissioning has begun. */
+  LaunchView all() {
+    Map<UUID, LocalDate> promised = walks.launchDates();
+    Map<UUID, LaunchLine> lines = new HashMap<>();
+    List<LiftDays.Waiting> waiting = new ArrayList<>();
+    for (Standing standing : standings.of(fleet.ids())) {
+      if (waits(standing, promised)) {
+        LaunchLine line = line(standing, standing.ashore(), promised.get(standing.boat()));
+        lines.put(line.boat(), line);
+        waiting.add(
+            new LiftDays.Waiting(line.boat(), line.name(), line.promisedOn(), line.ready()));
+      }
+    }
+    LocalDate today = walks.today();
+    int lifts = Math.max(1, crew.liftSlots());
+    return new LaunchView(
+        today,
+        lifts,
+        LiftDays.of(waiting, today, lifts).stream()
+            .map(slot -> lines.get(slot.boat()).in(slot))
+            .toList());
+  }
+
+  /** One boat, wherever it lies. */
+  LaunchLine one(UUID boat) {
+    for (LaunchLine line : all().boats()) {
+      if (line.boat().equals(boat)) {
+        return line;
+      }
+    }
+    Log.Folded folded = log.folded(boat);
+    return line(Standing.of(folded), folded.state(), walks.launchDates().get(boat));
+  }
+
+  private static boolean waits(Standing standing, Map<UUID, LocalDate> promised) {
+    return standing.ashore() != null
+        && (promised.containsKey(standing.boat())
+            || standing.ashore().openCard(Procedure.COMMISSION) != null);
+  }
+
+  private LaunchLine line(Standing standing, BoatState state, @Nullable LocalDate promised) {
+    MayLaunch may =
+        state.afloat()
+            ? new MayLaunch(List.of())
+            : MayLaunch.of(state, yards.schools(), yards.rules().zone(), clock.instant());
+    CardProgress card = state.openCard(Procedure.COMMISSION);
+    return new LaunchLine(
+        standing.boat(),
+        standing.name(),
+        standing.hullLengthM(),
+        state.berthName(),
+        state.afloat(),
+        promised,
+        may.yes() && !state.afloat(),
+        may.readyForTheLift() && !state.afloat(),
+        may.inTheWay(),
+        null,
+        0,
+        0,
+        card == null ? null : card.card());
+  }
+}
