@@ -38,6 +38,7 @@ const ANSWERS: Record<string, unknown> = {
     wholeTotalLiters: 60,
     mixedLeftLiters: 3,
   },
+  '/api/bench/disinfection': { milliliters: 120, contactHours: 4, warning: 'It burns skin.' },
   '/api/bench/shelf': SHELF,
   '/api/yard': YARD,
 };
@@ -50,6 +51,21 @@ const bodies = (asked: Asked[], path: string) =>
   asked.filter((one) => one.path === path).map(({ body }) => body);
 
 describe('mixtures', () => {
+  it('gives the dose for a tank, and warns of a dangerous one', async () => {
+    const asked = shown(() => undefined);
+    const tank = screen.getByRole('region', { name: 'Domestic water' });
+    expect(await within(tank).findByText('120 mL')).toBeTruthy();
+    expect(within(tank).getByRole('alert').textContent).toBe('It burns skin.');
+    expect(bodies(asked, '/api/bench/disinfection')[0]).toEqual({
+      tankLiters: 120,
+      mgPerLiter: 50,
+      chlorinePercent: 5,
+    });
+    await userEvent.clear(within(tank).getByLabelText('Wanted'));
+    await userEvent.type(within(tank).getByLabelText('Wanted'), 'much');
+    expect(within(tank).getByText('Enter a number, like 50.')).toBeTruthy();
+  });
+
   it('are worked out as they are typed, with what they withstand by the policy', async () => {
     const asked = shown(() => undefined);
     const blend = screen.getByRole('region', { name: 'Blend' });

@@ -5,6 +5,7 @@ import static elsko.server.bench.VerdictRequest.number;
 import elsko.core.Refused;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.Blend;
+import elsko.core.fluid.Disinfection;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Mixture;
 import elsko.core.fluid.RatioMix;
@@ -82,6 +83,15 @@ class MixController {
         in.containerLiters() == null ? yards.view().containerLiters() : in.containerLiters());
   }
 
+  /** How much of a chlorine product disinfects a tank of domestic water. */
+  @PostMapping("/disinfection")
+  Disinfection disinfection(@RequestBody DisinfectionIn in) {
+    return Disinfection.of(
+        number("tankLiters", in.tankLiters()),
+        in.mgPerLiter() == null ? Disinfection.USUAL_MG_PER_LITER : in.mgPerLiter(),
+        number("chlorinePercent", in.chlorinePercent()));
+  }
+
   private static Base base(Base base) {
     if (base == null) {
       throw Refused.value("base", "Say which glycol it is: PG or EG.");
@@ -105,6 +115,8 @@ class MixController {
 
   /** Added where there is room, replaced where there is none; and what the mixture withstands. */
   record ToppingView(double addLiters, double replaceLiters, @Nullable Mixture mixture) {}
+
+  record DisinfectionIn(Double tankLiters, Double mgPerLiter, Double chlorinePercent) {}
 
   record RatioIn(
       Double waterParts,

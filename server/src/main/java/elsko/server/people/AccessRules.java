@@ -79,6 +79,7 @@ class AccessRules {
                         "/api/bench/blend",
                         "/api/bench/topping",
                         "/api/bench/ratio",
+                        "/api/bench/disinfection",
                         "/api/bench/fill",
                         "/api/boats/*/circuits/*/fill-forecast",
                         "/api/frost/pocket",
