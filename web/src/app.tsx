@@ -25,6 +25,7 @@ const BenchTabs = lazy(() => import('./bench/bench-tabs').then((m) => ({ default
 const Round = lazy(() => import('./round/round').then((m) => ({ default: m.Round })));
 const Mix = lazy(() => import('./bench/mix').then((m) => ({ default: m.Mix })));
 const Fill = lazy(() => import('./bench/fill').then((m) => ({ default: m.Fill })));
+const Fuel = lazy(() => import('./bench/fuel').then((m) => ({ default: m.Fuel })));
 const Calibrate = lazy(() => import('./bench/calibrate').then((m) => ({ default: m.Calibrate })));
 const Describe = lazy(() => import('./describe/describe').then((m) => ({ default: m.Describe })));
 const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
@@ -66,6 +67,7 @@ export function App() {
                   <Route path="round" element={<Round />} />
                   <Route path="mix" element={<Mix />} />
                   <Route path="fill" element={<Fill />} />
+                  <Route path="fuel" element={<Fuel />} />
                   <Route path="instruments/:instrumentId" element={<Calibrate />} />
                   <Route path=":boatId" element={<BenchOfBoat />} />
                 </Route>
@@ -88,6 +90,8 @@ export function App() {
 function SignedInOnly() {
   const { data, error, refetch } = useQuery({
     ...sessionQuery,
+    // What this device kept may be of a session that has ended.
+    refetchOnMount: 'always',
     refetchOnWindowFocus: true,
   });
   const { pathname } = useLocation();

@@ -42,6 +42,7 @@ export type TimerView = Schemas['TimerView'];
 export type GaugeView = Schemas['GaugeView'];
 export type FaultView = Schemas['FaultView'];
 export type GuideView = Schemas['GuideView'];
+export type FuelOfTank = Schemas['OfTank'];
 export type LaunchLine = Schemas['LaunchLine'];
 export type InTheWay = Schemas['InTheWay'];
 export type ConditionView = Schemas['ConditionView'];

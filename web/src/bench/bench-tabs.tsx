@@ -5,6 +5,7 @@ const TABS: [string, string][] = [
   ['/bench/round', 'Proof round'],
   ['/bench/mix', 'Mix'],
   ['/bench/fill', 'What a fill leaves'],
+  ['/bench/fuel', 'Fuel for a trip'],
 ];
 
 /** The bench and its sheets. */

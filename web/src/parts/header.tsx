@@ -4,6 +4,7 @@ import { Popover } from 'radix-ui';
 import { Link, NavLink, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { yardQuery } from '../api/queries';
+import { shownOnDevice } from '../offline/keep-shown';
 import { Find } from './find';
 import { useKey } from './keys';
 import { KeysHelp } from './keys-help';
@@ -99,6 +100,7 @@ function Who({ name, role, keys }: { name: string; role: string; keys: () => voi
   const signOut = async () => {
     await api.POST('/api/session/end');
     queries.clear();
+    await shownOnDevice.removeClient();
     void navigate('/sign-in');
   };
   return (

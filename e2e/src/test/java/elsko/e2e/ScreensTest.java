@@ -66,6 +66,7 @@ class ScreensTest extends InTheBrowser {
             "/",
             "/bench/round",
             "/bench/mix",
+            "/bench/fuel",
             "/bench/fill?boat=" + marram,
             "/bench/instruments/" + instrument(page),
             "/boats/" + marram,

@@ -82,6 +82,7 @@ class EveryEndpointTest {
               Map.entry("POST /api/bench/topping", ALL),
               Map.entry("POST /api/bench/ratio", ALL),
               Map.entry("POST /api/bench/disinfection", ALL),
+              Map.entry("POST /api/bench/fuel", ALL),
               Map.entry("POST /api/bench/fill", ALL),
               Map.entry("GET /api/bench/round", ALL),
               Map.entry("GET /api/bench/round/labels.pdf", ALL),

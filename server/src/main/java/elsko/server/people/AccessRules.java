@@ -80,6 +80,7 @@ class AccessRules {
                         "/api/bench/topping",
                         "/api/bench/ratio",
                         "/api/bench/disinfection",
+                        "/api/bench/fuel",
                         "/api/bench/fill",
                         "/api/boats/*/circuits/*/fill-forecast",
                         "/api/frost/pocket",

@@ -1,0 +1,2 @@
+/** Whether there is enough fuel for a trip. */
+package elsko.core.trip;
