@@ -233,15 +233,11 @@ public final class Interlocks {
     }
     boolean pumpGoesOff = fitting.kind() == FittingKind.BILGE_PUMP && to == OFF;
     boolean batteryGoesOff = fitting.kind() == FittingKind.BATTERY_SWITCH && to == OFF;
-    if (pumpGoesOff && allBatteriesOff() || batteryGoesOff && anyIs(FittingKind.BILGE_PUMP, OFF)) {
+    if (pumpGoesOff && LaunchRules.allBatteriesAreOff(state)
+        || batteryGoesOff && LaunchRules.bilgePumpIsOff(state)) {
       throw Refused.state(
           "fitting", "Afloat with the battery OFF the bilge pump must have a live feed.");
     }
-  }
-
-  private boolean allBatteriesOff() {
-    List<Fitting> batteries = boat.fittingsOf(FittingKind.BATTERY_SWITCH);
-    return !batteries.isEmpty() && batteries.stream().allMatch(b -> state.is(b, OFF));
   }
 
   private void looking(Fact.LowPointSeen seen) {
@@ -414,9 +410,5 @@ public final class Interlocks {
         .filter(drain -> drain.state().isOut())
         .map(drain -> drain.fitting().name())
         .toList();
-  }
-
-  private boolean anyIs(FittingKind kind, FittingState fittingState) {
-    return boat.fittingsOf(kind).stream().anyMatch(f -> state.is(f, fittingState));
   }
 }

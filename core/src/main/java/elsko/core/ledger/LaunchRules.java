@@ -1,6 +1,5 @@
 package elsko.core.ledger;
 
-import elsko.core.boat.Boat;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
@@ -29,13 +28,17 @@ public final class LaunchRules {
 
   /** Afloat one of them has to be on. */
   public static boolean nothingPumps(BoatState state) {
-    Boat boat = state.boat();
-    List<Fitting> batteries = boat.fittingsOf(FittingKind.BATTERY_SWITCH);
-    boolean pumpOff =
-        boat.fittingsOf(FittingKind.BILGE_PUMP).stream()
-            .anyMatch(pump -> state.is(pump, FittingState.OFF));
-    return pumpOff
-        && !batteries.isEmpty()
+    return bilgePumpIsOff(state) && allBatteriesAreOff(state);
+  }
+
+  static boolean bilgePumpIsOff(BoatState state) {
+    return state.boat().fittingsOf(FittingKind.BILGE_PUMP).stream()
+        .anyMatch(pump -> state.is(pump, FittingState.OFF));
+  }
+
+  static boolean allBatteriesAreOff(BoatState state) {
+    List<Fitting> batteries = state.boat().fittingsOf(FittingKind.BATTERY_SWITCH);
+    return !batteries.isEmpty()
         && batteries.stream().allMatch(battery -> state.is(battery, FittingState.OFF));
   }
 
