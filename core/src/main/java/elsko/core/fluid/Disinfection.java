@@ -1,6 +1,9 @@
 package elsko.core.fluid;
 
 import elsko.core.Refused;
+import elsko.core.Words;
+import elsko.core.limits.Call;
+import elsko.core.limits.Judgement;
 
 /**
  * How much of a chlorine product disinfects a tank of domestic water. Local health rules first.
@@ -14,10 +17,15 @@ public record Disinfection(double milliliters, int contactHours, String warning)
   public static final double USUAL_MG_PER_LITER = 50;
 
   /** Above this it attacks skin, eyes and seals, mg/L. */
-  private static final double WARN_ABOVE_MG_PER_LITER = 100;
+  public static final double WARN_ABOVE_MG_PER_LITER = 100;
 
   private static final double MOST_MG_PER_LITER = 500;
-  private static final int CONTACT_HOURS = 4;
+
+  /** How long it stands at least, h. */
+  public static final int CONTACT_HOURS = 4;
+
+  /** A measuring cup is not read closer. */
+  private static final double SHORT_BY_MEASURING = 0.95;
 
   /** 1 % available chlorine is 10 mg in each mL. */
   private static final double MG_PER_ML_AND_PERCENT = 10;
@@ -35,6 +43,46 @@ public record Disinfection(double milliliters, int contactHours, String warning)
     Refused.within("chlorinePercent", chlorinePercent, 0.5, 20, " %");
     double milliliters = tankLiters * mgPerLiter / (MG_PER_ML_AND_PERCENT * chlorinePercent);
     return new Disinfection(milliliters, CONTACT_HOURS, warning(mgPerLiter));
+  }
+
+  /**
+   * What was poured in.
+   *
+   * @param mgPerLiter free chlorine it gives, mg/L
+   */
+  public record Poured(double mgPerLiter, Judgement judgement) {}
+
+  /**
+   * What a product that was poured in comes to; a dose nobody can mean is refused.
+   *
+   * @param tankLiters tank and lines, L
+   * @param chlorinePercent available chlorine of the product, %
+   * @param milliliters of the product, mL
+   */
+  public static Poured poured(double tankLiters, double chlorinePercent, double milliliters) {
+    Refused.within("tankLiters", tankLiters, 1, 5_000, " L");
+    Refused.within("chlorinePercent", chlorinePercent, 0.5, 20, " %");
+    Refused.within("milliliters", milliliters, 0.1, 1_000_000, " mL");
+    double mgPerLiter = milliliters * MG_PER_ML_AND_PERCENT * chlorinePercent / tankLiters;
+    if (mgPerLiter > MOST_MG_PER_LITER) {
+      throw Refused.value(
+          "milliliters",
+          "That would be %s mg/L: nobody doses so. Read the percent off the product again."
+              .formatted(Words.number(mgPerLiter, 0)));
+    }
+    return new Poured(mgPerLiter, judged(mgPerLiter));
+  }
+
+  private static Judgement judged(double mgPerLiter) {
+    String dose = "%s mg/L. ".formatted(Words.number(mgPerLiter, 0));
+    if (mgPerLiter > WARN_ABOVE_MG_PER_LITER) {
+      return new Judgement(
+          Call.STOP, "Stop: " + dose + "Drain it and dose anew. " + warning(mgPerLiter));
+    }
+    boolean weak = mgPerLiter < USUAL_MG_PER_LITER * SHORT_BY_MEASURING;
+    return weak
+        ? new Judgement(Call.MEND, dose + warning(mgPerLiter))
+        : new Judgement(Call.GOOD, dose + "Let it stand 4 h, in the lines too.");
   }
 
   private static String warning(double mgPerLiter) {

@@ -27,6 +27,9 @@ import java.util.stream.Stream;
  * @param inBay people recorded in the engine bay
  * @param aboard what somebody found to be there or not, by looking
  * @param lastDone when something that falls due was done last, by {@link #dueKey}
+ * @param dueAtOnce what is due before its date, by {@link #dueKey}
+ * @param backAt when it came back from its last trip; null when nobody said
+ * @param lastRound before casting off; null when none was gone
  * @param descaled segments the last descale reached, by circuit key
  * @param cards oldest first
  * @param work what has to be done beside them, oldest first
@@ -48,6 +51,9 @@ public record BoatState(
     Set<String> inBay,
     Map<Accessory, Boolean> aboard,
     Map<String, Instant> lastDone,
+    Map<String, DueAtOnce> dueAtOnce,
+    Instant backAt,
+    RoundStanding lastRound,
     Map<String, List<String>> descaled,
     List<CardProgress> cards,
     List<OpenWork> work,
@@ -61,7 +67,8 @@ public record BoatState(
 
   /** Whether something is due on an engine ({@code null}: on the boat), now or soon. */
   public boolean isDue(Position engine, Interval interval, Instant now) {
-    return interval.isDue(lastDone.get(dueKey(engine, interval)), now);
+    String key = dueKey(engine, interval);
+    return dueAtOnce.containsKey(key) || interval.isDue(lastDone.get(key), now);
   }
 
   /** What was found aboard and is not in the description: nobody knows what is in it. */

@@ -40,10 +40,15 @@ public record CardProgress(
    * nothing vanishes from it by being done.
    *
    * @param loose keys of the fittings that were loose ends
-   * @param filled keys of the circuits that held antifreeze
+   * @param filled L that went into the circuits that held antifreeze, by circuit key
    * @param lastDone when something that falls due was done last, by {@link BoatState#dueKey}
+   * @param dueAtOnce what was due before its date, by the same
    */
-  public record Before(Set<String> loose, Set<String> filled, Map<String, Instant> lastDone) {}
+  public record Before(
+      Set<String> loose,
+      Map<String, Double> filled,
+      Map<String, Instant> lastDone,
+      Map<String, DueAtOnce> dueAtOnce) {}
 
   /** A card that nobody has opened, as it would be written. */
   public static CardProgress notOpened(Procedure procedure, Map<String, String> choices) {
@@ -55,13 +60,15 @@ public record CardProgress(
         null,
         "",
         null,
-        new Before(Set.of(), Set.of(), Map.of()),
+        new Before(Set.of(), Map.of(), Map.of(), Map.of()),
         Map.of());
   }
 
   /** Whether something was due on an engine ({@code null}: on the boat) when it was opened. */
   public boolean wasDue(Position engine, Interval interval) {
-    return interval.isDue(before.lastDone().get(BoatState.dueKey(engine, interval)), openedAt);
+    String key = BoatState.dueKey(engine, interval);
+    return before.dueAtOnce().containsKey(key)
+        || interval.isDue(before.lastDone().get(key), openedAt);
   }
 
   /** Whether a step is open, done or skipped. */

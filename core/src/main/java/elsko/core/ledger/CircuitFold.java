@@ -199,6 +199,10 @@ final class CircuitFold {
     countersignedBy = person;
   }
 
+  double litersUsed() {
+    return litersUsed;
+  }
+
   boolean holdsAntifreeze() {
     return contents.containsValue(Content.ANTIFREEZE);
   }

@@ -98,6 +98,31 @@ public final class EntryWords {
               Conditions.of(seen.condition()).name(),
               seen.found().words());
     }
+    if (fact instanceof Fact.FluidCaught caught) {
+      return "%s of antifreeze caught out of %s"
+          .formatted(Words.liters(caught.liters()), circuit(boat, caught.circuit()));
+    }
+    if (fact instanceof Fact.Disinfected dosed) {
+      return "%s mL of a %s %% product into %s, %s L"
+          .formatted(
+              Words.number(dosed.milliliters(), 0),
+              Words.number(dosed.chlorinePercent(), 1),
+              circuit(boat, dosed.circuit()),
+              Words.number(dosed.tankLiters(), 0));
+    }
+    if (fact instanceof Fact.PartPicked picked) {
+      return "ready at the boat: %s".formatted(Interval.of(picked.item()).part());
+    }
+    if (fact instanceof Fact.CameBack back) {
+      return "came back, ran for %s h".formatted(Words.number(back.hours(), 1));
+    }
+    if (fact instanceof Fact.RoundDone round) {
+      String reasons = round.reasons().isEmpty() ? "" : ": " + String.join(" ", round.reasons());
+      return "%s, %s%s".formatted(round.kind().words(), round.go() ? "go" : "no-go", reasons);
+    }
+    if (fact instanceof Fact.EngineTroubled troubled) {
+      return "%s %s".formatted(engine(troubled.engine()), troubled.trouble().words());
+    }
     if (fact instanceof Fact.PiecesFound found) {
       return "%s: %d %s of its impeller found%s"
           .formatted(

@@ -6,6 +6,7 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Base;
+import elsko.core.fluid.Disinfection;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.guide.Guide;
 import elsko.core.limits.Condition;
@@ -135,6 +136,97 @@ public sealed interface Fact {
             "lot",
             "Ethylene glycol is poisonous and never goes into raw water. Use a propylene glycol lot.");
       }
+    }
+  }
+
+  /** Antifreeze was caught as it ran out of a circuit, to be taken away. */
+  record FluidCaught(String circuit, double liters) implements Fact {
+    public FluidCaught {
+      if (!Double.isFinite(liters) || liters < 0 || liters > MOST_LITERS) {
+        throw Refused.value("liters", "Must be from 0 to 200 L.");
+      }
+    }
+  }
+
+  /**
+   * A chlorine product went into domestic water.
+   *
+   * @param tankLiters what tank and lines hold, L
+   * @param chlorinePercent available chlorine of the product, %
+   * @param milliliters of the product, mL
+   */
+  record Disinfected(String circuit, double tankLiters, double chlorinePercent, double milliliters)
+      implements Fact {
+    public Disinfected {
+      Disinfection.poured(tankLiters, chlorinePercent, milliliters);
+    }
+
+    public Disinfection.Poured poured() {
+      return Disinfection.poured(tankLiters, chlorinePercent, milliliters);
+    }
+  }
+
+  /**
+   * A part that will be needed lies ready at the boat.
+   *
+   * @param engine whose; null for the boat as a whole
+   * @param item key of the interval it is for
+   */
+  record PartPicked(Position engine, String item) implements Fact {
+    public PartPicked {
+      Interval.of(item);
+    }
+  }
+
+  /**
+   * The boat came back from a trip.
+   *
+   * @param hours its engines ran, h
+   */
+  record CameBack(double hours) implements Fact {
+    private static final double MOST_HOURS = 1_000;
+
+    public CameBack {
+      if (!Double.isFinite(hours) || hours <= 0 || hours > MOST_HOURS) {
+        throw Refused.value("hours", "Say how long it ran, above 0 to 1,000 h.");
+      }
+    }
+  }
+
+  /**
+   * An engine ran dry, or hot.
+   *
+   * @param engine which; null when there is only one
+   */
+  record EngineTroubled(Position engine, Trouble trouble) implements Fact {
+    public EngineTroubled {
+      if (trouble == null) {
+        throw Refused.value("trouble", "Say whether it ran dry or hot.");
+      }
+    }
+  }
+
+  /**
+   * A round before casting off was gone.
+   *
+   * @param go whether it came out so; {@code reasons} what spoke against it, and what to put right
+   */
+  record RoundDone(
+      RoundKind kind,
+      List<FittingSet> set,
+      List<ConditionSeen> seen,
+      List<ReadingTaken> read,
+      boolean go,
+      List<String> reasons)
+      implements Fact {
+    public RoundDone {
+      if (kind == null) {
+        throw Refused.value("kind", "Say whether it is the short or the full round.");
+      }
+      set = List.copyOf(set);
+      seen = List.copyOf(seen);
+      read = List.copyOf(read);
+      reasons = List.copyOf(reasons);
     }
   }
 

@@ -51,6 +51,18 @@ public final class FactFits {
       engine(boat, read.engine());
     } else if (fact instanceof Fact.ServiceDone done) {
       engine(boat, done.engine());
+    } else if (fact instanceof Fact.RoundDone round) {
+      round.set().forEach(set -> check(boat, set));
+      round.seen().forEach(seen -> check(boat, seen));
+      round.read().forEach(read -> check(boat, read));
+    } else if (fact instanceof Fact.PartPicked picked) {
+      engine(boat, picked.engine());
+    } else if (fact instanceof Fact.EngineTroubled troubled) {
+      engine(boat, troubled.engine());
+    } else if (fact instanceof Fact.FluidCaught caught) {
+      boat.circuit(caught.circuit());
+    } else if (fact instanceof Fact.Disinfected dosed) {
+      domestic(boat.circuit(dosed.circuit()));
     } else if (fact instanceof Fact.FluidUsed used) {
       antifreeze(boat.circuit(used.circuit()));
       pourPoint(boat.circuit(used.circuit()), used.pourPoint());
@@ -81,6 +93,13 @@ public final class FactFits {
     if (circuit.kind() != CircuitKind.COOLANT) {
       throw Refused.value(
           "circuit", "%s is not a coolant side.".formatted(Words.sentence(circuit.name())));
+    }
+  }
+
+  private static void domestic(Circuit circuit) {
+    if (circuit.kind() != CircuitKind.DOMESTIC_WATER) {
+      throw Refused.value(
+          "circuit", "%s is not domestic water.".formatted(Words.sentence(circuit.name())));
     }
   }
 

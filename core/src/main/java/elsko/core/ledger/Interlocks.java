@@ -60,6 +60,10 @@ public final class Interlocks {
       filling(person, used);
     } else if (fact instanceof Fact.DescalerUsed used) {
       descaling(used);
+    } else if (fact instanceof Fact.RoundDone round) {
+      round.set().forEach(this::setting);
+    } else if (fact instanceof Fact.Disinfected) {
+      noAcidAbout();
     } else if (fact instanceof Fact.SampleRead read) {
       sampling(read);
     } else if (fact instanceof Fact.CouldNotSample said) {
@@ -324,6 +328,15 @@ public final class Interlocks {
     if (!open.isEmpty()) {
       throw Refused.state(
           "liters", "%s still OUT: acid would run out.".formatted(Words.sentence(open.get(0))));
+    }
+  }
+
+  /** Chlorine and acid together make poison gas. */
+  private void noAcidAbout() {
+    if (state.openCard(Procedure.DESCALE) != null) {
+      throw Refused.state(
+          "milliliters",
+          "A descale card is open: acid and chlorine together make poison gas. Close that first.");
     }
   }
 

@@ -49,6 +49,9 @@ public final class Ledger {
   private final Set<Position> kicked = EnumSet.noneOf(Position.class);
   private final Map<Accessory, Boolean> aboard = new EnumMap<>(Accessory.class);
   private final Map<String, Instant> lastDone = new HashMap<>();
+  private final Map<String, DueAtOnce> dueAtOnce = new HashMap<>();
+  private Instant backAt;
+  private RoundStanding lastRound;
   private final Map<String, List<String>> descaled = new HashMap<>();
 
   /** An empty log's state, to which entries are added one by one. */
@@ -115,19 +118,14 @@ public final class Ledger {
                       engine, cranked.seconds(), seacockIsOpen(engine), entry.deviceTime()));
     } else if (fact instanceof Fact.GaugeRead read) {
       enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
+    } else if (fact instanceof Fact.RoundDone round) {
+      gone(entry, round);
     } else if (fact instanceof Fact.ConditionSeen seen) {
       readings.seen(boat.engineMeant(seen.engine()), seen, entry);
     } else if (fact instanceof Fact.PiecesFound found) {
       enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
     } else if (fact instanceof Fact.ReadingTaken read) {
-      readings.taken(boat.engineMeant(read.engine()), read, entry);
-      if (Limits.isPlateau(read.limit())) {
-        enginesMeant(read.engine())
-            .forEach(engine -> runs.holdsAt(engine, entry.deviceTime(), read.value()));
-      } else if (read.limit().equals(Limits.WATER_AT_EXHAUST.key())
-          && Limits.WATER_AT_EXHAUST.judge(read.value()).isGood()) {
-        enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
-      }
+      taken(entry, read);
     } else if (fact instanceof Fact.EngineStopped stopped) {
       enginesMeant(stopped.engine())
           .forEach(
@@ -136,10 +134,17 @@ public final class Ledger {
                 runs.stopped(engine, entry.deviceTime());
               });
     } else if (fact instanceof Fact.ServiceDone done) {
-      lastDone.put(BoatState.dueKey(done.engine(), Interval.of(done.item())), entry.deviceTime());
+      String due = BoatState.dueKey(done.engine(), Interval.of(done.item()));
+      lastDone.put(due, entry.deviceTime());
+      dueAtOnce.remove(due);
       if (done.item().equals(Interval.IMPELLER.key())) {
         enginesMeant(done.engine()).forEach(readings::impellerReplaced);
       }
+    } else if (fact instanceof Fact.EngineTroubled troubled) {
+      enginesMeant(troubled.engine())
+          .forEach(engine -> troubled(engine, troubled.trouble(), entry.deviceTime()));
+    } else if (fact instanceof Fact.CameBack) {
+      backAt = entry.deviceTime();
     } else if (fact instanceof Fact.JugRead read) {
       circuits.values().forEach(circuit -> circuit.jug(read));
     } else if (fact instanceof Fact.WorkAdded added) {
@@ -194,6 +199,33 @@ public final class Ledger {
       ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
     } else if (fact instanceof Fact.CouldNotSample said) {
       ifLowPoint(said.lowPoint(), circuit -> circuit.notSampled(said));
+    }
+  }
+
+  private void taken(Entry entry, Fact.ReadingTaken read) {
+    readings.taken(boat.engineMeant(read.engine()), read, entry);
+    if (Limits.isPlateau(read.limit())) {
+      enginesMeant(read.engine())
+          .forEach(engine -> runs.holdsAt(engine, entry.deviceTime(), read.value()));
+    } else if (read.limit().equals(Limits.WATER_AT_EXHAUST.key())
+        && Limits.WATER_AT_EXHAUST.judge(read.value()).isGood()) {
+      enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
+    }
+  }
+
+  /** A round says many things at once; each counts as if it had been said alone. */
+  private void gone(Entry entry, Fact.RoundDone round) {
+    round.set().forEach(set -> set(entry, set));
+    round.seen().forEach(seen -> readings.seen(boat.engineMeant(seen.engine()), seen, entry));
+    round.read().forEach(read -> taken(entry, read));
+    lastRound =
+        new RoundStanding(
+            round.kind(), round.go(), round.reasons(), entry.person(), entry.deviceTime());
+  }
+
+  private void troubled(Position engine, Trouble trouble, Instant at) {
+    for (Interval due : trouble.makesDue()) {
+      dueAtOnce.put(BoatState.dueKey(engine, due), new DueAtOnce(trouble, at));
     }
   }
 
@@ -360,14 +392,15 @@ public final class Ledger {
             loose.add(key);
           }
         });
-    Set<String> filled = new HashSet<>();
+    Map<String, Double> filled = new HashMap<>();
     circuits.forEach(
         (key, circuit) -> {
           if (circuit.holdsAntifreeze()) {
-            filled.add(key);
+            filled.put(key, circuit.litersUsed());
           }
         });
-    return new CardProgress.Before(Set.copyOf(loose), Set.copyOf(filled), Map.copyOf(lastDone));
+    return new CardProgress.Before(
+        Set.copyOf(loose), Map.copyOf(filled), Map.copyOf(lastDone), Map.copyOf(dueAtOnce));
   }
 
   /** The state after all that was added. */
@@ -399,6 +432,9 @@ public final class Ledger {
         Set.copyOf(inBay),
         Map.copyOf(aboard),
         Map.copyOf(lastDone),
+        Map.copyOf(dueAtOnce),
+        backAt,
+        lastRound,
         Map.copyOf(descaled),
         cards.values().stream().map(CardFold::progress).toList(),
         List.copyOf(work.values()),

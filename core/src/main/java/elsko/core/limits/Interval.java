@@ -9,28 +9,31 @@ import java.time.ZoneOffset;
  * boat.
  */
 public enum Interval {
-  ENGINE_OIL("engine-oil", "engine oil and filter", 12, true),
-  GEAR_OIL("gear-oil", "gearbox or drive oil", 36, true),
-  FUEL_FILTER("fuel-filter", "fuel filter", 12, true),
-  SPARK_PLUGS("spark-plugs", "spark plugs looked at", 12, true),
-  IMPELLER("impeller", "impeller", 24, true),
-  COOLANT("coolant", "coolant", 36, true),
-  DESCALE("descale", "descale of the raw-water side", 48, true),
-  ELBOW("elbow", "mixing elbow or riser inspected", 24, true),
-  ANODES("anodes", "anodes", 12, true),
-  SIPHON_BREAK("siphon-break", "siphon break rinsed", 12, true),
-  HOSES("hoses", "shaft seal, hoses and clamps inspected", 12, false);
+  ENGINE_OIL("engine-oil", "engine oil and filter", "oil and oil filter", 12, true),
+  GEAR_OIL("gear-oil", "gearbox or drive oil", "gearbox or drive oil", 36, true),
+  FUEL_FILTER("fuel-filter", "fuel filter", "fuel filter", 12, true),
+  SPARK_PLUGS("spark-plugs", "spark plugs looked at", "spark plugs", 12, true),
+  IMPELLER("impeller", "impeller", "impeller with its gasket", 24, true),
+  COOLANT("coolant", "coolant", "coolant, mixed", 36, true),
+  DESCALE("descale", "descale of the raw-water side", "descaler", 48, true),
+  ELBOW(
+      "elbow", "mixing elbow or riser inspected", "gasket of the mixing elbow or riser", 24, true),
+  ANODES("anodes", "anodes", "anodes", 12, true),
+  SIPHON_BREAK("siphon-break", "siphon break rinsed", "", 12, true),
+  HOSES("hoses", "shaft seal, hoses and clamps inspected", "", 12, false);
 
   private static final int WARN_DAYS = 30;
 
   private final String key;
   private final String words;
+  private final String part;
   private final int months;
   private final boolean perEngine;
 
-  Interval(String key, String words, int months, boolean perEngine) {
+  Interval(String key, String words, String part, int months, boolean perEngine) {
     this.key = key;
     this.words = words;
+    this.part = part;
     this.months = months;
     this.perEngine = perEngine;
   }
@@ -41,6 +44,11 @@ public enum Interval {
 
   public String words() {
     return words;
+  }
+
+  /** What has to lie ready for it; empty when nothing does. */
+  public String part() {
+    return part;
   }
 
   public int months() {

@@ -69,7 +69,7 @@ public sealed interface Ask {
       return new Read(label, engine, limit.key(), limit.unit(), null, null, null);
     }
 
-    static Read of(Position engine, Limit limit) {
+    public static Read of(Position engine, Limit limit) {
       return of(limit.name(), engine, limit);
     }
 
@@ -88,7 +88,7 @@ public sealed interface Ask {
 
   /** Something is looked at; {@code engine} null: of the boat as a whole. */
   record See(String label, Position engine, String condition) implements Ask {
-    static See of(Position engine, Condition condition) {
+    public static See of(Position engine, Condition condition) {
       return new See(condition.name(), engine, condition.key());
     }
   }
@@ -99,6 +99,22 @@ public sealed interface Ask {
   /** Antifreeze goes in, at a hose or through the tank ({@code pourPoint} null). */
   record Fill(String label, String circuit, String pourPoint, double liters, String watch)
       implements Ask {}
+
+  /** Antifreeze is caught as it runs out; {@code liters} went in. */
+  record Catch(String label, String circuit, double liters) implements Ask {}
+
+  /**
+   * Chlorine goes into domestic water.
+   *
+   * @param tankLiters what it holds; null when nobody has said
+   * @param mgPerLiter free chlorine wanted, {@code mostMgPerLiter} above which it is dangerous
+   */
+  record Disinfect(
+      String label, String circuit, Double tankLiters, double mgPerLiter, double mostMgPerLiter)
+      implements Ask {}
+
+  /** A part is laid ready; {@code engine} null: for the boat as a whole. */
+  record Pick(String label, Position engine, String item) implements Ask {}
 
   /** Descaler goes in. */
   record Descale(String label, String circuit, List<String> segments, double liters)

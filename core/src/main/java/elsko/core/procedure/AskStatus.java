@@ -115,6 +115,15 @@ public final class AskStatus {
     if (ask instanceof Ask.Fill fill) {
       return said.contains("fill " + fill.circuit() + fill.pourPoint());
     }
+    if (ask instanceof Ask.Catch caught) {
+      return said.contains("catch " + caught.circuit());
+    }
+    if (ask instanceof Ask.Disinfect dose) {
+      return said.contains("disinfect " + dose.circuit());
+    }
+    if (ask instanceof Ask.Pick pick) {
+      return said.contains("pick " + pick.item() + only(pick.engine()));
+    }
     if (ask instanceof Ask.Descale descale) {
       return said.contains("descale " + descale.circuit());
     }
@@ -188,6 +197,15 @@ public final class AskStatus {
     }
     if (fact instanceof Fact.FluidUsed used) {
       return "fill " + used.circuit() + used.pourPoint();
+    }
+    if (fact instanceof Fact.FluidCaught caught) {
+      return "catch " + caught.circuit();
+    }
+    if (fact instanceof Fact.Disinfected dosed) {
+      return "disinfect " + dosed.circuit();
+    }
+    if (fact instanceof Fact.PartPicked picked) {
+      return "pick " + picked.item() + only(picked.engine());
     }
     if (fact instanceof Fact.DescalerUsed used) {
       return "descale " + used.circuit();

@@ -33,6 +33,7 @@ final class CommissionCard implements CardPlan {
   @Override
   public List<Step> steps(CardRequest request) {
     List<Step> steps = new ArrayList<>();
+    add(steps, PartsReady.step(request));
     add(steps, plugs(request));
     add(steps, hoses(request));
     add(steps, fitted(request));
@@ -52,6 +53,9 @@ final class CommissionCard implements CardPlan {
       }
     }
     add(steps, seacocks(request));
+    for (OnCircuit on : request.circuits()) {
+      steps.addAll(DisinfectWater.steps(on, on.key(OUT_INTO_A_CATCH)));
+    }
     steps.add(ready(request, steps));
     return steps;
   }
@@ -207,20 +211,23 @@ final class CommissionCard implements CardPlan {
 
   /** Ashore, before the launch: what was filled in runs out into a catch, not overboard. */
   private static Step antifreezeOut(OnCircuit on) {
-    if (!on.request().progress().before().filled().contains(on.circuit().key())) {
+    Double filled = on.request().progress().before().filled().get(on.circuit().key());
+    if (filled == null) {
       return null;
     }
+    Ask caught = new Ask.Catch("antifreeze caught", on.circuit().key(), filled);
     String[] after = {PLUGS, HOSES, FITTED, COVERS, on.key(LOOK_OVER)};
     if (!on.isEngine()) {
       return on.step(OUT_INTO_A_CATCH, "Rinse the antifreeze out into a catch")
           .how(
               on.circuit().kind() == CircuitKind.DOMESTIC_WATER
-                  ? "Fill the tank, every faucet until it runs clear and without foam. Disinfect by local health"
-                      + " rules, let it stand, rinse until no smell."
+                  ? "Fill the tank, every faucet hot and cold until it runs clear and without foam."
                   : "Water through its own pump into a catch until it runs clear.")
           .why("It goes into a container, not into the water.")
           .hurts(Cautions.CATCH)
-          .asks(List.of(new Ask.Look("rinsed, water in it", List.of(on.circuit().key()), false)))
+          .asks(
+              List.of(
+                  new Ask.Look("rinsed, water in it", List.of(on.circuit().key()), false), caught))
           .after(after)
           .minutes(15)
           .written();
@@ -228,6 +235,8 @@ final class CommissionCard implements CardPlan {
     FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
     Running run = Rig.waterOn(on, variant);
     run.waterSeen();
+    List<Ask> asks = new ArrayList<>(Rig.waterOff(on, run, variant).asks());
+    asks.add(caught);
     return on.step(OUT_INTO_A_CATCH, "Run the antifreeze out into a catch")
         .how(
             FlushWords.how(variant)
@@ -237,7 +246,7 @@ final class CommissionCard implements CardPlan {
         .tools(FlushWords.tools(variant))
         .hurts(Cautions.CATCH)
         .hurts(Cautions.start(on))
-        .asks(Rig.waterOff(on, run, variant).asks())
+        .asks(asks)
         .after(after)
         .minutes(10)
         .written();
@@ -246,7 +255,7 @@ final class CommissionCard implements CardPlan {
   private static Step launch(CardRequest request) {
     List<Ask> asks = new ArrayList<>();
     for (Fitting seacock : request.boat().fittingsOf(FittingKind.SEACOCK)) {
-      asks.add(new Ask.Set(seacock.name() + " seen SHUT", seacock.key(), SHUT, true));
+      asks.add(new Ask.Set(seenShut(request, seacock), seacock.key(), SHUT, true));
     }
     for (Fitting pump : request.boat().fittingsOf(FittingKind.BILGE_PUMP)) {
       if (isLoose(request, pump)) {
@@ -268,16 +277,25 @@ final class CommissionCard implements CardPlan {
         .written();
   }
 
+  /** Whoever looks at the seacock sees the key that was hung there in autumn. */
+  private static String seenShut(CardRequest request, Fitting seacock) {
+    boolean engines =
+        request.boat().circuitOf(seacock).kind() == CircuitKind.RAW_WATER
+            && request.boat().fittingsOf(FittingKind.KEY).stream()
+                .anyMatch(key -> request.state().is(key, ON_SEACOCK));
+    return seacock.name() + (engines ? " seen SHUT, the key on it" : " seen SHUT");
+  }
+
   private static Step start(OnCircuit on) {
     Fitting lid = on.the(FittingKind.STRAINER_LID);
     boolean seacock = on.has(FittingKind.SEACOCK);
     boolean primed = seacock && lid != null && !lid.belowWaterline();
-    Running run = Running.of(on);
+    Running run = primed ? Running.of(on) : Running.throughTheSeacock(on);
     if (primed) {
       run.set(lid, OFF).set(lid, SEALED).start(StartBasis.PRIMED);
       run.set(FittingKind.SEACOCK, OPEN, "");
     } else {
-      run.set(FittingKind.SEACOCK, OPEN, "").start(StartBasis.AFLOAT);
+      run.start(StartBasis.AFLOAT);
     }
     if (on.circuit().isRawWater()) {
       run.waterSeen();

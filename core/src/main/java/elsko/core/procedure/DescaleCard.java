@@ -17,6 +17,10 @@ import java.util.List;
 
 /** Acid brought to the scale, each engine by its own variant, until a sea trial closes the job. */
 final class DescaleCard implements CardPlan {
+  private static final String SOAKED = "Soaked long enough: go on.";
+  private static final String SOAKED_TOO_LONG =
+      "Soaked too long: acid eats metal once the scale is gone. Rinse now.";
+
   /** Everything reached, the feed hose, and a tenth more. */
   private static final double MORE = 1.1;
 
@@ -79,14 +83,14 @@ final class DescaleCard implements CardPlan {
                     + " Draw until it shows at the exhaust, keep about a quarter back, stop, shut the valves."
                     + " The tank stands so that it cannot run out.")
             .after(on.key(PlateauCompared.BEFORE))
-            .soak(240, 360)
+            .soak(240, 360, SOAKED, SOAKED_TOO_LONG)
             .written());
     steps.add(rinse(on, PlateauCompared.RINSE, "Flush fresh 3 to 4 minutes", "first-shot", false));
     steps.add(
         shot(on, "second-shot", "Draw the second shot", DescaleVariant.TANK_SOAK, second)
             .how("What was kept back. Milky or chalky outflow is scale dissolving.")
             .after(on.key(PlateauCompared.RINSE))
-            .soak(20, 30)
+            .soak(20, 30, SOAKED, SOAKED_TOO_LONG)
             .written());
     steps.add(rinse(on, PlateauCompared.FINAL, "Final flush, 5 to 6 minutes", "second-shot", true));
   }
@@ -106,7 +110,7 @@ final class DescaleCard implements CardPlan {
                     + " Seacock SHUT, basket out, feed adapter with its gasket on the strainer. Draw in enough"
                     + " for coolers and muffler; basket and lid back.")
             .after(on.key("muffler"))
-            .soak(240, 300)
+            .soak(240, 300, SOAKED, SOAKED_TOO_LONG)
             .written());
     steps.add(
         rinse(on, PlateauCompared.FINAL, "Restart and watch the exhaust", "first-shot", true));
@@ -121,7 +125,7 @@ final class DescaleCard implements CardPlan {
                   second)
               .how(mix(second) + " " + NOT_LOWER)
               .after(on.key(PlateauCompared.FINAL))
-              .soak(20, 30)
+              .soak(20, 30, SOAKED, SOAKED_TOO_LONG)
               .written());
       steps.add(
           rinse(on, PlateauCompared.SECOND, "Restart and watch it again", "second-shot", true));
@@ -138,7 +142,7 @@ final class DescaleCard implements CardPlan {
                     + " Circulate until the indicator color says the acid is spent; a bottle spent quickly is"
                     + " followed by a fresh one. Log the debris.")
             .after(on.key(PlateauCompared.BEFORE))
-            .soak(180, 240)
+            .soak(180, 240, SOAKED, SOAKED_TOO_LONG)
             .written());
     steps.add(hosesBack(on, "restore", "loop"));
     steps.add(rinse(on, PlateauCompared.FINAL, "Start and look for drips", "restore", true));
@@ -147,7 +151,7 @@ final class DescaleCard implements CardPlan {
           loop(on, "second-loop", "Circulate a fresh bottle", liters)
               .how(mix(liters) + " " + NOT_LOWER)
               .after(on.key(PlateauCompared.FINAL))
-              .soak(180, 240)
+              .soak(180, 240, SOAKED, SOAKED_TOO_LONG)
               .written());
       steps.add(hosesBack(on, "second-restore", "second-loop"));
       steps.add(rinse(on, PlateauCompared.SECOND, "Start and look again", "second-restore", true));

@@ -5,10 +5,12 @@ import elsko.core.boat.EngineDescription;
 import elsko.core.boat.EnginePart;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.SegmentKind;
+import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Fact;
 import elsko.core.limits.Interval;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /** What was due when a card was opened, of the things that are done in spring. */
 final class DueWork {
@@ -22,11 +24,9 @@ final class DueWork {
       return null;
     }
     List<Ask> asks = new ArrayList<>();
-    for (Interval interval : springWork(on)) {
-      if (on.request().progress().wasDue(on.engine(), interval)) {
-        asks.addAll(readings(on, interval));
-        asks.add(new Ask.Service(interval.words(), on.engine(), interval.key()));
-      }
+    for (Interval interval : due(on)) {
+      asks.addAll(readings(on, interval));
+      asks.add(new Ask.Service(interval.words(), on.engine(), interval.key()));
     }
     if (LookOver.missesPieces(on) || foundHere(on)) {
       asks.add(LookOver.pieces(on));
@@ -35,7 +35,8 @@ final class DueWork {
         ? null
         : on.step(KEY, "Do what is due")
             .how(
-                "What has no record is due. Impeller: cracks, set vanes, missing pieces; each missing piece is found."
+                atOnce(on)
+                    + "What has no record is due. Impeller: cracks, set vanes, missing pieces; each missing piece is found."
                     + " Pressure cap tested, warnings tested; a gauge alone has to be proven.")
             .why("Trusted for one season too many, it comes apart in the next.")
             .hurts(Cautions.STOPPED)
@@ -71,6 +72,28 @@ final class DueWork {
         .asks(List.of(new Ask.Service(Interval.HOSES.words(), null, Interval.HOSES.key())))
         .minutes(15)
         .written();
+  }
+
+  /** What was due on an engine when the card was opened. */
+  static List<Interval> due(OnCircuit on) {
+    return on.isEngine()
+        ? springWork(on).stream()
+            .filter(interval -> on.request().progress().wasDue(on.engine(), interval))
+            .toList()
+        : List.of();
+  }
+
+  /** What the engine went through, where that made something due. */
+  private static String atOnce(OnCircuit on) {
+    return springWork(on).stream()
+        .map(interval -> BoatState.dueKey(on.engine(), interval))
+        .map(on.request().progress().before().dueAtOnce()::get)
+        .filter(Objects::nonNull)
+        .map(
+            due ->
+                "It %s: its impeller and elbow are due at once. ".formatted(due.trouble().words()))
+        .findFirst()
+        .orElse("");
   }
 
   private static int services(List<Ask> asks) {

@@ -25,6 +25,16 @@ final class Running {
   static Running of(OnCircuit on) {
     Running running = new Running(on);
     running.ready();
+    running.keyToTheHelm();
+    return running;
+  }
+
+  /** Its seacock is opened before the key comes to the helm: whoever brings it has been there. */
+  static Running throughTheSeacock(OnCircuit on) {
+    Running running = new Running(on);
+    running.ready();
+    running.set(FittingKind.SEACOCK, OPEN, "");
+    running.keyToTheHelm();
     return running;
   }
 
@@ -96,6 +106,9 @@ final class Running {
       }
     }
     set(FittingKind.BATTERY_SWITCH, ON, "");
+  }
+
+  private void keyToTheHelm() {
     on.boat().fittingsOf(FittingKind.KEY).forEach(key -> set(key, HELM));
   }
 }

@@ -39,8 +39,8 @@ public record Step(
   /** Follows another step by at most so many minutes, for a reason. */
   public record Within(String step, int minutes, String because) {}
 
-  /** From so many minutes to so many. */
-  public record Soak(int fromMinutes, int toMinutes) {}
+  /** From so many minutes to so many; what is said at either end. */
+  public record Soak(int fromMinutes, int toMinutes, String whenDue, String whenOver) {}
 
   public Step {
     tools = List.copyOf(tools);
@@ -140,8 +140,8 @@ public record Step(
       return this;
     }
 
-    Draft soak(int from, int to) {
-      soak = new Soak(from, to);
+    Draft soak(int from, int to, String whenDue, String whenOver) {
+      soak = new Soak(from, to, whenDue, whenOver);
       return this;
     }
 

@@ -13,13 +13,6 @@ import java.util.Objects;
 
 /** The clocks that run on a card, from what was entered on it. */
 public final class StepTimers {
-  /** Said when a soak is due, */
-  public static final String SOAKED = "Soaked long enough: go on.";
-
-  /** and when it is over. */
-  public static final String SOAKED_TOO_LONG =
-      "Soaked too long: acid eats metal once the scale is gone. Rinse now.";
-
   private static final Duration WATER_WITHIN =
       Duration.ofSeconds((long) Limits.WATER_AT_EXHAUST.good().high());
 
@@ -141,24 +134,27 @@ public final class StepTimers {
             began,
             Duration.ofMinutes(step.soak().fromMinutes()),
             Duration.ofMinutes(step.soak().toMinutes()),
-            SOAKED,
-            SOAKED_TOO_LONG));
+            step.soak().whenDue(),
+            step.soak().whenOver()));
   }
 
-  /** Since the engine stood still after the acid went in, where one drew it in; else since then. */
-  private Instant soaksSince(Step step, List<Entry> entries) {
-    Instant acid = null;
+  /**
+   * Since the engine stood still after acid or chlorine went in, where one drew it in; else since
+   * then.
+   */
+  private static Instant soaksSince(Step step, List<Entry> entries) {
+    Instant poured = null;
     Instant stopped = null;
     for (Entry entry : entries) {
-      if (entry.fact() instanceof Fact.DescalerUsed) {
-        acid = entry.deviceTime();
+      if (entry.fact() instanceof Fact.DescalerUsed || entry.fact() instanceof Fact.Disinfected) {
+        poured = entry.deviceTime();
         stopped = null;
-      } else if (entry.fact() instanceof Fact.EngineStopped && acid != null) {
+      } else if (entry.fact() instanceof Fact.EngineStopped && poured != null) {
         stopped = entry.deviceTime();
       }
     }
     boolean drawnByEngine = step.asks().stream().anyMatch(Ask.Engine.class::isInstance);
-    return drawnByEngine ? stopped : acid;
+    return drawnByEngine ? stopped : poured;
   }
 
   private boolean wentOn(Step step) {

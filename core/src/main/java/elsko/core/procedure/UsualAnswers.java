@@ -3,6 +3,7 @@ package elsko.core.procedure;
 import elsko.core.boat.Answer;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
+import elsko.core.fluid.Disinfection;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.InstrumentUse;
@@ -35,6 +36,8 @@ public record UsualAnswers(
   private static final double SAMPLE_C = 14;
   private static final double MOST_USUAL = 75;
   private static final double COOLANT_FREEZES_C = -37;
+  private static final double USUAL_TANK_LITERS = 100;
+  private static final double USUAL_CHLORINE_PERCENT = 4;
   private static final UUID ON_THE_WATER = new UUID(0, 1);
 
   /** The same, with samples of some low points reading otherwise. */
@@ -76,6 +79,18 @@ public record UsualAnswers(
     }
     if (ask instanceof Ask.Fill fill) {
       return List.of(new Fact.FluidUsed(fill.circuit(), lot, fill.liters(), fill.pourPoint()));
+    }
+    if (ask instanceof Ask.Catch caught) {
+      return List.of(new Fact.FluidCaught(caught.circuit(), caught.liters()));
+    }
+    if (ask instanceof Ask.Disinfect dose) {
+      double tank = dose.tankLiters() == null ? USUAL_TANK_LITERS : dose.tankLiters();
+      double needed =
+          Disinfection.of(tank, dose.mgPerLiter(), USUAL_CHLORINE_PERCENT).milliliters();
+      return List.of(new Fact.Disinfected(dose.circuit(), tank, USUAL_CHLORINE_PERCENT, needed));
+    }
+    if (ask instanceof Ask.Pick pick) {
+      return List.of(new Fact.PartPicked(pick.engine(), pick.item()));
     }
     if (ask instanceof Ask.Descale descale) {
       return List.of(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Refused;
+import elsko.core.limits.Call;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -35,6 +36,24 @@ class DisinfectionTest {
       @ForAll @DoubleRange(min = 0.5, max = 20) double percent) {
     double milliliters = Disinfection.of(liters, mgPerLiter, percent).milliliters();
     assertThat(milliliters * percent * 10 / liters).isCloseTo(mgPerLiter, within(1e-6));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "100, 5, 100, 50, GOOD", "60, 12.5, 24, 50, GOOD", "100, 5, 96, 48, GOOD",
+    "100, 5, 80, 40, MEND", "100, 5, 200, 100, GOOD", "100, 5, 210, 105, STOP"
+  })
+  void whatWasPouredInIsJudgedByWhatItGives(
+      double liters, double percent, double milliliters, double mgPerLiter, Call call) {
+    Disinfection.Poured poured = Disinfection.poured(liters, percent, milliliters);
+    assertThat(poured.mgPerLiter()).isCloseTo(mgPerLiter, within(1e-9));
+    assertThat(poured.judgement().call()).isEqualTo(call);
+    assertThat(poured.judgement().words()).contains("%.0f mg/L".formatted(mgPerLiter));
+  }
+
+  @Test
+  void aDoseNobodyCanMeanIsRefused() {
+    assertThatThrownBy(() -> Disinfection.poured(100, 5, 2000)).hasMessageContaining("1000 mg/L");
   }
 
   @Test

@@ -10,7 +10,11 @@ import elsko.core.boat.Position;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
+import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.Trouble;
 import elsko.core.limits.Interval;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -58,6 +62,89 @@ class CommissionTest {
     List<String> order = story.card().steps().stream().map(Step::key).toList();
     assertThat(order).containsSubsequence("plugs", "antifreeze-out", "launch", "start", "ready");
     assertThat(story.card().step("antifreeze-out").hurts()).contains(Cautions.CATCH);
+  }
+
+  @Test
+  void theSeacockWithTheKeyOnItIsFoundBeforeTheStart() {
+    Story story =
+        new Story(Hulls.smallDiesel())
+            .wet()
+            .open(Procedure.WINTERIZE, Map.of("engine", "DRY"))
+            .walk();
+    story.set("key", FittingState.ON_SEACOCK).open(Procedure.COMMISSION);
+    assertThat(labels(story, "launch")).contains("seacock seen SHUT, the key on it");
+    story.walkTo("launch", Map.of());
+    assertThatThrownBy(
+            () -> story.at("start", new Fact.EngineStarted(Position.CENTER, StartBasis.AFLOAT, 0)))
+        .hasMessageContaining("The key hangs on the seacock");
+    assertThat(labels(story, "start"))
+        .containsSubsequence("seacock OPEN", "key at the helm", "start the engine");
+  }
+
+  @Test
+  void whatDueWorkNeedsLiesReadyBeforeItIsBegun() {
+    Story story = new Story(Hulls.saildrive()).wet().open(Procedure.COMMISSION);
+    assertThat(story.card().steps().get(0).key()).isEqualTo("parts");
+    assertThat(labels(story, "parts")).contains("impeller with its gasket", "anodes");
+    story.say(new Fact.PartPicked(Position.CENTER, "impeller"));
+    assertThatThrownBy(() -> story.at("parts", new Fact.StepDone()))
+        .hasMessageContaining("Still open: impeller with its gasket");
+    Story none = new Story(Hulls.noEngine()).wet().open(Procedure.COMMISSION);
+    assertThat(none.card().step("parts")).isNull();
+  }
+
+  @Test
+  void whatWentInIsCaughtAndMeasured() {
+    Story story = new Story(Hulls.saildrive()).wet().open(Procedure.WINTERIZE).walk();
+    double filled = story.state().circuit("engine").litersUsed();
+    story.open(Procedure.COMMISSION);
+    assertThat(story.card().step("antifreeze-out").asks())
+        .contains(new Ask.Catch("antifreeze caught", "engine", filled));
+    story.walkTo("antifreeze-out", Map.of());
+    assertThat(story.card().step("antifreeze-out").asks())
+        .contains(new Ask.Catch("antifreeze caught", "engine", filled));
+    assertThatThrownBy(() -> new Fact.FluidCaught("engine", -1)).hasMessageContaining("0 to 200");
+  }
+
+  @Test
+  void domesticWaterIsDisinfectedStandsFourHoursAndIsRinsed() {
+    Story story = new Story(Hulls.saildrive()).wet().open(Procedure.WINTERIZE).walk();
+    story.open(Procedure.COMMISSION).walkTo("domestic-water.disinfect", Map.of());
+    StepTimer soak = StepTimers.of(story.card(), story.progress()).get(0);
+    assertThat(soak.kind()).isEqualTo(StepTimer.Kind.SOAK);
+    assertThat(soak.atLeast()).isEqualTo(Duration.ofHours(4));
+    assertThat(soak.whenDue()).contains("drain and rinse");
+    story.walkTo("domestic-water.rinse", Map.of());
+    assertThat(StepTimers.of(story.card(), story.progress())).isEmpty();
+    story.walk();
+    assertThat(story.protection()).isEqualTo(Protection.IN_SERVICE);
+  }
+
+  @Test
+  void noChlorineWhileAcidIsAbout() {
+    Story story = new Story(Hulls.saildrive()).wet().open(Procedure.DESCALE);
+    assertThatThrownBy(() -> story.say(new Fact.Disinfected("domestic-water", 100, 5, 100)))
+        .hasMessageContaining("poison gas");
+    assertThatThrownBy(() -> story.say(new Fact.Disinfected("engine", 100, 5, 100)))
+        .hasMessageContaining("not domestic water");
+  }
+
+  @Test
+  void anEngineThatRanDryHasItsImpellerDueAtOnceUntilItIsDone() {
+    Story story = new Story(Hulls.smallDiesel()).wet();
+    for (Interval interval : Interval.values()) {
+      story.say(
+          new Fact.ServiceDone(
+              interval.isPerEngine() ? Position.CENTER : null, interval.key(), ""));
+    }
+    story.say(new Fact.EngineTroubled(null, Trouble.RAN_DRY)).fact();
+    assertThat(story.state().isDue(Position.CENTER, Interval.IMPELLER, Instant.EPOCH)).isTrue();
+    assertThat(story.state().isDue(Position.CENTER, Interval.ANODES, Instant.EPOCH)).isFalse();
+    story.open(Procedure.COMMISSION);
+    assertThat(labels(story, "due")).contains("impeller", "mixing elbow or riser inspected");
+    assertThat(story.card().step("due").how()).startsWith("It ran dry");
+    story.walk();
+    assertThat(story.state().dueAtOnce()).isEmpty();
   }
 
   @Test

@@ -1,0 +1,30 @@
+package elsko.core.castoff;
+
+import elsko.core.procedure.Ask;
+import java.util.List;
+
+/**
+ * What is looked at together.
+ *
+ * @param key unique in a round
+ * @param how in a sentence
+ * @param hurts cautions, where the danger is
+ */
+public record Part(
+    Phase phase, String key, String title, String how, List<String> hurts, List<Ask> asks) {
+
+  /** When it is looked at; each only after the one before it. */
+  public enum Phase {
+    /** Engines stopped, batteries isolated. */
+    STOPPED,
+    /** At the helm, right before a start. */
+    HELM,
+    /** An engine runs. */
+    RUNNING
+  }
+
+  public Part {
+    hurts = List.copyOf(hurts);
+    asks = List.copyOf(asks);
+  }
+}

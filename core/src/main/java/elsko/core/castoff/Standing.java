@@ -1,0 +1,123 @@
+package elsko.core.castoff;
+
+import elsko.core.Words;
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.Position;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.FittingStanding;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.ReadingStanding;
+import elsko.core.limits.Call;
+import elsko.core.procedure.Ask;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** What the log has against casting off, beside what a round asks for itself. */
+final class Standing {
+  private Standing() {}
+
+  /** Each of them a reason not to go. */
+  static List<GoNoGo.Reason> against(BoatState state, Round round) {
+    List<String> words = new ArrayList<>();
+    if (!state.afloat()) {
+      words.add("By the record it stands ashore.");
+    }
+    words.addAll(cards(state));
+    words.addAll(laidUp(state));
+    words.addAll(looseEnds(state, round));
+    words.addAll(readings(state, round));
+    words.addAll(troubled(state));
+    return words.stream().map(one -> new GoNoGo.Reason(Call.STOP, one)).toList();
+  }
+
+  private static List<String> cards(BoatState state) {
+    return state.cards().stream()
+        .filter(card -> !card.isClosed() && card.procedure() != Procedure.INTAKE)
+        .map(CardProgress::procedure)
+        .distinct()
+        .map(
+            procedure ->
+                "Its %s card is open: work on it is not finished.".formatted(procedure.words()))
+        .toList();
+  }
+
+  private static List<String> laidUp(BoatState state) {
+    return state.circuits().stream()
+        .filter(circuit -> circuit.circuit().kind() == CircuitKind.RAW_WATER)
+        .filter(
+            circuit ->
+                switch (circuit.protection()) {
+                  case PROVEN, FILLED, HELD, DRAINED -> true;
+                  default -> false;
+                })
+        .map(circuit -> "%s is laid up.".formatted(Words.sentence(circuit.circuit().name())))
+        .toList();
+  }
+
+  private static List<String> looseEnds(BoatState state, Round round) {
+    Set<String> asked = new HashSet<>();
+    for (Ask ask : round.asks()) {
+      if (ask instanceof Ask.Set set) {
+        asked.add(set.fitting());
+      }
+    }
+    return state.looseEnds().stream()
+        .filter(end -> !asked.contains(end.fitting().key()))
+        // One that no engine draws through may stay SHUT at sea.
+        .filter(end -> end.fitting().kind() != FittingKind.SEACOCK)
+        .map(Standing::isStill)
+        .toList();
+  }
+
+  private static String isStill(FittingStanding end) {
+    return "%s is %s.".formatted(Words.sentence(end.fitting().name()), end.state().words());
+  }
+
+  /** Those a round takes anew are judged by what it finds. */
+  private static List<String> readings(BoatState state, Round round) {
+    List<String> words = new ArrayList<>();
+    for (ReadingStanding reading : state.readings()) {
+      boolean anew =
+          round.asks().stream()
+              .anyMatch(
+                  ask ->
+                      Round.keyOf(ask).equals(reading.key())
+                          && state.boat().engineMeant(Round.engineOf(ask)) == reading.engine());
+      if (reading.judgement().call() == Call.STOP && !anew) {
+        words.add("%s: %s.".formatted(named(reading.engine(), reading.name()), reading.found()));
+      }
+    }
+    state
+        .missingPieces()
+        .forEach(
+            (engine, count) ->
+                words.add(
+                    "%d %s of an impeller still in the %s."
+                        .formatted(count, count == 1 ? "piece" : "pieces", engine.words())));
+    return words;
+  }
+
+  private static List<String> troubled(BoatState state) {
+    List<String> words = new ArrayList<>();
+    for (Position engine : Position.values()) {
+      state.dueAtOnce().entrySet().stream()
+          .filter(due -> due.getKey().startsWith(engine.name() + "/"))
+          .map(due -> due.getValue().trouble())
+          .distinct()
+          .forEach(
+              trouble ->
+                  words.add(
+                      "The %s %s: its impeller and cooling path are looked at first."
+                          .formatted(engine.words(), trouble.words())));
+    }
+    return words;
+  }
+
+  private static String named(Position engine, String name) {
+    return Words.sentence(engine == null ? name : "%s, %s".formatted(engine.words(), name));
+  }
+}

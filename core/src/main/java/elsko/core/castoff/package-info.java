@@ -1,0 +1,2 @@
+/** May we go? The round before casting off, what stands against it, and fuel: go or no-go. */
+package elsko.core.castoff;

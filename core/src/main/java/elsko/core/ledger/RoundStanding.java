@@ -1,0 +1,8 @@
+package elsko.core.ledger;
+
+import java.time.Instant;
+import java.util.List;
+
+/** The last round before casting off, as it came out. */
+public record RoundStanding(
+    RoundKind kind, boolean go, List<String> reasons, String by, Instant at) {}
