@@ -12,6 +12,8 @@ class Screens {
     "/bench/**",
     "/walks/**",
     "/launch/**",
+    "/cast-off/**",
+    "/owner",
     "/describe",
     "/import",
     "/settings",

@@ -22,13 +22,18 @@ class EveryEndpointTest {
   private static final Set<String> ALL = Set.copyOf(ROLES);
   private static final Set<String> COORDINATOR = Set.of("coordinator");
   private static final Set<String> WORKERS = Set.of("coordinator", "technician");
+  private static final Set<String> MOVERS = Set.of("coordinator", "technician", "yardhand");
   private static final Set<String> PUBLIC =
       Set.of(
           "GET /api/welcome",
           "GET /api/session",
           "POST /api/session",
           // Its address is its key: calendars cannot sign in.
-          "GET /api/walks/feed/{token}.ics");
+          "GET /api/walks/feed/{token}.ics",
+          // The key of a link is a header.
+          "GET /api/owner/round",
+          "POST /api/owner/rounds",
+          "POST /api/owner/after");
 
   /** An endpoint that is missing here fails the test: somebody has to decide. */
   private static final Map<String, Set<String>> ALLOWED =
@@ -69,6 +74,13 @@ class EveryEndpointTest {
               Map.entry("GET /api/bench/weakest-samples", ALL),
               Map.entry("GET /api/boats/{id}/card-to-open", ALL),
               Map.entry("GET /api/boats/{id}/readings", ALL),
+              Map.entry("GET /api/cast-off/boats/{id}", ALL),
+              Map.entry("POST /api/cast-off/boats/{id}/rounds", MOVERS),
+              Map.entry("POST /api/cast-off/boats/{id}/after", MOVERS),
+              Map.entry("PUT /api/cast-off/boats/{id}/fuel", WORKERS),
+              Map.entry("GET /api/cast-off/boats/{id}/links", COORDINATOR),
+              Map.entry("POST /api/cast-off/boats/{id}/links", COORDINATOR),
+              Map.entry("DELETE /api/cast-off/links/{link}", COORDINATOR),
               Map.entry("GET /api/launch", ALL),
               Map.entry("GET /api/launch/boats/{id}", ALL),
               Map.entry(
@@ -218,6 +230,8 @@ class EveryEndpointTest {
     assertThat(browser.signIn("coordinator", "demo").status()).isEqualTo(200);
     return endpoints().stream()
         .filter(endpoint -> !method(endpoint).equals("GET"))
+        // No session counts there, only the key of the link: seen in CastOffTest.
+        .filter(endpoint -> !endpoint.contains("/api/owner/"))
         .map(
             endpoint ->
                 DynamicTest.dynamicTest(

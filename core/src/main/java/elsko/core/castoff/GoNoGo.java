@@ -48,9 +48,9 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
         }
       }
     }
-    if (fuel == null) {
+    if (fuel == null && !state.boat().engineCircuits().isEmpty()) {
       open.add("fuel for the trip");
-    } else {
+    } else if (fuel != null) {
       reasons.addAll(ofFuel(fuel));
     }
     List<Reason> ordered = new ArrayList<>();

@@ -3,9 +3,11 @@ package elsko.core.ledger;
 import elsko.core.Words;
 import elsko.core.boat.Accessory;
 import elsko.core.boat.CircuitKind;
+import elsko.core.boat.Position;
 import elsko.core.fluid.Remedy;
 import elsko.core.fluid.RemedyKind;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -20,10 +22,12 @@ public record Decision(Kind kind, String words, String action) {
     HELD,
     FOUND_ABOARD,
     PLUG_MISSING,
+    RAN_DRY_OR_HOT,
     WORK_STOPPED_HALFWAY,
     FILLED_NOT_MEASURED,
     NOBODY_LOOKED,
-    STILL_WET
+    STILL_WET,
+    NOT_FLUSHED
   }
 
   /** The most urgent thing to decide about a boat, if there is any. */
@@ -38,6 +42,9 @@ public record Decision(Kind kind, String words, String action) {
     if (state.bag().isShort()) {
       return Optional.of(plugMissing(state.bag()));
     }
+    if (!state.dueAtOnce().isEmpty()) {
+      return Optional.of(ranDryOrHot(state));
+    }
     return switch (protection) {
       case WET -> Optional.of(wet(state));
       case FILLED ->
@@ -48,8 +55,26 @@ public record Decision(Kind kind, String words, String action) {
                       .formatted(namesOf(state, Protection.FILLED)),
                   "Sample it"));
       case UNKNOWN -> Optional.of(unknown(state));
-      default -> Optional.empty();
+      default -> FlushDue.is(state) ? Optional.of(notFlushed(state)) : Optional.empty();
     };
+  }
+
+  private static Decision ranDryOrHot(BoatState state) {
+    Map.Entry<String, DueAtOnce> due =
+        state.dueAtOnce().entrySet().stream().min(Map.Entry.comparingByKey()).orElseThrow();
+    Position engine = Position.valueOf(due.getKey().substring(0, due.getKey().indexOf('/')));
+    return new Decision(
+        Kind.RAN_DRY_OR_HOT,
+        "The %s %s: its impeller and cooling path are due at once."
+            .formatted(engine.words(), due.getValue().trouble().words()),
+        "Look before any start");
+  }
+
+  private static Decision notFlushed(BoatState state) {
+    return new Decision(
+        Kind.NOT_FLUSHED,
+        "Back from %s and not flushed since.".formatted(FlushDue.water(state)),
+        "Flush it");
   }
 
   private static Decision foundAboard(BoatState state) {

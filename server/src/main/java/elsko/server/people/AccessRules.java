@@ -65,9 +65,14 @@ class AccessRules {
                     .permitAll()
                     .requestMatchers(GET, "/api/walks/feed/*")
                     .permitAll()
+                    // The key of a link comes with each request.
+                    .requestMatchers("/api/owner/**")
+                    .permitAll()
                     .requestMatchers(PUT, "/api/session/password")
                     .authenticated()
                     .requestMatchers("/api/people", "/api/imports/**", "/api/boats/draft")
+                    .hasRole(COORDINATOR.name())
+                    .requestMatchers(GET, "/api/cast-off/boats/*/links")
                     .hasRole(COORDINATOR.name())
                     .requestMatchers(GET, "/api/**")
                     .authenticated()
@@ -88,6 +93,11 @@ class AccessRules {
                     .authenticated()
                     .requestMatchers(POST, "/api/boats/*/entries", "/api/boats/*/waiting-entries")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
+                    .requestMatchers(
+                        POST, "/api/cast-off/boats/*/rounds", "/api/cast-off/boats/*/after")
+                    .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
+                    .requestMatchers(PUT, "/api/cast-off/boats/*/fuel")
+                    .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name())
                     .requestMatchers(PUT, "/api/boats/*/photos/*")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
                     .requestMatchers(
@@ -109,7 +119,8 @@ class AccessRules {
             csrf ->
                 csrf.spa()
                     .csrfTokenRepository(csrfTokens)
-                    .ignoringRequestMatchers(AccessRules::carriesItsOwnPassword))
+                    .ignoringRequestMatchers(AccessRules::carriesItsOwnPassword)
+                    .ignoringRequestMatchers("/api/owner/**"))
         .exceptionHandling(
             handling ->
                 handling

@@ -10,9 +10,9 @@ import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** Counts failed sign-ins by name and address; after too many the next must wait. */
+/** Counts failed tries by name and address; after too many the next must wait. */
 @Component
-class AttemptThrottle {
+public class AttemptThrottle {
   static final int FAILURES_ALLOWED = 8;
   static final Duration WINDOW = Duration.ofMinutes(5);
 
@@ -33,7 +33,7 @@ class AttemptThrottle {
   }
 
   /** How long this name must wait before it may try again from there; zero when it may. */
-  synchronized Duration waitFor(String name, String address) {
+  public synchronized Duration waitFor(String name, String address) {
     Deque<Instant> times = recent(key(name, address));
     if (times == null || times.size() < FAILURES_ALLOWED) {
       return Duration.ZERO;
@@ -41,7 +41,7 @@ class AttemptThrottle {
     return Duration.between(clock.instant(), times.peekFirst().plus(WINDOW));
   }
 
-  synchronized void failed(String name, String address) {
+  public synchronized void failed(String name, String address) {
     Deque<Instant> times = failures.computeIfAbsent(key(name, address), k -> new ArrayDeque<>());
     times.addLast(clock.instant());
     if (times.size() > FAILURES_ALLOWED) {

@@ -49,7 +49,8 @@ public record AskView(
     @Nullable List<String> circuits,
     Boolean inService,
     @Nullable String item,
-    @Nullable Accessory accessory) {
+    @Nullable Accessory accessory,
+    @Nullable DoseView dose) {
   static AskView of(AskStatus status, Step step, Ask ask) {
     boolean rests = ask instanceof Ask.Set set && status.restsOnStanding(step, set);
     String found = ask instanceof Ask.See see ? status.found(see) : null;
@@ -57,7 +58,7 @@ public record AskView(
   }
 
   /** An ask that stands on no card. */
-  static AskView of(Ask ask) {
+  public static AskView of(Ask ask) {
     return of(ask, false, false, null);
   }
 
@@ -94,8 +95,17 @@ public record AskView(
         of.circuits,
         of.inService,
         of.item,
-        of.accessory);
+        of.accessory,
+        of.dose);
   }
+
+  /**
+   * What a dose of chlorine is worked out from.
+   *
+   * @param tankLiters what it holds; null when nobody has said
+   * @param mgPerLiter free chlorine wanted, {@code mostMgPerLiter} above which it is dangerous
+   */
+  public record DoseView(@Nullable Double tankLiters, double mgPerLiter, double mostMgPerLiter) {}
 
   /**
    * What core worked out about a reading, so that a device without signal can say in or out.
@@ -189,8 +199,26 @@ public record AskView(
     private Boolean inService;
     private String item;
     private Accessory accessory;
+    private DoseView dose;
 
     private AskKind fillMore(Ask ask) {
+      if (ask instanceof Ask.Catch caught) {
+        circuit = caught.circuit();
+        liters = caught.liters();
+        return AskKind.CATCH;
+      }
+      if (ask instanceof Ask.Disinfect disinfect) {
+        circuit = disinfect.circuit();
+        dose =
+            new DoseView(
+                disinfect.tankLiters(), disinfect.mgPerLiter(), disinfect.mostMgPerLiter());
+        return AskKind.DISINFECT;
+      }
+      if (ask instanceof Ask.Pick pick) {
+        engine = pick.engine();
+        item = pick.item();
+        return AskKind.PICK;
+      }
       if (ask instanceof Ask.Descale descale) {
         circuit = descale.circuit();
         segments = descale.segments();

@@ -14,7 +14,6 @@ import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.PlateauCompared;
 import elsko.core.procedure.Step;
-import elsko.core.procedure.StepTimers;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -147,8 +146,7 @@ public record CardView(
     Step.Soak soak = step.soak();
     return soak == null
         ? null
-        : TimerView.Lasts.of(
-            soak.fromMinutes(), soak.toMinutes(), StepTimers.SOAKED, StepTimers.SOAKED_TOO_LONG);
+        : TimerView.Lasts.of(soak.fromMinutes(), soak.toMinutes(), soak.whenDue(), soak.whenOver());
   }
 
   /** Something that was entered at a step. */
@@ -182,6 +180,9 @@ public record CardView(
       if (fact instanceof Fact.ConditionSeen seen) {
         return seen.found().judgement().words();
       }
+      if (fact instanceof Fact.Disinfected dosed) {
+        return dosed.poured().judgement().words();
+      }
       return fact instanceof Fact.CoolantRead read
           ? CoolantVerdict.of(folded.state().need(), read).words()
           : null;
@@ -190,6 +191,9 @@ public record CardView(
     private static @Nullable Call callOf(Fact fact) {
       if (fact instanceof Fact.ReadingTaken reading) {
         return reading.judgement().call();
+      }
+      if (fact instanceof Fact.Disinfected dosed) {
+        return dosed.poured().judgement().call();
       }
       return fact instanceof Fact.ConditionSeen seen ? seen.found().call() : null;
     }

@@ -6,6 +6,7 @@ import elsko.core.boat.Position;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Seen;
 import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.Trouble;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -66,4 +67,9 @@ public record EntryBody(
     String guide,
     String look,
     String answer,
-    UUID work) {}
+    UUID work,
+    Double tankLiters,
+    Double chlorinePercent,
+    Double milliliters,
+    Double hours,
+    Trouble trouble) {}

@@ -68,6 +68,20 @@ class FactReader {
               text("circuit", body.circuit()),
               body.segments(),
               need("liters", body.liters(), NUMBER_MISSING));
+      case FLUID_CAUGHT ->
+          new Fact.FluidCaught(
+              text("circuit", body.circuit()), need("liters", body.liters(), NUMBER_MISSING));
+      case DISINFECTED ->
+          new Fact.Disinfected(
+              text("circuit", body.circuit()),
+              need("tankLiters", body.tankLiters(), NUMBER_MISSING),
+              need("chlorinePercent", body.chlorinePercent(), NUMBER_MISSING),
+              need("milliliters", body.milliliters(), NUMBER_MISSING));
+      case PART_PICKED -> new Fact.PartPicked(body.engine(), text("item", body.item()));
+      case ROUND_DONE ->
+          throw Refused.value("kind", "A round before casting off is ended where it is gone.");
+      case CAME_BACK -> new Fact.CameBack(need("hours", body.hours(), NUMBER_MISSING));
+      case ENGINE_TROUBLED -> new Fact.EngineTroubled(body.engine(), body.trouble());
       case COOLANT_READ ->
           new Fact.CoolantRead(
               text("circuit", body.circuit()),

@@ -39,6 +39,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -206,6 +207,30 @@ public class Log {
       EntryBody body, Instant happened, Instant now, Fact fact, SignedIn who) {
     return new Entry(
         body.id(), who.name(), happened, now, body.card(), body.step(), body.corrects(), fact);
+  }
+
+  /**
+   * Keeps what follows from a boat as it stands, once: sent again with the same id it is left as it
+   * is.
+   *
+   * @param fact what is said of the boat in the state it has then
+   */
+  @Transactional
+  public Folded keepOnce(
+      UUID boatId, UUID id, Instant deviceTime, SignedIn who, Function<BoatState, Fact> fact) {
+    if (id == null) {
+      throw Refused.value("id", "It is missing.");
+    }
+    Writing writing = writing(boatId, who.role());
+    if (writing.log.stream().noneMatch(entry -> entry.id().equals(id))) {
+      Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+      Instant happened = new DeviceClock(now, null).happened(deviceTime);
+      Entry entry =
+          new Entry(id, who.name(), happened, now, null, null, null, fact.apply(writing.state));
+      writing.add(entry, json.fingerprint(entry));
+      writing.finish();
+    }
+    return writing.folded();
   }
 
   /** Keeps entries that are complete already, in the order given; for the demonstration's past. */

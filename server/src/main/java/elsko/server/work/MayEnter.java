@@ -30,6 +30,9 @@ final class MayEnter {
       return boat.fitting(set.fitting()).kind().concernsMoving();
     }
     return fact instanceof Fact.BerthMoved
+        || fact instanceof Fact.RoundDone
+        || fact instanceof Fact.CameBack
+        || fact instanceof Fact.EngineTroubled
         || fact instanceof Fact.Noted
         || fact instanceof Fact.PhotoTaken;
   }

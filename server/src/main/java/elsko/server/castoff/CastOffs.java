@@ -1,0 +1,87 @@
+package elsko.server.castoff;
+
+import elsko.core.Refused;
+import elsko.core.castoff.CastOff;
+import elsko.core.castoff.Round;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.RoundKind;
+import elsko.core.ledger.RoundStanding;
+import elsko.core.procedure.Schools;
+import elsko.core.trip.FuelFitted;
+import elsko.core.trip.TripFuel;
+import elsko.server.fleet.Fleet;
+import elsko.server.people.SignedIn;
+import elsko.server.work.Log;
+import elsko.server.yard.Yards;
+import java.time.Clock;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes the round of a boat, and keeps what it came to. */
+@Service
+class CastOffs {
+  private final Log log;
+  private final Fleet fleet;
+  private final Yards yards;
+  private final FuelRepository fuels;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  CastOffs(Log log, Fleet fleet, Yards yards, FuelRepository fuels, JsonMapper json, Clock clock) {
+    this.log = log;
+    this.fleet = fleet;
+    this.yards = yards;
+    this.fuels = fuels;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  RoundView round(UUID boat, RoundKind kind) {
+    BoatState state = log.folded(boat).state();
+    Round round = Round.of(state, yards.schools(), kind);
+    return RoundView.of(boat, state, round, fuel(boat), clock.instant());
+  }
+
+  /** Keeps a round that was gone, once. */
+  @Transactional
+  RoundStanding ended(UUID boat, RoundIn in, SignedIn who) {
+    if (in.kind() == null) {
+      throw Refused.value("kind", "Say whether it is the short or the full round.");
+    }
+    Schools schools = yards.schools();
+    TripFuel fuel = in.trip() == null ? null : in.trip().fuel(fuel(boat));
+    return log.keepOnce(
+            boat,
+            in.id(),
+            in.deviceTime(),
+            who,
+            state -> CastOff.ended(state, Round.of(state, schools, in.kind()), in.answers(), fuel))
+        .state()
+        .lastRound();
+  }
+
+  /** Keeps what happened on the trip, once. */
+  @Transactional
+  void after(UUID boat, AfterIn in, SignedIn who) {
+    Fact fact = in.fact();
+    log.keepOnce(boat, in.id(), in.deviceTime(), who, state -> fact);
+  }
+
+  @Transactional
+  void setFuel(UUID boat, FuelFitted fitted) {
+    fleet.boat(boat);
+    fuels.save(new FuelRow(boat, json.writeValueAsString(fitted)));
+  }
+
+  private @Nullable FuelFitted fuel(UUID boat) {
+    return fuels
+        .findById(boat)
+        .map(row -> json.readValue(row.document(), FuelFitted.class))
+        .orElse(null);
+  }
+}

@@ -1,0 +1,103 @@
+package elsko.server.castoff;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
+import elsko.core.castoff.GoNoGo;
+import elsko.core.castoff.Part;
+import elsko.core.castoff.Round;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.FlushDue;
+import elsko.core.ledger.RoundKind;
+import elsko.core.ledger.RoundStanding;
+import elsko.core.procedure.Ask;
+import elsko.core.trip.FuelFitted;
+import elsko.server.work.AskView;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The round of one boat with all a device needs to go it without signal.
+ *
+ * @param standing what the log has against going, whatever is found
+ * @param engines whose fuel counts, and what may run dry or hot
+ * @param fuel null while nobody has described it
+ * @param flush why it is to be flushed; empty when it is not
+ */
+record RoundView(
+    UUID boat,
+    String name,
+    RoundKind kind,
+    List<PartView> parts,
+    List<GoNoGo.Reason> standing,
+    List<EngineView> engines,
+    @Nullable FuelFitted fuel,
+    @Nullable RoundStanding lastRound,
+    String flush) {
+
+  static RoundView of(
+      UUID id, BoatState state, Round round, @Nullable FuelFitted fuel, Instant now) {
+    return new RoundView(
+        id,
+        state.boat().name(),
+        round.kind(),
+        round.parts().stream().map(part -> PartView.of(state.boat(), part)).toList(),
+        GoNoGo.standing(state, round),
+        state.boat().engineCircuits().stream().map(EngineView::of).toList(),
+        fuel,
+        state.lastRound(),
+        FlushDue.words(state, now));
+  }
+
+  /** What is looked at together. */
+  record PartView(
+      Part.Phase phase,
+      String key,
+      String title,
+      String how,
+      List<String> hurts,
+      List<CheckView> checks) {
+    static PartView of(Boat boat, Part part) {
+      return new PartView(
+          part.phase(),
+          part.key(),
+          part.title(),
+          part.how(),
+          part.hurts(),
+          part.asks().stream().map(ask -> CheckView.of(boat, ask)).toList());
+    }
+  }
+
+  /**
+   * One thing to look at.
+   *
+   * @param fitting its name, where one is looked at; {@code otherwise} how it stands when it is not
+   *     as it should be
+   */
+  record CheckView(
+      AskView ask,
+      @Nullable String fitting,
+      @Nullable FittingState otherwise,
+      @Nullable String otherwiseWords) {
+    static CheckView of(Boat boat, Ask ask) {
+      if (!(ask instanceof Ask.Set set)) {
+        return new CheckView(AskView.of(ask), null, null, null);
+      }
+      Fitting fitting = boat.fitting(set.fitting());
+      FittingState otherwise =
+          fitting.kind().states().stream().filter(one -> one != set.to()).findFirst().orElseThrow();
+      return new CheckView(AskView.of(ask), fitting.name(), otherwise, otherwise.words());
+    }
+  }
+
+  /** An engine. */
+  record EngineView(Position engine, String words) {
+    static EngineView of(Circuit circuit) {
+      return new EngineView(circuit.engine(), circuit.engine().words());
+    }
+  }
+}
