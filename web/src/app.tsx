@@ -35,6 +35,11 @@ const Launch = lazy(() => import('./launch/launch').then((m) => ({ default: m.La
 const LaunchBoat = lazy(() =>
   import('./launch/launch-boat').then((m) => ({ default: m.LaunchBoat })),
 );
+const CastOff = lazy(() => import('./cast-off/cast-off').then((m) => ({ default: m.CastOff })));
+const CastOffBoat = lazy(() =>
+  import('./cast-off/cast-off-boat').then((m) => ({ default: m.CastOffBoat })),
+);
+const Owner = lazy(() => import('./cast-off/owner').then((m) => ({ default: m.Owner })));
 const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
 
 export function App() {
@@ -53,6 +58,14 @@ export function App() {
         <BrowserRouter>
           <Routes>
             <Route path="/sign-in" element={<SignIn />} />
+            <Route
+              path="/owner"
+              element={
+                <Suspense fallback={<Loading what="the round" />}>
+                  <Owner />
+                </Suspense>
+              }
+            />
             <Route element={<SignedInOnly />}>
               <Route path="/boats/:boatId/cards/:cardId" element={<Card />} />
               <Route element={<Desk />}>
@@ -75,6 +88,8 @@ export function App() {
                 <Route path="/walks/mine" element={<MyWalk />} />
                 <Route path="/launch" element={<Launch />} />
                 <Route path="/launch/:boatId" element={<LaunchBoat />} />
+                <Route path="/cast-off" element={<CastOff />} />
+                <Route path="/cast-off/:boatId" element={<CastOffBoat />} />
                 <Route path="/settings" element={<Settings />} />
                 <Route path="*" element={<Navigate to="/" replace />} />
               </Route>

@@ -32,6 +32,21 @@ export function AskCount(props: AskProps) {
   );
 }
 
+/** Antifreeze that was caught as it ran out. */
+export function AskCatch(props: AskProps) {
+  const { ask } = props;
+  return (
+    <AskNumber
+      {...props}
+      unit="L"
+      fields={['liters']}
+      hint={`${liters(ask.liters!)} went in; more comes out, with water in it`}
+      entry={(value) => ({ kind: 'FLUID_CAUGHT', circuit: ask.circuit!, liters: value })}
+      words={(value) => `${liters(value)} caught`}
+    />
+  );
+}
+
 /** Descaler that went in. */
 export function AskDescale(props: AskProps) {
   const { ask } = props;

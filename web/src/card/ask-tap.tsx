@@ -62,6 +62,18 @@ export function AskService(props: AskProps) {
   );
 }
 
+/** A part lies ready at the boat. */
+export function AskPick(props: AskProps) {
+  const { engine, item } = props.ask;
+  return (
+    <Tap
+      {...props}
+      entries={[{ kind: 'PART_PICKED', engine: engine ?? undefined, item: item! }]}
+      words={`${props.ask.label}: ready`}
+    />
+  );
+}
+
 /** What is in circuits, said with one tap. */
 export function AskLook(props: AskProps) {
   const { circuits, inService } = props.ask;

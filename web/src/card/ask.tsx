@@ -2,8 +2,9 @@ import type { AskView, BoatView, CardView, StepView } from '../api/client';
 import { AskAboard } from './ask-aboard';
 import { AskCoolant } from './ask-coolant';
 import { AskNote } from './ask-note';
-import { AskCount, AskDescale, AskFill } from './ask-number';
-import { AskAfloat, AskEngine, AskKick, AskLook, AskService, AskSet } from './ask-tap';
+import { AskDisinfect } from './ask-disinfect';
+import { AskCatch, AskCount, AskDescale, AskFill } from './ask-number';
+import { AskAfloat, AskEngine, AskKick, AskLook, AskPick, AskService, AskSet } from './ask-tap';
 import { AskJug, AskSample } from './ask-sample';
 import { AskOpen } from './ask-open';
 import { FindPieces } from '../reading/find-pieces';
@@ -49,6 +50,12 @@ function shown(props: AskProps) {
       return <AskJug {...props} />;
     case 'SAMPLE':
       return <AskSample {...props} />;
+    case 'CATCH':
+      return <AskCatch {...props} />;
+    case 'DISINFECT':
+      return <AskDisinfect {...props} />;
+    case 'PICK':
+      return <AskPick {...props} />;
     case 'DESCALE':
       return <AskDescale {...props} />;
     case 'COOLANT':

@@ -197,6 +197,14 @@ export function answers(ask: AskView, entry: EntryBody): boolean {
         entry.circuit === ask.circuit &&
         same(entry.pourPoint, ask.pourPoint)
       );
+    case 'CATCH':
+      return entry.kind === 'FLUID_CAUGHT' && entry.circuit === ask.circuit;
+    case 'DISINFECT':
+      return entry.kind === 'DISINFECTED' && entry.circuit === ask.circuit;
+    case 'PICK':
+      return (
+        entry.kind === 'PART_PICKED' && entry.item === ask.item && same(entry.engine, ask.engine)
+      );
     case 'DESCALE':
       return entry.kind === 'DESCALER_USED' && entry.circuit === ask.circuit;
     case 'COUNT':
@@ -260,8 +268,8 @@ export function wordsOf(step: StepView | undefined, entry: EntryBody): string {
   if (entry.kind === 'NOTED') return `Note: ${entry.text}`;
   if (entry.kind === 'PHOTO_TAKEN') return entry.text ? `Photo: ${entry.text}` : 'Photo';
   const ask = step?.asks.find((one) => answers(one, entry));
-  const number = entry.value ?? entry.liters ?? entry.reading ?? entry.count;
-  const unit = entry.liters != null ? 'L' : (ask?.unit ?? '');
+  const number = entry.value ?? entry.liters ?? entry.reading ?? entry.count ?? entry.milliliters;
+  const unit = entry.liters != null ? 'L' : entry.milliliters != null ? 'mL' : (ask?.unit ?? '');
   const found = foundOf(ask, entry);
   if (found) return `${sentence(ask!.label)}: ${found.words}`;
   const what = ask?.label ?? entry.kind!.toLowerCase().replaceAll('_', ' ');

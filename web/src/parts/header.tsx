@@ -54,6 +54,7 @@ export function Header() {
         <Tab to={may.role === 'TECHNICIAN' ? '/walks/mine' : '/walks'} name="Walks" />
         <Tab to="/bench" name="Bench" />
         <Tab to="/launch" name="Launch" />
+        <Tab to="/cast-off" name="Cast-off" />
         {may.runYard && <Tab to="/settings" name="Settings" />}
       </nav>
       <div className="text-soft ml-auto flex items-center gap-4 text-[14px]">

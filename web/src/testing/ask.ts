@@ -32,6 +32,7 @@ export function ask(kind: AskView['kind'], over: Partial<AskView> = {}): AskView
     inService: null,
     item: null,
     accessory: null,
+    dose: null,
     ...over,
   };
 }

@@ -42,13 +42,15 @@ function begunHere(step: StepView, waiting: readonly WaitingEntry[]): StepClock[
   const here = waiting.filter(({ entry }) => entry.step === step.key).map(({ entry }) => entry);
   const started = here.findLast((entry) => entry.kind === 'ENGINE_STARTED');
   const stopped = here.findLast((entry) => entry.kind === 'ENGINE_STOPPED');
-  const acid = here.findLast((entry) => entry.kind === 'DESCALER_USED');
+  const poured = here.findLast(
+    (entry) => entry.kind === 'DESCALER_USED' || entry.kind === 'DISINFECTED',
+  );
   const clocks: StepClock[] = [];
   const runs = started && (!stopped || here.indexOf(stopped) < here.indexOf(started));
   if (runs && step.run) clocks.push(clock('RUN', step.key, step.run, started.deviceTime!));
   const byEngine = step.asks.some((ask) => ask.kind === 'ENGINE');
-  const since = byEngine ? stopped : acid;
-  if (step.soak && acid && since && !runs) {
+  const since = byEngine ? stopped : poured;
+  if (step.soak && poured && since && !runs) {
     clocks.push(clock('SOAK', step.key, step.soak, since.deviceTime!));
   }
   return clocks;

@@ -6,10 +6,12 @@ import { protectionTone, protectionWords } from '../parts/protection';
 const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
   'HELD',
   'PLUG_MISSING',
+  'RAN_DRY_OR_HOT',
   'WORK_STOPPED_HALFWAY',
   'FILLED_NOT_MEASURED',
   'NOBODY_LOOKED',
   'STILL_WET',
+  'NOT_FLUSHED',
 ];
 
 interface DecideProps {

@@ -23,7 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Writes the round of a boat, and keeps what it came to. */
 @Service
-class CastOffs {
+public class CastOffs {
   private final Log log;
   private final Fleet fleet;
   private final Yards yards;
@@ -72,8 +72,9 @@ class CastOffs {
     log.keepOnce(boat, in.id(), in.deviceTime(), who, state -> fact);
   }
 
+  /** Keeps what a boat burns and out of which tanks. */
   @Transactional
-  void setFuel(UUID boat, FuelFitted fitted) {
+  public void setFuel(UUID boat, FuelFitted fitted) {
     fleet.boat(boat);
     fuels.save(new FuelRow(boat, json.writeValueAsString(fitted)));
   }

@@ -29,7 +29,7 @@ record RoundIn(
     RoundKind kind,
     List<SetIn> set,
     List<SeenIn> seen,
-    List<ReadIn> read,
+    List<NumberIn> read,
     @Nullable TripIn trip) {
 
   /** How a fitting was found. */
@@ -39,7 +39,7 @@ record RoundIn(
   record SeenIn(@Nullable Position engine, String condition, String finding) {}
 
   /** A number that was read. */
-  record ReadIn(
+  record NumberIn(
       @Nullable Position engine, String limit, @Nullable Double value, @Nullable Double against) {}
 
   /**
@@ -95,13 +95,13 @@ record RoundIn(
               () -> new Fact.ConditionSeen(one.engine(), one.condition(), one.finding())));
     }
     List<Fact.ReadingTaken> numbers = new ArrayList<>();
-    for (ReadIn one : orNone(read)) {
+    for (NumberIn one : orNone(read)) {
       numbers.add(at("read[%d].".formatted(numbers.size()), () -> number(one)));
     }
     return new Answers(sets, sights, numbers);
   }
 
-  private static Fact.ReadingTaken number(ReadIn one) {
+  private static Fact.ReadingTaken number(NumberIn one) {
     if (one.value() == null) {
       throw Refused.value("value", "Enter a number.");
     }

@@ -32,9 +32,9 @@ record RoundView(
     UUID boat,
     String name,
     RoundKind kind,
-    List<PartView> parts,
+    List<RoundPart> parts,
     List<GoNoGo.Reason> standing,
-    List<EngineView> engines,
+    List<RoundEngine> engines,
     @Nullable FuelFitted fuel,
     @Nullable RoundStanding lastRound,
     String flush) {
@@ -45,30 +45,30 @@ record RoundView(
         id,
         state.boat().name(),
         round.kind(),
-        round.parts().stream().map(part -> PartView.of(state.boat(), part)).toList(),
+        round.parts().stream().map(part -> RoundPart.of(state.boat(), part)).toList(),
         GoNoGo.standing(state, round),
-        state.boat().engineCircuits().stream().map(EngineView::of).toList(),
+        state.boat().engineCircuits().stream().map(RoundEngine::of).toList(),
         fuel,
         state.lastRound(),
         FlushDue.words(state, now));
   }
 
   /** What is looked at together. */
-  record PartView(
+  record RoundPart(
       Part.Phase phase,
       String key,
       String title,
       String how,
       List<String> hurts,
-      List<CheckView> checks) {
-    static PartView of(Boat boat, Part part) {
-      return new PartView(
+      List<RoundCheck> checks) {
+    static RoundPart of(Boat boat, Part part) {
+      return new RoundPart(
           part.phase(),
           part.key(),
           part.title(),
           part.how(),
           part.hurts(),
-          part.asks().stream().map(ask -> CheckView.of(boat, ask)).toList());
+          part.asks().stream().map(ask -> RoundCheck.of(boat, ask)).toList());
     }
   }
 
@@ -78,26 +78,26 @@ record RoundView(
    * @param fitting its name, where one is looked at; {@code otherwise} how it stands when it is not
    *     as it should be
    */
-  record CheckView(
+  record RoundCheck(
       AskView ask,
       @Nullable String fitting,
       @Nullable FittingState otherwise,
       @Nullable String otherwiseWords) {
-    static CheckView of(Boat boat, Ask ask) {
+    static RoundCheck of(Boat boat, Ask ask) {
       if (!(ask instanceof Ask.Set set)) {
-        return new CheckView(AskView.of(ask), null, null, null);
+        return new RoundCheck(AskView.of(ask), null, null, null);
       }
       Fitting fitting = boat.fitting(set.fitting());
       FittingState otherwise =
           fitting.kind().states().stream().filter(one -> one != set.to()).findFirst().orElseThrow();
-      return new CheckView(AskView.of(ask), fitting.name(), otherwise, otherwise.words());
+      return new RoundCheck(AskView.of(ask), fitting.name(), otherwise, otherwise.words());
     }
   }
 
   /** An engine. */
-  record EngineView(Position engine, String words) {
-    static EngineView of(Circuit circuit) {
-      return new EngineView(circuit.engine(), circuit.engine().words());
+  record RoundEngine(Position engine, String words) {
+    static RoundEngine of(Circuit circuit) {
+      return new RoundEngine(circuit.engine(), circuit.engine().words());
     }
   }
 }

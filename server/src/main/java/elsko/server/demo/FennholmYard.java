@@ -45,6 +45,7 @@ public class FennholmYard {
   private final Weather weather;
   private final SimulatedWeatherService simulated;
   private final FennholmCrew fennholmCrew;
+  private final FennholmTanks fennholmTanks;
   private final Clock clock;
   private UsualAnswers usual;
 
@@ -56,6 +57,7 @@ public class FennholmYard {
       Weather weather,
       SimulatedWeatherService simulated,
       FennholmCrew fennholmCrew,
+      FennholmTanks fennholmTanks,
       Clock clock) {
     this.yards = yards;
     this.shelf = shelf;
@@ -64,6 +66,7 @@ public class FennholmYard {
     this.weather = weather;
     this.simulated = simulated;
     this.fennholmCrew = fennholmCrew;
+    this.fennholmTanks = fennholmTanks;
     this.clock = clock;
   }
 
@@ -79,6 +82,7 @@ public class FennholmYard {
     new Sterndrives(boats).tell();
     new OtherLayouts(boats).tell();
     fennholmCrew.tellTheWalks();
+    fennholmTanks.tell();
   }
 
   private void layOut() {

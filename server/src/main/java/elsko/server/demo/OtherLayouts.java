@@ -141,7 +141,11 @@ final class OtherLayouts {
     boats.tell(saildrive("Puffin", 9.2), "B6", 1, WET);
     boats.tell(smallDiesel("Sandpiper", 8.1, true), "D11", 5, done);
     boats.tell(smallDiesel("Ringed Plover", 7.4, false), "D13", 1, WET);
-    boats.tell(smallDiesel("Knot", 7.9, true), "W16", 19, IN_SERVICE);
+    boats.tell(
+        smallDiesel("Knot", 7.9, true),
+        "W16",
+        19,
+        story -> IN_SERVICE.apply(story).later(DAYS).say(new Fact.CameBack(3.5)));
     boats.tell(
         boats.described("Barnacle", SAIL, 6.4, Layout.NONE, null, DOMESTIC_WATER), "D16", 9, done);
   }

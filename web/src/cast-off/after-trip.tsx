@@ -1,0 +1,98 @@
+import { useState } from 'react';
+import type { AfterSent, CastOffRound } from '../api/client';
+import { uuid } from '../api/uuid';
+import { Refusal } from '../api/refusal';
+import { Field } from '../parts/field';
+import { useRefused } from '../parts/refused';
+import { sentence, typedNumber } from '../parts/words';
+
+interface AfterProps {
+  round: CastOffRound;
+  say: (after: AfterSent) => void;
+  /** Whether it still waited, and is gone now. */
+  takeBack: (id: string) => boolean;
+}
+
+/** Back again: how long it ran, and whether an engine ran dry or hot. */
+export function AfterTrip({ round, say, takeBack }: AfterProps) {
+  const [hours, setHours] = useState('');
+  const [said, setSaid] = useState<{ id: string; words: string } | null>(null);
+  const refused = useRefused(['hours']);
+  const tell = (what: Partial<AfterSent>, words: string) => {
+    const id = uuid();
+    say({ id, deviceTime: new Date().toISOString(), ...what });
+    setSaid({ id, words });
+  };
+  const back = () => {
+    const value = typedNumber(hours);
+    if (value === null || value <= 0 || value > 1000) {
+      refused.refuse(new Refusal(422, 'hours', 'How long it ran, above 0 to 1000 h.'));
+      return;
+    }
+    refused.clear();
+    tell({ hours: value }, `Back after ${hours} h.`);
+    setHours('');
+  };
+  return (
+    <section aria-label="After the trip" className="grid gap-3">
+      <h2 className="stencil border-ink border-b-[1.5px] pb-1 text-[19px]">After the trip</h2>
+      {round.flush && (
+        <p className="border-brass m-0 border-l-[5px] pl-3 font-semibold">{round.flush}</p>
+      )}
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          back();
+        }}
+      >
+        <Field
+          label="It ran for"
+          unit="h"
+          inputMode="decimal"
+          value={hours}
+          onType={setHours}
+          error={refused.at('hours')}
+        />
+        <button type="submit" className="btn">
+          We are back
+        </button>
+      </form>
+      <div className="grid gap-2 sm:grid-cols-2">
+        {round.engines.flatMap(({ engine, words }) =>
+          (['RAN_DRY', 'RAN_HOT'] as const).map((trouble) => {
+            const what = `${sentence(words)} ran ${trouble === 'RAN_DRY' ? 'dry' : 'hot'}`;
+            return (
+              <button
+                key={`${engine}${trouble}`}
+                type="button"
+                className="btn"
+                onClick={() => tell({ engine, trouble }, `${what}: stopped until it is looked at.`)}
+              >
+                {what}
+              </button>
+            );
+          }),
+        )}
+      </div>
+      <p role="status" className="text-spruce m-0 font-semibold">
+        {said?.words}
+      </p>
+      {said && (
+        <button
+          type="button"
+          className="btn justify-self-start"
+          onClick={() =>
+            setSaid(
+              takeBack(said.id)
+                ? null
+                : { id: said.id, words: 'It went up already: tell the yard.' },
+            )
+          }
+        >
+          Take it back
+        </button>
+      )}
+    </section>
+  );
+}

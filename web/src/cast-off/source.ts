@@ -1,0 +1,43 @@
+import { api, got } from '../api/client';
+import type { AfterSent, CastOffRound, RoundSent, RoundStanding } from '../api/client';
+
+export type RoundKind = CastOffRound['kind'];
+
+/** Where rounds come from and go to: by account, or by an owner's link. */
+export interface Source {
+  /** What the device keeps of it is kept under this name. */
+  name: string;
+  /** Its answers are forgotten when this changes. */
+  queryKey: readonly string[];
+  load: (kind: RoundKind) => Promise<CastOffRound>;
+  end: (round: RoundSent) => Promise<RoundStanding>;
+  after: (after: AfterSent) => Promise<unknown>;
+}
+
+/** For those of the yard. */
+export function ofBoat(boat: string): Source {
+  const params = { path: { id: boat } };
+  return {
+    name: boat,
+    queryKey: ['boat', boat, 'cast-off'],
+    load: (kind) =>
+      got(api.GET('/api/cast-off/boats/{id}', { params: { ...params, query: { kind } } })),
+    end: (body) => got(api.POST('/api/cast-off/boats/{id}/rounds', { params, body })),
+    after: (body) => api.POST('/api/cast-off/boats/{id}/after', { params, body }),
+  };
+}
+
+const KEY = 'X-Elsko-Link';
+const SHOWN_OF_KEY = 12;
+
+/** For an owner without an account: the key goes as a header, never in an address. */
+export function byLink(key: string): Source {
+  const headers = { [KEY]: key };
+  return {
+    name: `link.${key.slice(0, SHOWN_OF_KEY)}`,
+    queryKey: ['owner', key],
+    load: (kind) => got(api.GET('/api/owner/round', { params: { query: { kind } }, headers })),
+    end: (body) => got(api.POST('/api/owner/rounds', { body, headers })),
+    after: (body) => api.POST('/api/owner/after', { body, headers }),
+  };
+}
