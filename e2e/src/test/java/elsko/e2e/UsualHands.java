@@ -68,6 +68,11 @@ final class UsualHands {
               await enter(step.key, { kind: 'DESCALER_USED', circuit: one.circuit, segments: one.segments, liters: one.liters });
             else if (one.kind === 'SERVICE')
               await enter(step.key, { kind: 'SERVICE_DONE', engine: one.engine, item: one.item });
+            else if (one.kind === 'LOOK')
+              for (const circuit of one.circuits)
+                await enter(step.key, { kind: 'CIRCUIT_SEEN', circuit, inService: one.inService });
+            else if (one.kind === 'ABOARD')
+              await enter(step.key, { kind: 'ACCESSORY_SEEN', accessory: one.accessory, aboard: false });
             else if (one.kind === 'NOTE')
               await enter(step.key, { kind: 'NOTED', text: 'as it should be' });
             else if (one.kind === 'COUNT') {

@@ -8,6 +8,8 @@ import elsko.core.boat.Cooling;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.StartBasis;
 import java.util.ArrayList;
@@ -69,7 +71,17 @@ final class CommissionCard implements CardPlan {
   /** Whether a fitting has to come back on this card: loose when it was opened, or now. */
   private static boolean isLoose(CardRequest request, Fitting fitting) {
     return request.progress().before().loose().contains(fitting.key())
-        || request.state().fitting(fitting.key()).isLooseEnd();
+        || request.state().fitting(fitting.key()).isLooseEnd() && !isInUse(request, fitting);
+  }
+
+  /** A step that is under way moved it, and puts it back itself. */
+  private static boolean isInUse(CardRequest request, Fitting fitting) {
+    return request.progress().steps().values().stream()
+        .filter(step -> step.standing() == CardProgress.Standing.OPEN)
+        .flatMap(step -> step.entries().stream())
+        .anyMatch(
+            entry ->
+                entry.fact() instanceof Fact.FittingSet set && set.fitting().equals(fitting.key()));
   }
 
   private static List<Ask> backOf(CardRequest request, FittingKind... kinds) {

@@ -94,6 +94,18 @@ class CommissionTest {
   }
 
   @Test
+  void whatAStepUnderWayMovedIsNotAskedBackByAnother() {
+    Story story = new Story(Hulls.sterndrive(null)).wet().open(Procedure.WINTERIZE).walk();
+    story.open(Procedure.COMMISSION).walkTo("due-boat", Map.of());
+    assertThat(labels(story, "antifreeze-out")).contains("muffs on, water on");
+    assertThat(story.card().step("hoses")).isNull();
+    story.at("antifreeze-out", new Fact.FittingSet("feed", FittingState.HOSE, false, ""));
+    assertThat(story.card().step("hoses")).isNull();
+    story.at("antifreeze-out", new Fact.StepSkipped("no water on the pier"));
+    assertThat(labels(story, "hoses")).containsExactly("feed of the raw-water pump NONE");
+  }
+
+  @Test
   void whatWentInIsCaughtAndMeasured() {
     Story story = new Story(Hulls.saildrive()).wet().open(Procedure.WINTERIZE).walk();
     double filled = story.state().circuit("engine").litersUsed();

@@ -1,0 +1,135 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** May we go? At the desk, and on an owner's phone without an account or signal. */
+class CastOffTest extends OnOneYard {
+  private static final int MOST_CHECKS = 200;
+
+  @Test
+  void aRoundEndsInNoGoWithTheLitersToAddThenInGo() {
+    Page desk = chromium.signedIn(elsko, "technician", 1280, 800);
+    desk.getByText("Cast-off", new Page.GetByTextOptions().setExact(true)).click();
+    desk.getByText("Little Auk").click();
+    Locator plate = plate(desk);
+    assertThat(plate).containsText("Not yet");
+    assertThat(desk.getByLabel("Water at the exhaust after")).hasCount(0);
+    // Burns 2.4 L an hour out of 72 L, of which 7.2 are drawn by nothing: 10 h need 28.8 L.
+    desk.getByLabel("Under way, all of it").fill("10");
+    desk.getByLabel("Gauge").fill("abc");
+    assertThat(desk.getByText("From 0 to 100 %.")).isVisible();
+    desk.getByLabel("Gauge").fill("40");
+    assertThat(plate).containsText("Fuel: Not enough: add 7.2 L.");
+    desk.getByLabel("Gauge").fill("90");
+    assertThat(plate).containsText("Not yet");
+    goRound(desk);
+    assertThat(plate).containsText(Pattern.compile("^Go"));
+    click(desk, "Go: keep this round");
+    assertThat(desk.getByLabel("Last round")).containsText("last round: short, go");
+    assertThat(plate).containsText("Not yet");
+    desk.getByText("the whole boat").click();
+    assertThat(desk.getByText("Short round, go")).isVisible();
+  }
+
+  @Test
+  void whatRanHotIsSaidWithOneTapAndHoldsTheNextRoundBack() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    desk.navigate(elsko.at("/cast-off"));
+    desk.getByText("Sanderling").click();
+    click(desk, "Engine ran hot");
+    assertThat(plate(desk)).containsText("The engine ran hot: its impeller and cooling path");
+    desk.navigate(elsko.at("/"));
+    assertThat(desk.getByText("The engine ran hot: its impeller and cooling path are due at once."))
+        .isVisible();
+  }
+
+  @Test
+  void anOwnersLinkOpensOneBoatWithoutSignalAndDiesWhenItIsWithdrawn() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    desk.navigate(elsko.at("/cast-off"));
+    desk.getByText("Razorbill").click();
+    click(desk, "Make a link");
+    String address = desk.locator("code").innerText();
+
+    Page phone = chromium.window(390, 844);
+    phone.navigate(address);
+    assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .hasText("Razorbill");
+    assertThat(phone.getByRole(AriaRole.NAVIGATION)).hasCount(0);
+    assertThat(Targets.tooSmall(phone, "main")).isEmpty();
+    assertThat(Axe.violations(phone)).isEmpty();
+    assertThat(
+            phone.evaluate(
+                "async () => Promise.all(['/api/boats', '/api/yard/plan', '/api/launch']"
+                    + ".map(async (path) => (await fetch(path)).status))"))
+        .isEqualTo(java.util.List.of(401, 401, 401));
+
+    phone.evaluate("async () => { await navigator.serviceWorker.ready; }");
+    phone.context().setOffline(true);
+    phone.reload();
+    assertThat(phone.getByText("No signal: all of this works on this device.")).isVisible();
+    phone.getByLabel("Under way, all of it").fill("5");
+    phone.getByLabel("Gauge").fill("80");
+    goRound(phone);
+    assertThat(plate(phone)).containsText(Pattern.compile("^Go"));
+    click(phone, "Go: keep this round");
+    assertThat(phone.getByText("1 waits to go up.")).isVisible();
+    phone.reload();
+    assertThat(phone.getByText("1 waits to go up.")).isVisible();
+    phone.context().setOffline(false);
+    assertThat(phone.getByLabel("Last round")).containsText("short, go", patiently());
+    assertThat(desk.getByLabel("Last round")).containsText("owner, by link");
+
+    desk.getByText("withdraw it").first().click();
+    assertThat(desk.getByText("withdrawn").first()).isVisible();
+    assertThat(phone.getByText("This link opens nothing any more")).isVisible(visiblySoon());
+    assertThat(phone.getByText("Razorbill")).hasCount(0);
+    phone.reload();
+    assertThat(phone.getByText("This link opens nothing any more")).isVisible();
+  }
+
+  /** Answers every check as it should be, in the order they open. */
+  private static void goRound(Page page) {
+    Locator open =
+        page.locator(
+                "section:not([aria-label='After the trip']) [role=group]:not([aria-label='Last round'])")
+            .filter(
+                new Locator.FilterOptions()
+                    .setHasNot(page.locator("[aria-pressed=true], [aria-label$='look again']")));
+    Locator water = page.getByLabel("Water at the exhaust after");
+    // The helm opens when the rest was looked at, the start after the helm.
+    for (int i = 0; i < MOST_CHECKS && (water.count() == 0 || open.count() > 0); i++) {
+      if (open.count() > 0) {
+        open.first().getByRole(AriaRole.BUTTON).first().click();
+      }
+    }
+    for (int i = 0; i < water.count(); i++) {
+      water.nth(i).fill("12");
+    }
+  }
+
+  private static Locator plate(Page page) {
+    return page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("May we go"));
+  }
+
+  private static void click(Page page, String name) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+        .click();
+  }
+
+  private static LocatorAssertions.ContainsTextOptions patiently() {
+    return new LocatorAssertions.ContainsTextOptions().setTimeout(30_000);
+  }
+
+  private static LocatorAssertions.IsVisibleOptions visiblySoon() {
+    return new LocatorAssertions.IsVisibleOptions().setTimeout(30_000);
+  }
+}

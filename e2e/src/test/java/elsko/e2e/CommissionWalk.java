@@ -1,0 +1,173 @@
+package elsko.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Carries a commissioning card out on the screen, whatever boat it is for: reads what is asked, and
+ * answers it as a technician would.
+ */
+final class CommissionWalk {
+  private final CardInTheBay card;
+  private final Page liftCrew;
+  private final String boat;
+
+  CommissionWalk(Page onCard, Page liftCrew, String boat) {
+    this.card = new CardInTheBay(onCard);
+    this.liftCrew = liftCrew;
+    this.boat = boat;
+  }
+
+  /** Walks it up to and with a step of this title, or to its end. */
+  void to(String last) {
+    for (Map<?, ?> step = open(); step != null; step = open()) {
+      String title = (String) step.get("title");
+      card.onStep(title);
+      for (Map<?, ?> ask = unanswered(title); ask != null; ask = unanswered(title)) {
+        answer(ask);
+      }
+      card.page
+          .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step"))
+          .click();
+      settled(title);
+      if (title.equals(last)) {
+        return;
+      }
+    }
+  }
+
+  private void settled(String title) {
+    card.page.waitForCondition(
+        () -> {
+          Map<?, ?> next = open();
+          return next == null || !title.equals(next.get("title"));
+        });
+  }
+
+  /** The next step that is open, or null. */
+  private Map<?, ?> open() {
+    return (Map<?, ?>)
+        card.page.evaluate(
+            """
+            async ({ boat, card }) => {
+              const { steps } = await (await fetch(`/api/boats/${boat}/cards/${card}`)).json();
+              return steps.find((step) => step.standing === 'OPEN') ?? null;
+            }""",
+            Map.of(
+                "boat",
+                boat,
+                "card",
+                card.page.url().substring(card.page.url().lastIndexOf('/') + 1)));
+  }
+
+  private Map<?, ?> unanswered(String title) {
+    Map<?, ?> step = open();
+    if (step == null || !title.equals(step.get("title"))) {
+      throw new AssertionError("no longer at " + title);
+    }
+    return ((List<?>) step.get("asks"))
+        .stream()
+            .map(ask -> (Map<?, ?>) ask)
+            .filter(ask -> !Boolean.TRUE.equals(ask.get("answered")))
+            .findFirst()
+            .orElse(null);
+  }
+
+  private void answer(Map<?, ?> ask) {
+    String label = sentence((String) ask.get("label"));
+    switch ((String) ask.get("kind")) {
+      case "SEE" -> see((Map<?, ?>) ask.get("condition"));
+      case "READ" -> read(ask, label);
+      case "COUNT" -> card.number(label, "0");
+      case "CATCH" -> card.number(label, ask.get("liters").toString());
+      case "DISINFECT" -> disinfect(ask);
+      case "AFLOAT" -> launch();
+      default -> card.tap(label);
+    }
+    String said = (String) ask.get("label");
+    card.page.waitForCondition(
+        () -> {
+          Map<?, ?> step = open();
+          return step == null
+              || ((List<?>) step.get("asks"))
+                  .stream()
+                      .map(one -> (Map<?, ?>) one)
+                      .filter(one -> said.equals(one.get("label")))
+                      .allMatch(one -> Boolean.TRUE.equals(one.get("answered")));
+        });
+  }
+
+  private void see(Map<?, ?> condition) {
+    card.page
+        .getByRole(
+            AriaRole.GROUP,
+            new Page.GetByRoleOptions()
+                .setName(sentence((String) condition.get("name")))
+                .setExact(true))
+        .getByRole(AriaRole.BUTTON)
+        .first()
+        .click();
+  }
+
+  private void read(Map<?, ?> ask, String label) {
+    Map<?, ?> limits = (Map<?, ?>) ask.get("limits");
+    Map<?, ?> against = (Map<?, ?>) limits.get("against");
+    double held = 1;
+    if (against != null) {
+      held =
+          ask.get("against") == null ? Math.max(6, of(against, "possibleLow")) : of(ask, "against");
+      card.page
+          .getByLabel(
+              sentence((String) against.get("name")), new Page.GetByLabelOptions().setExact(true))
+          .fill(Double.toString(held));
+    }
+    double low = of(limits, "goodLow") * held;
+    double high = Math.min(of(limits, "goodHigh") * held, of(limits, "possibleHigh"));
+    double value = Math.min((low + high) / 2, Math.max(low, 75));
+    card.number(label, Double.toString(Math.round(value * 10) / 10.0));
+  }
+
+  private void disinfect(Map<?, ?> ask) {
+    Page page = card.page;
+    if (((Map<?, ?>) ask.get("dose")).get("tankLiters") == null) {
+      page.getByLabel("Tank and lines hold").fill("100");
+    }
+    page.getByLabel("Available chlorine").fill("5");
+    String needed = page.getByText(" mL give 50 mg/L").innerText().replaceAll(" mL.*", "");
+    Locator poured = page.getByLabel("Poured in");
+    poured.fill(Integer.toString(3 * Integer.parseInt(needed)));
+    assertThat(page.getByText("That would be 150 mg/L")).isVisible();
+    poured.fill(needed);
+    poured.press("Enter");
+    assertThat(page.getByText("Let it stand 4 h")).isVisible();
+  }
+
+  private void launch() {
+    liftCrew.navigate(card.page.url().replaceAll("/boats/.*", "/launch/" + boat));
+    liftCrew.getByText("It goes in now").click();
+    Locator berths = liftCrew.getByLabel("Move to");
+    String onTheWater =
+        (String)
+            berths.evaluate(
+                "select => [...select.options].find((one) => one.label.startsWith('W')).value");
+    berths.selectOption(new SelectOption().setValue(onTheWater));
+    liftCrew
+        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move it").setExact(true))
+        .click();
+    assertThat(liftCrew.getByText("It floats")).isVisible();
+  }
+
+  private static double of(Map<?, ?> map, String key) {
+    return ((Number) map.get(key)).doubleValue();
+  }
+
+  private static String sentence(String words) {
+    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+  }
+}
