@@ -28,7 +28,7 @@ export function useTakeAlong(stops: StopView[] | undefined): void {
       void queries.prefetchQuery(offersQuery(stop.boat));
       void queries.prefetchQuery(readingsQuery(stop.boat));
       if (stop.card) void queries.prefetchQuery(cardQuery(stop.boat, stop.card));
-      else void queries.prefetchQuery(cardToOpenQuery(stop.boat, 'WINTERIZE'));
+      else void queries.prefetchQuery(cardToOpenQuery(stop.boat, stop.procedure));
     }
   }, [stops, queries]);
 }

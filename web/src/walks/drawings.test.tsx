@@ -39,6 +39,8 @@ const stop = (boat: string, berth: string, start: number): StopView => ({
   pinned: false,
   standing: 'OPEN',
   deadline: null,
+  promisedOn: null,
+  procedure: 'WINTERIZE',
   card: null,
 });
 

@@ -12,6 +12,9 @@ import { Loading, Trouble } from '../parts/states';
 import { DueBack } from '../timers/due-back';
 import { clockOf, stopKey } from './times';
 
+/** These move a boat; its card follows. */
+const BY_THE_LIFT = ['lift', 'launch'];
+
 /** Where do I go next? For a phone in a wet hand. */
 export function MyWalk() {
   const { data: walk, error, refetch } = useQuery(myWalkQuery);
@@ -68,11 +71,21 @@ function Stop({ stop, next }: { stop: StopView; next: boolean }) {
         {stop.deadline && !finished && (
           <span className="text-soft"> · frost by {shortDay(stop.deadline)}</span>
         )}
+        {stop.promisedOn && !finished && (
+          <span className="text-soft">
+            {' '}
+            · {stop.procedure === 'COMMISSION' ? 'afloat' : 'promised'} by{' '}
+            {shortDay(stop.promisedOn)}
+          </span>
+        )}
       </p>
-      {next && stop.task !== 'lift' && <ToItsCard stop={stop} />}
-      {next && stop.task === 'lift' && (
-        <Link className="btn min-h-14 justify-center" to={`/boats/${stop.boat}`}>
-          To the boat
+      {next && !BY_THE_LIFT.includes(stop.task) && <ToItsCard stop={stop} />}
+      {next && BY_THE_LIFT.includes(stop.task) && (
+        <Link
+          className="btn min-h-14 justify-center"
+          to={stop.task === 'launch' ? `/launch/${stop.boat}` : `/boats/${stop.boat}`}
+        >
+          {stop.task === 'launch' ? 'May it launch?' : 'To the boat'}
         </Link>
       )}
     </li>
@@ -99,16 +112,16 @@ function ToItsCard({ stop }: { stop: StopView }) {
     refused.attempt(async () => {
       // Fetched anew where there is signal; otherwise as it was taken along.
       const laidOut = await queries
-        .fetchQuery(cardToOpenQuery(stop.boat, 'WINTERIZE'))
+        .fetchQuery(cardToOpenQuery(stop.boat, stop.procedure))
         .catch((error: unknown) => {
-          const along = queries.getQueryData(cardToOpenQuery(stop.boat, 'WINTERIZE').queryKey);
+          const along = queries.getQueryData(cardToOpenQuery(stop.boat, stop.procedure).queryKey);
           if (!along) throw error;
           return along;
         });
       const { id: card, choices } = laidOut;
       queries.setQueryData(cardQuery(stop.boat, card).queryKey, laidOut);
       await enter({
-        entries: [{ kind: 'CARD_OPENED', card, procedure: 'WINTERIZE', choices }],
+        entries: [{ kind: 'CARD_OPENED', card, procedure: stop.procedure, choices }],
       });
       void navigate(`/boats/${stop.boat}/cards/${card}`);
     });

@@ -37,6 +37,15 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
       <p className="m-0">
         {shortDay(stop.date)}, {clockOf(stop.start)} to {clockOf(stop.end)},{' '}
         {stop.workers.join(', ')}
+        {stop.promisedOn && (
+          <>
+            {' '}
+            · {stop.procedure === 'COMMISSION' ? 'afloat by' : 'promised'}{' '}
+            <b className={stop.date > stop.promisedOn ? 'text-verm' : ''}>
+              {shortDay(stop.promisedOn)}
+            </b>
+          </>
+        )}
         {stop.deadline && (
           <>
             {' '}

@@ -29,6 +29,8 @@ function stop(over: Partial<StopView>): StopView {
     pinned: false,
     standing: 'OPEN',
     deadline: '2031-11-02',
+    promisedOn: null,
+    procedure: 'WINTERIZE',
     card: null,
     ...over,
   };

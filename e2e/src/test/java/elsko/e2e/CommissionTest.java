@@ -33,7 +33,7 @@ class CommissionTest extends OnOneYard {
       assertThat(page.getByText("Seacock seen SHUT, the key on it")).isVisible();
       page.reload();
     }
-    walk.to("");
+    walk.walk();
     page.navigate(elsko.at("/boats/" + boat));
     assertThat(page.getByLabel("Protection")).containsText("in service");
     assertThat(looseEnds(page, boat)).isZero();

@@ -6,6 +6,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -24,21 +26,20 @@ final class CommissionWalk {
     this.boat = boat;
   }
 
-  /** Walks it up to and with a step of this title, or to its end. */
-  void to(String last) {
+  /** Walks it to its end. */
+  void walk() {
     for (Map<?, ?> step = open(); step != null; step = open()) {
       String title = (String) step.get("title");
       card.onStep(title);
-      for (Map<?, ?> ask = unanswered(title); ask != null; ask = unanswered(title)) {
-        answer(ask);
+      // What one answer changes may ask for another.
+      for (List<Map<?, ?>> asks = unanswered(title); !asks.isEmpty(); asks = unanswered(title)) {
+        asks.forEach(this::answer);
+        allAnswered(title);
       }
       card.page
           .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step"))
           .click();
       settled(title);
-      if (title.equals(last)) {
-        return;
-      }
     }
   }
 
@@ -66,17 +67,27 @@ final class CommissionWalk {
                 card.page.url().substring(card.page.url().lastIndexOf('/') + 1)));
   }
 
-  private Map<?, ?> unanswered(String title) {
+  private List<Map<?, ?>> unanswered(String title) {
     Map<?, ?> step = open();
     if (step == null || !title.equals(step.get("title"))) {
       throw new AssertionError("no longer at " + title);
     }
-    return ((List<?>) step.get("asks"))
-        .stream()
-            .map(ask -> (Map<?, ?>) ask)
-            .filter(ask -> !Boolean.TRUE.equals(ask.get("answered")))
-            .findFirst()
-            .orElse(null);
+    List<Map<?, ?>> left = new ArrayList<>();
+    for (Object one : (List<?>) step.get("asks")) {
+      Map<?, ?> ask = (Map<?, ?>) one;
+      if (!Boolean.TRUE.equals(ask.get("answered"))) {
+        left.add(ask);
+      }
+    }
+    return left;
+  }
+
+  /** The screen has said each of them; the last may still be on its way. */
+  private void allAnswered(String title) {
+    Instant end = Instant.now().plusSeconds(5);
+    while (!unanswered(title).isEmpty() && Instant.now().isBefore(end)) {
+      card.page.waitForTimeout(50);
+    }
   }
 
   private void answer(Map<?, ?> ask) {
@@ -90,17 +101,6 @@ final class CommissionWalk {
       case "AFLOAT" -> launch();
       default -> card.tap(label);
     }
-    String said = (String) ask.get("label");
-    card.page.waitForCondition(
-        () -> {
-          Map<?, ?> step = open();
-          return step == null
-              || ((List<?>) step.get("asks"))
-                  .stream()
-                      .map(one -> (Map<?, ?>) one)
-                      .filter(one -> said.equals(one.get("label")))
-                      .allMatch(one -> Boolean.TRUE.equals(one.get("answered")));
-        });
   }
 
   private void see(Map<?, ?> condition) {

@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -196,7 +197,16 @@ class FleetTest extends InTheBrowser {
     button(page, "Spring commissioning").click();
     button(page, "Open the card").click();
     CardInTheBay card = new CardInTheBay(page);
-    card.onStep("What was taken off the engine is fitted");
+    card.onStep("Parts ready at the boat");
+    for (String part :
+        List.of(
+            "Impeller with its gasket",
+            "Anodes",
+            "Gasket of the mixing elbow or riser",
+            "Coolant, mixed")) {
+      card.tap(part);
+    }
+    card.done("Parts ready at the boat", "What was taken off the engine is fitted");
     card.tap("Domestic heater bypass NORMAL");
     card.done("What was taken off the engine is fitted", "Covers off");
     assertThat(page.getByText("Every plug back, counted against the bag")).hasCount(0);

@@ -31,7 +31,6 @@ class PicturesTest {
           .waitFor();
       take(desk, "yard");
       desk.keyboard().press("l");
-      take(desk, "yard-list");
       desk.getByText("loose ends", new Page.GetByTextOptions().setExact(true)).click();
       assertThat(desk.getByText("plugs in bags")).isVisible();
       take(desk, "loose-ends");
@@ -75,6 +74,16 @@ class PicturesTest {
       desk.navigate(elsko.at("/launch"));
       assertThat(desk.getByText("Ready for the lift.")).isVisible();
       take(desk, "launch");
+      desk.navigate(elsko.at("/cast-off/" + boat(desk, "Gannet")));
+      desk.getByLabel("Under way, all of it").fill("6");
+      desk.getByLabel("Gauge, port tank").fill("55");
+      desk.getByLabel("Gauge, starboard tank").fill("90");
+      desk.getByText("Isolated, keys in a pocket").click();
+      desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("OPEN")).first().click();
+      desk.getByText("Debris in it").first().click();
+      assertThat(desk.getByText("Not enough: add 2 L.").first()).isVisible();
+      desk.evaluate("() => scrollTo(0, 0)");
+      take(desk, "cast-off");
       desk.navigate(elsko.at("/settings"));
       assertThat(desk.getByText("What the yard guards against")).isVisible();
       take(desk, "settings");

@@ -33,6 +33,34 @@ class WalksTest {
   }
 
   @Test
+  void boatsThatWerePromisedToBeAfloatAreCommissionedAroundTheirLaunch() {
+    Map<String, JsonNode> launches = new HashMap<>();
+    Map<String, Integer> liftsADay = new HashMap<>();
+    Map<String, Integer> afloat = new HashMap<>();
+    for (JsonNode stop : COORDINATOR.get("/api/walks").body().path("plan").path("stops")) {
+      String task = stop.path("task").asString();
+      if (task.equals("launch") || task.equals("lift")) {
+        liftsADay.merge(stop.path("date").asString(), 1, Integer::sum);
+      }
+      if (stop.path("procedure").asString().equals("COMMISSION")) {
+        assertThat(stop.path("deadline").isNull()).isTrue();
+        if (task.equals("launch")) {
+          launches.put(stop.path("name").asString(), stop);
+        } else if (task.equals("run") || task.equals("hand-over")) {
+          afloat.merge(stop.path("name").asString(), 1, Integer::sum);
+        }
+      }
+    }
+    assertThat(launches.keySet()).contains("Skua", "Ammonite", "Sprat");
+    assertThat(afloat.keySet()).contains("Skua", "Ammonite", "Sprat");
+    JsonNode sprat = launches.get("Sprat");
+    assertThat(sprat.path("date").asString())
+        .isLessThanOrEqualTo(sprat.path("promisedOn").asString());
+    int slots = COORDINATOR.get("/api/launch").body().path("liftsADay").asInt();
+    assertThat(liftsADay.values()).allMatch(count -> count <= slots);
+  }
+
+  @Test
   void planningAgainMakesADraftThatPeopleAreToldOfOnlyWhenItIsPublished() throws Exception {
     Set<String> told = stops(TECHNICIAN.get("/api/walks/mine").body());
     assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 1)).status()).isEqualTo(200);

@@ -3,6 +3,8 @@ package elsko.core.ledger;
 import elsko.core.boat.Position;
 import elsko.core.limits.Interval;
 import java.time.Instant;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -61,6 +63,29 @@ public record CardProgress(
         "",
         null,
         new Before(Set.of(), Map.of(), Map.of(), Map.of()),
+        Map.of());
+  }
+
+  /** A card as it would stand if it were opened on a boat now. */
+  public static CardProgress openedNow(
+      BoatState state, Procedure procedure, Map<String, String> choices, Instant at) {
+    Set<String> loose = new HashSet<>();
+    state.looseEnds().forEach(end -> loose.add(end.fitting().key()));
+    Map<String, Double> filled = new HashMap<>();
+    for (CircuitState circuit : state.circuits()) {
+      if (circuit.contents().containsValue(CircuitState.Content.ANTIFREEZE)) {
+        filled.put(circuit.circuit().key(), circuit.litersUsed());
+      }
+    }
+    return new CardProgress(
+        new UUID(0, 0),
+        procedure,
+        choices,
+        "",
+        at,
+        "",
+        null,
+        new Before(Set.copyOf(loose), Map.copyOf(filled), state.lastDone(), state.dueAtOnce()),
         Map.of());
   }
 

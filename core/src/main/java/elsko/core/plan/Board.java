@@ -25,6 +25,7 @@ final class Board {
   final int[] safeTask;
   final int[] release;
   final int[] promised;
+  final int[] promisedTask;
   final long[][] loss;
 
   final int[] visitOf;
@@ -69,6 +70,7 @@ final class Board {
     safeTask = new int[visits];
     release = new int[visits];
     promised = new int[visits];
+    promisedTask = new int[visits];
     loss = new long[visits][days + 1];
     visitOf = new int[tasks];
     minutes = new int[tasks];
@@ -110,6 +112,7 @@ final class Board {
       taskCount[v] = visit.tasks().size();
       safeTask[v] = visit.safeAfter() < 0 ? -1 : task + visit.safeAfter();
       release[v] = Math.max(0, visit.releaseDay());
+      promisedTask[v] = task + visit.promisedFor();
       promised[v] = visit.promisedDay() == null ? Integer.MAX_VALUE : visit.promisedDay();
       for (int day = 0; day <= days; day++) {
         loss[v][day] = Math.round(visit.lossOn(day) * PER_HOSE);

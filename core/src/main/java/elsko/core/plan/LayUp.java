@@ -1,8 +1,6 @@
 package elsko.core.plan;
 
 import elsko.core.boat.CircuitKind;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.Fuel;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
@@ -23,12 +21,8 @@ import java.util.Map;
  * What is left to do on a boat before it may sit through the winter: the open steps of its
  * winterizing card, or of the one that would be written for it, put together into tasks; before
  * them those of a descale and a lay-up service somebody has opened.
- *
- * @param tasks in the order they are done; empty when nothing is left
- * @param safeAfter index of the task that ends its danger from frost
- * @param steps keys of the card's steps, by task
  */
-public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<String>> steps) {
+public final class LayUp {
   /** The boat is brought ashore. */
   public static final String LIFT = "lift";
 
@@ -42,17 +36,17 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
 
   private static final int LIFT_MINUTES = 30;
 
-  private static final LayUp NOTHING = new LayUp(List.of(), -1, Map.of());
+  private LayUp() {}
 
   /** What is left on a boat. */
-  public static LayUp of(BoatState state, Schools schools) {
+  public static WorkLeft of(BoatState state, Schools schools) {
     Gathering gathering = new Gathering(state, schools);
     CardProgress winterizing = state.openCard(Procedure.WINTERIZE);
     CardProgress service = state.openCard(Procedure.LAY_UP_SERVICE);
     CardProgress descaling = state.openCard(Procedure.DESCALE);
     boolean laidUp = winterizing == null && isLaidUp(state);
     if (laidUp && service == null && descaling == null) {
-      return NOTHING;
+      return WorkLeft.nothing(Procedure.WINTERIZE);
     }
     if (state.afloat()) {
       gathering.lift();
@@ -87,31 +81,32 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
     private final BoatState state;
     private final Schools schools;
     private final Skill engine;
-    private final List<VisitTask> tasks = new ArrayList<>();
-    private final Map<String, List<String>> steps = new LinkedHashMap<>();
+    private final WorkLeft.Gathered gathered = new WorkLeft.Gathered();
     private int safe = -1;
 
     Gathering(BoatState state, Schools schools) {
       this.state = state;
       this.schools = schools;
-      engine = engineSkill(state);
+      engine = Skill.ofEngines(state.boat());
     }
 
-    LayUp found() {
-      return tasks.isEmpty() ? NOTHING : new LayUp(List.copyOf(tasks), safe, Map.copyOf(steps));
+    WorkLeft found() {
+      return gathered.of(Procedure.WINTERIZE, safe, gathered.tasks.size() - 1);
     }
 
     void lift() {
-      tasks.add(
+      gathered.add(
           new VisitTask(
-              LIFT, "Lift out and wash", LIFT_MINUTES, 2, Skill.LIFT, Equipment.LIFT, null));
-      steps.put(LIFT, List.of());
+              LIFT, "Lift out and wash", LIFT_MINUTES, 2, Skill.LIFT, Equipment.LIFT, null),
+          List.of());
     }
 
     void service(CardProgress progress) {
-      List<Step> open = open(progress, card(progress).steps());
+      List<Step> open = WorkLeft.open(progress, card(progress).steps());
       if (!open.isEmpty()) {
-        add(new VisitTask(SERVICE, "Lay-up service", minutes(open), 1, engine, null, null), open);
+        gathered.add(
+            new VisitTask(SERVICE, "Lay-up service", WorkLeft.minutes(open), 1, engine, null, null),
+            open);
       }
     }
 
@@ -138,16 +133,16 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
     }
 
     private void descaling(CardProgress progress, List<Step> group, int number, Step.Soak soak) {
-      List<Step> open = open(progress, group);
+      List<Step> open = WorkLeft.open(progress, group);
       if (open.isEmpty()) {
         return;
       }
-      add(
+      gathered.add(
           new VisitTask(
               number == 1 ? DESCALE : DESCALE + "-" + number,
               number == 1 ? "Descale: mix and begin" : "Descale: flush and go on",
-              minutes(open),
-              people(open),
+              WorkLeft.minutes(open),
+              WorkLeft.people(open),
               engine,
               Equipment.ADAPTER_SET,
               soak == null ? null : new VisitTask.Soak(soak.fromMinutes(), soak.toMinutes())),
@@ -160,15 +155,15 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
         byTask.put(key, new ArrayList<>());
       }
       Card card = card(progress);
-      for (Step step : open(progress, card.steps())) {
+      for (Step step : WorkLeft.open(progress, card.steps())) {
         byTask.get(taskOf(card, step)).add(step);
       }
       byTask.forEach(
           (key, open) -> {
             if (!open.isEmpty()) {
-              add(task(key, open), open);
+              gathered.add(task(key, open), open);
               if (!key.equals(CLOSE) && (safe < 0 || !key.equals(PROVE))) {
-                safe = tasks.size() - 1;
+                safe = gathered.tasks.size() - 1;
               }
             }
           });
@@ -176,11 +171,6 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
 
     private Card card(CardProgress progress) {
       return CardWriter.write(new CardRequest(state, progress, schools));
-    }
-
-    private void add(VisitTask task, List<Step> open) {
-      tasks.add(task);
-      steps.put(task.key(), open.stream().map(Step::key).toList());
     }
 
     private String taskOf(Card card, Step step) {
@@ -199,8 +189,8 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
     }
 
     private VisitTask task(String key, List<Step> open) {
-      int minutes = minutes(open);
-      int people = people(open);
+      int minutes = WorkLeft.minutes(open);
+      int people = WorkLeft.people(open);
       return switch (key) {
         case EMPTY -> new VisitTask(key, "Warm and drain", minutes, people, engine, null, null);
         case FILL ->
@@ -217,26 +207,7 @@ public record LayUp(List<VisitTask> tasks, int safeAfter, Map<String, List<Strin
     }
   }
 
-  private static List<Step> open(CardProgress progress, List<Step> steps) {
-    return steps.stream().filter(step -> !progress.isSettled(step.key())).toList();
-  }
-
-  private static int minutes(List<Step> steps) {
-    return Math.min(600, Math.max(1, steps.stream().mapToInt(Step::minutes).sum()));
-  }
-
-  private static int people(List<Step> steps) {
-    return Math.min(2, steps.stream().mapToInt(Step::people).max().orElse(1));
-  }
-
   private static boolean isOfAnEngine(CircuitKind kind) {
     return kind == CircuitKind.RAW_WATER || kind == CircuitKind.COOLANT;
-  }
-
-  private static Skill engineSkill(BoatState state) {
-    for (EngineDescription engine : state.boat().description().engines()) {
-      return engine.fuel() == Fuel.DIESEL ? Skill.ENGINE_DIESEL : Skill.ENGINE_PETROL;
-    }
-    return Skill.SYSTEMS;
   }
 }

@@ -39,8 +39,8 @@ final class PlanReader {
       if (!lists.isPlannedVisit(v)) {
         undone.add(board.season.visits().get(v).boat());
       }
-      int last = lists.day(board.firstTask[v] + board.taskCount[v] - 1);
-      late += last > board.promised[v] ? last - board.promised[v] : 0;
+      int kept = lists.day(board.promisedTask[v]);
+      late += kept > board.promised[v] ? kept - board.promised[v] : 0;
       for (int k = 0; k < board.taskCount[v]; k++) {
         int task = board.firstTask[v] + k;
         if (told.day()[task] >= 0 && !told.isKept(board, lists, task)) {

@@ -1,5 +1,9 @@
 package elsko.core.plan;
 
+import elsko.core.boat.Boat;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.Fuel;
+
 /** What somebody must be able to do for a task. */
 public enum Skill {
   ENGINE_PETROL("petrol engines"),
@@ -12,6 +16,14 @@ public enum Skill {
 
   Skill(String words) {
     this.words = words;
+  }
+
+  /** What the engines of a boat ask for; systems where it has none. */
+  static Skill ofEngines(Boat boat) {
+    for (EngineDescription engine : boat.description().engines()) {
+      return engine.fuel() == Fuel.DIESEL ? ENGINE_DIESEL : ENGINE_PETROL;
+    }
+    return SYSTEMS;
   }
 
   public String words() {

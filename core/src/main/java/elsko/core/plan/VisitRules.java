@@ -60,8 +60,9 @@ final class VisitRules {
     }
     int begins = lists.day(first);
     int ends = lists.day(first + n - 1);
-    if (ends > board.promised[visit]) {
-      medium += LATE_PER_DAY * (ends - board.promised[visit]);
+    int kept = lists.day(board.promisedTask[visit]);
+    if (kept > board.promised[visit]) {
+      medium += LATE_PER_DAY * (kept - board.promised[visit]);
     }
     soft += 4L * Math.max(0, ends - begins);
   }

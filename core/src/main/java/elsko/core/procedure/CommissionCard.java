@@ -24,13 +24,14 @@ final class CommissionCard implements CardPlan {
   private static final String HOSES = "hoses";
   private static final String FITTED = "fitted";
   private static final String COVERS = "covers";
-  private static final String LOOK_OVER = "look-over";
+  static final String LOOK_OVER = "look-over";
 
   /** The lift crew puts the boat in; what comes before it is done ashore. */
   static final String LAUNCH = "launch";
 
-  private static final String START = "start";
-  private static final String OUT_INTO_A_CATCH = "antifreeze-out";
+  static final String START = "start";
+  static final String OUT_INTO_A_CATCH = "antifreeze-out";
+  static final String SEACOCKS = "seacocks";
 
   @Override
   public List<Step> steps(CardRequest request) {
@@ -349,7 +350,7 @@ final class CommissionCard implements CardPlan {
     if (asks.isEmpty()) {
       return null;
     }
-    return Step.called("seacocks", "Open the other seacocks, one at a time")
+    return Step.called(SEACOCKS, "Open the other seacocks, one at a time")
         .how("One, look, listen, the next. Prime the pumps that are not an engine's.")
         .why("A joint that leaks is found while only one is open.")
         .hurts("Flooding: a plug at hand; shut it again at the first drop.")

@@ -7,7 +7,8 @@ import java.util.List;
 
 /** Domestic water after a winter: chlorine in, left to stand, rinsed out. */
 final class DisinfectWater {
-  private static final String KEY = "disinfect";
+  static final String KEY = "disinfect";
+  static final String RINSE = "rinse";
   private static final int HOUR = 60;
 
   /** Longer, and it eats at seals; our estimate. */
@@ -51,7 +52,7 @@ final class DisinfectWater {
                 "Stood longer than a day: drain and rinse now.")
             .written();
     Step rinse =
-        on.step("rinse", "Drain and rinse")
+        on.step(RINSE, "Drain and rinse")
             .how("Drain it, fill, every faucet. Again until nothing smells.")
             .why("What is left burns the mouth and eats seals.")
             .hurts("Pour it away where local rules allow it.")

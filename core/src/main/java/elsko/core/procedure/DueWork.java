@@ -14,7 +14,8 @@ import java.util.Objects;
 
 /** What was due when a card was opened, of the things that are done in spring. */
 final class DueWork {
-  private static final String KEY = "due";
+  static final String KEY = "due";
+  static final String OF_THE_BOAT = "due-boat";
 
   private DueWork() {}
 
@@ -65,7 +66,7 @@ final class DueWork {
     if (!request.progress().wasDue(null, Interval.HOSES)) {
       return null;
     }
-    return Step.called("due-boat", "Look over hoses, clamps and shaft seal")
+    return Step.called(OF_THE_BOAT, "Look over hoses, clamps and shaft seal")
         .how("Every hose felt, every clamp seen, the gland from outside with a lamp.")
         .why("They are looked at once a year or fail when they like.")
         .hurts("Engine stopped; hands out of the shaft.")

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class LayUpTest {
   @Test
   void aWetSterndriveIsDrainedFilledProvenAndClosed() {
-    LayUp left = left(Story.fourDrains().wet());
+    WorkLeft left = left(Story.fourDrains().wet());
 
     assertThat(keys(left)).containsExactly(LayUp.EMPTY, LayUp.FILL, LayUp.PROVE, LayUp.CLOSE);
     assertThat(left.tasks().get(left.safeAfter()).key()).isEqualTo(LayUp.FILL);
@@ -28,7 +28,7 @@ class LayUpTest {
   @Test
   void theTasksAreTheStepsOfTheCardAndNoneIsLost() {
     Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR);
-    LayUp left = left(story);
+    WorkLeft left = left(story);
 
     assertThat(left.steps().values().stream().flatMap(List::stream))
         .containsExactlyInAnyOrderElementsOf(
@@ -74,7 +74,7 @@ class LayUpTest {
     assertThat(keys(left(story))).doesNotContain(LayUp.LIFT).contains(LayUp.SYSTEMS);
     assertThat(left(story).tasks().get(0).skill()).isEqualTo(Skill.ENGINE_DIESEL);
     story.add(null, null, null, new Fact.BerthMoved(UUID.randomUUID(), "W1", true));
-    LayUp afloat = left(story);
+    WorkLeft afloat = left(story);
     assertThat(afloat.tasks().get(0).key()).isEqualTo(LayUp.LIFT);
     assertThat(afloat.tasks().get(0).people()).isEqualTo(2);
   }
@@ -83,7 +83,7 @@ class LayUpTest {
   void aDescaleThatWasOpenedComesFirstAndBringsSomebodyBackFromItsSoak() {
     Story story = Story.fourDrains().wet();
     story.open(Procedure.DESCALE);
-    LayUp left = left(story);
+    WorkLeft left = left(story);
 
     assertThat(keys(left)).startsWith(LayUp.DESCALE, LayUp.DESCALE + "-2").contains(LayUp.FILL);
     VisitTask first = left.tasks().get(0);
@@ -102,11 +102,11 @@ class LayUpTest {
     assertThat(keys(left(story))).startsWith(LayUp.SERVICE, LayUp.EMPTY);
   }
 
-  private static LayUp left(Story story) {
+  private static WorkLeft left(Story story) {
     return LayUp.of(story.state(), Schools.USUAL);
   }
 
-  private static List<String> keys(LayUp left) {
+  private static List<String> keys(WorkLeft left) {
     return left.tasks().stream().map(VisitTask::key).toList();
   }
 }

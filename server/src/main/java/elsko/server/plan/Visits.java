@@ -1,11 +1,14 @@
 package elsko.server.plan;
 
 import elsko.core.frost.Outlook;
+import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.plan.LayUp;
+import elsko.core.plan.Spring;
 import elsko.core.plan.Visit;
+import elsko.core.plan.WorkLeft;
 import elsko.server.fleet.Fleet;
 import elsko.server.frost.FleetFrost;
 import elsko.server.live.Changed;
@@ -13,7 +16,10 @@ import elsko.server.work.FoldCache;
 import elsko.server.work.Log;
 import elsko.server.yard.YardPlan;
 import elsko.server.yard.Yards;
+import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -33,26 +39,34 @@ import org.springframework.transaction.event.TransactionalEventListener;
 class Visits {
   private static final double METERS_A_MINUTE = 60;
 
+  /** Water goes back into an engine at most so long before its launch; our estimate. */
+  private static final int SPRING_AHEAD_DAYS = 14;
+
   private final Fleet fleet;
   private final Yards yards;
   private final FleetFrost frost;
   private final BoatDatesRepository dates;
-  private final FoldCache<Work> works;
+  private final Clock clock;
+  private final FoldCache<Either> works;
 
-  Visits(Fleet fleet, Yards yards, FleetFrost frost, BoatDatesRepository dates, Log log) {
+  Visits(
+      Fleet fleet, Yards yards, FleetFrost frost, BoatDatesRepository dates, Log log, Clock clock) {
     this.fleet = fleet;
     this.yards = yards;
     this.frost = frost;
     this.dates = dates;
-    this.works = new FoldCache<>(log, folded -> work(folded, yards));
+    this.clock = clock;
+    this.works = new FoldCache<>(log, folded -> work(folded, yards, clock.instant()));
   }
 
   /**
    * One boat's work.
    *
-   * @param card its open winterizing card, or null
+   * @param left of its lay-up or, once it was promised to be afloat, of its commissioning
+   * @param card the open card of that, or null
    * @param heldBy who works on that card
    * @param begun some of it was done
+   * @param promisedOn when it was promised to be done, or in spring to be afloat; or null
    */
   record Work(
       UUID boat,
@@ -60,10 +74,33 @@ class Visits {
       @Nullable UUID berth,
       String berthName,
       boolean inService,
-      LayUp left,
+      WorkLeft left,
       @Nullable UUID card,
       @Nullable String heldBy,
-      boolean begun) {}
+      boolean begun,
+      @Nullable LocalDate promisedOn) {
+    private Work promised(@Nullable LocalDate on) {
+      return new Work(boat, name, berth, berthName, inService, left, card, heldBy, begun, on);
+    }
+
+    boolean isSpring() {
+      return left.procedure() == Procedure.COMMISSION;
+    }
+  }
+
+  /** The same for winter and for spring: which of them it is depends on what was promised. */
+  private record Either(Work layUp, Work spring, boolean commissioning, boolean afloat) {
+    Work by(@Nullable BoatDates dates, LocalDate today) {
+      boolean promised =
+          !afloat
+              && dates != null
+              && dates.launchOn() != null
+              && !dates.launchOn().isAfter(today.plusDays(Walks.DAYS));
+      return commissioning || promised
+          ? spring.promised(dates == null ? null : dates.launchOn())
+          : layUp.promised(dates == null ? null : dates.promisedOn());
+    }
+  }
 
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -71,22 +108,42 @@ class Visits {
     works.forget(changed);
   }
 
-  private static Work work(Log.Folded folded, Yards yards) {
-    CardProgress card = folded.state().openCard(Procedure.WINTERIZE);
+  private static Either work(Log.Folded folded, Yards yards, Instant at) {
+    BoatState state = folded.state();
+    return new Either(
+        work(folded, LayUp.of(state, yards.schools())),
+        work(folded, Spring.of(state, yards.schools(), at)),
+        state.openCard(Procedure.COMMISSION) != null,
+        state.afloat());
+  }
+
+  private static Work work(Log.Folded folded, WorkLeft left) {
+    CardProgress card = folded.state().openCard(left.procedure());
     return new Work(
         folded.row().id(),
         folded.boat().name(),
         folded.state().berth(),
         folded.state().berthName() == null ? "" : folded.state().berthName(),
         folded.state().protection() == Protection.IN_SERVICE,
-        LayUp.of(folded.state(), yards.schools()),
+        left,
         card == null ? null : card.card(),
         card == null ? null : card.heldBy(),
-        card != null && !card.steps().isEmpty());
+        card != null && !card.steps().isEmpty(),
+        null);
   }
 
   List<Work> all() {
-    return works.of(fleet.ids());
+    return all(dates());
+  }
+
+  private LocalDate today() {
+    return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+  }
+
+  private List<Work> all(Map<UUID, BoatDates> known) {
+    return works.of(fleet.ids()).stream()
+        .map(either -> either.by(known.get(either.layUp().boat()), today()))
+        .toList();
   }
 
   @Transactional(readOnly = true)
@@ -121,7 +178,7 @@ class Visits {
     Map<UUID, BoatDates> known = dates();
     Map<UUID, Outlook> outlooks = outlooks();
     List<Work> included = new ArrayList<>();
-    for (Work work : all()) {
+    for (Work work : all(known)) {
       if (!work.left().tasks().isEmpty() && isOurs(work, known.get(work.boat()))) {
         included.add(work);
       }
@@ -136,20 +193,27 @@ class Visits {
               work.name(),
               i + 1,
               work.berthName(),
-              when == null || when.releaseOn() == null ? 0 : day(today, when.releaseOn()),
-              when == null || when.promisedOn() == null
-                  ? null
-                  : (Integer) day(today, when.promisedOn()),
+              released(work, when, today),
+              work.promisedOn() == null ? null : (Integer) day(today, work.promisedOn()),
               work.left().tasks(),
+              work.left().promisedFor(),
               work.left().safeAfter(),
               loss(outlooks.get(work.boat()), days)));
     }
     return new Laid(visits, walking(included));
   }
 
+  /** Not before it is released, and in spring not long before it is launched. */
+  private static int released(Work work, @Nullable BoatDates dates, LocalDate today) {
+    int release = dates == null || dates.releaseOn() == null ? 0 : day(today, dates.releaseOn());
+    return work.isSpring() && work.promisedOn() != null
+        ? Math.max(release, day(today, work.promisedOn().minusDays(SPRING_AHEAD_DAYS)))
+        : release;
+  }
+
   /** A boat in service is its owner's until somebody says from when on it is ours. */
   private static boolean isOurs(Work work, @Nullable BoatDates dates) {
-    return !work.inService() || dates != null && dates.releaseOn() != null;
+    return work.isSpring() || !work.inService() || dates != null && dates.releaseOn() != null;
   }
 
   private static int day(LocalDate today, LocalDate date) {

@@ -242,7 +242,10 @@ class WalksController {
         backAt,
         stop.pinned(),
         standing,
-        outlook == null ? null : outlook.deadline(),
+        // In spring nothing races the frost any more.
+        outlook == null || work.isSpring() ? null : outlook.deadline(),
+        work.promisedOn(),
+        work.left().procedure(),
         work.card());
   }
 

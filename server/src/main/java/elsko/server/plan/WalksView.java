@@ -1,5 +1,6 @@
 package elsko.server.plan;
 
+import elsko.core.ledger.Procedure;
 import elsko.core.plan.Plan;
 import elsko.core.plan.PlanChanges;
 import elsko.core.plan.VisitTask;
@@ -54,7 +55,9 @@ public record WalksView(
    * @param soak what follows it while nobody is needed, or null
    * @param backAt when somebody is back at the boat after the soak, minutes after midnight
    * @param deadline the boat's frost deadline now
-   * @param card its open winterizing card
+   * @param promisedOn when it was promised to be done, or in spring to be afloat
+   * @param procedure whose card it is on
+   * @param card that card, where it is open
    */
   public record StopView(
       UUID boat,
@@ -72,5 +75,7 @@ public record WalksView(
       boolean pinned,
       Standing standing,
       @Nullable LocalDate deadline,
+      @Nullable LocalDate promisedOn,
+      Procedure procedure,
       @Nullable UUID card) {}
 }
