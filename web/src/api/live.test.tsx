@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
@@ -42,6 +42,29 @@ test('a change of one boat asks for that boat only', () => {
   Line.opened[0]?.dispatchEvent(new MessageEvent('changed', { data }));
   expect(stale('boat', 'a')).toBe(true);
   expect(stale('boat', 'b')).toBe(false);
+});
+
+test('a first answer that was on its way when something changed is asked for again', async () => {
+  const queries = new QueryClient();
+  const answers: ((answer: string) => void)[] = [];
+  const asked = vi.fn(() => new Promise<string>((answer) => answers.push(answer)));
+  const wrapper = (within: { children: ReactNode }) => (
+    <QueryClientProvider client={queries}>{within.children}</QueryClientProvider>
+  );
+  const { result } = renderHook(
+    () => {
+      useLiveChanges(true);
+      return useQuery({ queryKey: ['boat', 'c'], queryFn: asked });
+    },
+    { wrapper },
+  );
+  await vi.waitFor(() => expect(answers).toHaveLength(1));
+  const data = JSON.stringify({ what: 'BOAT', boat: 'c' });
+  Line.opened[0]?.dispatchEvent(new MessageEvent('changed', { data }));
+  answers[0]!('before the change');
+  await vi.waitFor(() => expect(answers).toHaveLength(2));
+  answers[1]!('after it');
+  await vi.waitFor(() => expect(result.current.data).toBe('after it'));
 });
 
 test('nobody signed in, no line', () => {

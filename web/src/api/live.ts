@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
+import type { QueryClient, QueryFilters } from '@tanstack/react-query';
 import { sender } from '../offline/device';
 
 interface Changed {
@@ -17,30 +18,46 @@ export function useLiveChanges(signedIn: boolean): void {
       sender.wake();
       // Anything may have changed before the line stood: while it was broken, and also
       // between the first answers of a screen just opened and its first line.
-      void queries.invalidateQueries();
+      askAgain(queries, {});
     });
     source.addEventListener('changed', (event) => {
       const changed = JSON.parse(event.data as string) as Changed;
       if (changed.what === 'BENCH') {
-        void queries.invalidateQueries({ queryKey: ['shelf'] });
+        askAgain(queries, { queryKey: ['shelf'] });
         return;
       }
-      void queries.invalidateQueries({ queryKey: ['walks'] });
+      askAgain(queries, { queryKey: ['walks'] });
       if (changed.what === 'PLAN') {
-        void queries.invalidateQueries({ queryKey: ['boats', 'launch'] });
+        askAgain(queries, { queryKey: ['boats', 'launch'] });
         return;
       }
-      void queries.invalidateQueries({ queryKey: ['frost'] });
+      askAgain(queries, { queryKey: ['frost'] });
       if (changed.what === 'WEATHER') return;
-      void queries.invalidateQueries({ queryKey: ['boats'] });
-      void queries.invalidateQueries({ queryKey: ['timers'] });
+      askAgain(queries, { queryKey: ['boats'] });
+      askAgain(queries, { queryKey: ['timers'] });
       if (changed.what === 'YARD') {
-        void queries.invalidateQueries({ queryKey: ['yard'] });
-        void queries.invalidateQueries({ queryKey: ['boat'] });
+        askAgain(queries, { queryKey: ['yard'] });
+        askAgain(queries, { queryKey: ['boat'] });
       } else if (changed.boat) {
-        void queries.invalidateQueries({ queryKey: ['boat', changed.boat] });
+        askAgain(queries, { queryKey: ['boat', changed.boat] });
       }
     });
     return () => source.close();
   }, [signedIn, queries]);
+}
+
+/**
+ * Asks again for what a screen shows. A first answer that is still on its way may have been made
+ * before the change, and cannot be called off: it is asked for again once it is there.
+ */
+function askAgain(queries: QueryClient, filters: QueryFilters): void {
+  const first = queries
+    .getQueryCache()
+    .findAll({ ...filters, fetchStatus: 'fetching' })
+    .filter((query) => query.state.data === undefined);
+  for (const query of first) {
+    const again = () => void queries.invalidateQueries({ queryKey: query.queryKey, exact: true });
+    query.promise?.then(again, () => undefined);
+  }
+  void queries.invalidateQueries(filters);
 }

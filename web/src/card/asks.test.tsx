@@ -56,6 +56,46 @@ function shown(what: AskView, refuse?: { field: string; detail: string }) {
 }
 
 describe('what a step asks for', () => {
+  it('says how much product a tank takes, and warns before a dangerous dose', async () => {
+    const dose = { tankLiters: 120, mgPerLiter: 50, mostMgPerLiter: 100 };
+    const sent = shown(
+      ask('DISINFECT', { label: 'disinfectant', circuit: 'domestic-water', dose }),
+    );
+    const user = userEvent.setup();
+    await user.type(screen.getByLabelText('Available chlorine'), '5');
+    expect(screen.getByText('120 mL give 50 mg/L')).toBeTruthy();
+    await user.type(screen.getByLabelText('Poured in'), '300');
+    expect(screen.getByText(/That would be 125 mg\/L/)).toBeTruthy();
+    await user.clear(screen.getByLabelText('Poured in'));
+    await user.click(screen.getByRole('button', { name: 'Enter' }));
+    expect(screen.getByText('Enter a number, like 4.5.')).toBeTruthy();
+    expect(sent()).toHaveLength(0);
+    await user.type(screen.getByLabelText('Poured in'), '120{Enter}');
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({
+      kind: 'DISINFECTED',
+      circuit: 'domestic-water',
+      tankLiters: 120,
+      chlorinePercent: 5,
+      milliliters: 120,
+    });
+  });
+
+  it('catches antifreeze and lays parts ready', async () => {
+    const caught = shown(
+      ask('CATCH', { label: 'antifreeze caught', circuit: 'engine', liters: 11 }),
+    );
+    expect(screen.getByText(/11 L went in/)).toBeTruthy();
+    await userEvent.type(screen.getByLabelText(/Antifreeze caught/), '12.5{Enter}');
+    await waitFor(() => expect(caught()).toHaveLength(1));
+    expect(caught()[0]).toMatchObject({ kind: 'FLUID_CAUGHT', circuit: 'engine', liters: 12.5 });
+    cleanup();
+    const picked = shown(ask('PICK', { label: 'anodes', engine: 'PORT', item: 'anodes' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Anodes' }));
+    await waitFor(() => expect(picked()).toHaveLength(1));
+    expect(picked()[0]).toMatchObject({ kind: 'PART_PICKED', engine: 'PORT', item: 'anodes' });
+  });
+
   it('starts the engine that is named, on its basis', async () => {
     const sent = shown(
       ask('ENGINE', {

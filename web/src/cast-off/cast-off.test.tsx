@@ -216,6 +216,29 @@ describe('the round of a link', () => {
     await waitFor(() => expect(Object.keys(localStorage)).toHaveLength(0));
   });
 
+  it('gives what was found back when the yard refuses the round', async () => {
+    shown(({ method }) =>
+      method === 'GET'
+        ? { body: ROUND }
+        : { status: 409, body: { field: 'state', detail: 'The hose is OFF: seacock SHUT first.' } },
+    );
+    await screen.findByText('Little Auk');
+    const user = await goes();
+    await user.click(screen.getByRole('button', { name: 'Go: keep this round' }));
+    expect(await screen.findByText('The hose is OFF: seacock SHUT first.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'OPEN' }).getAttribute('aria-pressed')).toBe('true');
+    expect(screen.queryByText(/waits to go up/)).toBeNull();
+  });
+
+  it('goes by nothing that was looked at long ago', async () => {
+    const old = { at: Date.now() - 7 * 3_600_000, answers: GOOD, gauges: ['80'] };
+    localStorage.setItem('elsko.cast-off.link.a-key-of-a-l.begun.SHORT', JSON.stringify(old));
+    shown(() => ({ body: ROUND }));
+    await screen.findByText('Little Auk');
+    expect(screen.getByText('4 things still to look at.')).toBeTruthy();
+    expect((screen.getByLabelText('Gauge') as HTMLInputElement).value).toBe('');
+  });
+
   it('takes a tap back that has not gone up yet', async () => {
     const asked = shown(() => ({ body: ROUND }));
     const user = userEvent.setup();

@@ -1,8 +1,9 @@
-import { useMemo } from 'react';
+import { useState } from 'react';
 import type { CastOffRound, FuelFitted, RoundPart } from '../api/client';
 import { reasonOf } from '../api/refusal';
 import { uuid } from '../api/uuid';
 import { Loading, Trouble } from '../parts/states';
+import { ago } from '../parts/words';
 import { LastRound } from './last-round';
 import { AfterTrip } from './after-trip';
 import { Check } from './checks';
@@ -11,11 +12,10 @@ import { NO_TRIP, worked } from './fuel-typed';
 import { goNoGo, isAnswered, keyOf, mayBegin, sentOf } from './go-no-go';
 import type { Answers, Found } from './go-no-go';
 import { useKept } from './kept';
+import { useBegun } from './use-begun';
 import type { RoundKind, Source } from './source';
 import { useRound } from './use-round';
 import { VerdictPlate } from './verdict-plate';
-
-const NOTHING: Answers = {};
 
 const PHASES: Record<RoundPart['phase'], string> = {
   STOPPED: 'Engines stopped',
@@ -34,11 +34,30 @@ interface RoundProps {
 /** May we go? The round of one boat, fuel and what it comes to. */
 export function RoundShown({ source, keepFuel, may }: RoundProps) {
   const [kind, setKind] = useKept<RoundKind>(`${source.name}.kind`, 'SHORT');
-  const [answers, keepAnswers] = useKept<Answers>(`${source.name}.answers.${kind}`, NOTHING);
-  const [trip, keepTrip] = useKept(`${source.name}.trip`, NO_TRIP);
-  const { round, error, again, gone, noSignal, waiting, refused, endRound, say, takeBack } =
-    useRound(source, kind);
-  const fuel = useMemo(() => (round ? worked(round, trip) : null), [round, trip]);
+  const [planned, plan] = useKept(`${source.name}.trip`, NO_TRIP);
+  const [seenAt, setSeenAt] = useState(0);
+  const { begun, answer, readGauges, restore, clear } = useBegun(
+    `${source.name}.begun.${kind}`,
+    seenAt,
+  );
+  const {
+    round,
+    error,
+    again,
+    gone,
+    noSignal,
+    knownAt,
+    waiting,
+    refused,
+    endRound,
+    say,
+    takeBack,
+  } = useRound(source, kind, restore);
+  if (knownAt > seenAt) setSeenAt(knownAt);
+  const { answers } = begun;
+  // A gauge is read anew for each round.
+  const trip = { ...planned, gauges: begun.gauges };
+  const fuel = round ? worked(round, trip) : null;
   if (gone) {
     return (
       <p role="alert" className="border-verm m-0 border-l-[5px] pl-3 text-[17px]">
@@ -54,21 +73,18 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
     );
   }
   const result = goNoGo(round, answers, fuel?.tanks ?? null);
-  const answer = (key: string, found: Found | undefined) => {
-    const next = { ...answers };
-    if (found) next[key] = found;
-    else delete next[key];
-    keepAnswers(next);
-  };
   const end = () => {
-    endRound({
-      id: uuid(),
-      deviceTime: new Date().toISOString(),
-      kind,
-      ...sentOf(round, answers),
-      trip: fuel?.sent,
-    });
-    keepAnswers(NOTHING);
+    endRound(
+      {
+        id: uuid(),
+        deviceTime: new Date().toISOString(),
+        kind,
+        ...sentOf(round, answers),
+        trip: fuel?.sent,
+      },
+      begun,
+    );
+    clear();
   };
   return (
     <div className="grid items-start gap-x-10 gap-y-5 lg:grid-cols-[380px_1fr]">
@@ -81,8 +97,14 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
         </div>
         {(noSignal || waiting > 0) && (
           <p role="status" className="bg-paper-2 m-0 rounded-sm p-3">
-            {noSignal && 'No signal: all of this works on this device. '}
+            {noSignal &&
+              `No signal: this goes by what the yard knew ${ago(new Date(knownAt).toISOString())}. `}
             {waiting > 0 && `${waiting} ${waiting === 1 ? 'waits' : 'wait'} to go up.`}
+          </p>
+        )}
+        {error && !noSignal && (
+          <p role="alert" className="field-error m-0">
+            {reasonOf(error)}
           </p>
         )}
         {refused && (
@@ -110,7 +132,16 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
             <h2 className="stencil border-ink border-b-[1.5px] pb-1 text-[19px]">
               Fuel for the trip
             </h2>
-            <FuelOfTrip round={round} typed={trip} type={keepTrip} result={fuel} keep={keepFuel} />
+            <FuelOfTrip
+              round={round}
+              typed={trip}
+              type={(typed) => {
+                if (typed.gauges !== trip.gauges) readGauges(typed.gauges);
+                else plan({ ...typed, gauges: [] });
+              }}
+              result={fuel}
+              keep={keepFuel}
+            />
           </section>
         )}
       </div>

@@ -4,9 +4,10 @@ import type { AfterSent, CastOffRound, RoundSent } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { forgetKept, useKept } from './kept';
 import type { RoundKind, Source } from './source';
+import type { Begun } from './use-begun';
 
 /** What was said and waits to go up, oldest first. */
-type Waiting = { round: RoundSent } | { after: AfterSent; notBefore: number };
+type Waiting = { round: RoundSent; begun: Begun } | { after: AfterSent; notBefore: number };
 
 const AGAIN_AFTER_MS = 10_000;
 
@@ -14,13 +15,20 @@ const AGAIN_AFTER_MS = 10_000;
 const SENT_AFTER_MS = 6_000;
 const NOBODY: Waiting[] = [];
 
+interface Fetched {
+  at: number;
+  round: CastOffRound;
+}
+
 /**
  * A round with what this device keeps of it: it is shown without signal as it was fetched last, and
  * what is ended without signal goes up when there is some.
+ *
+ * @param giveBack what was found on a round that was refused
  */
-export function useRound(source: Source, kind: RoundKind) {
+export function useRound(source: Source, kind: RoundKind, giveBack: (begun: Begun) => void) {
   const queries = useQueryClient();
-  const [kept, keep] = useKept<CastOffRound | null>(`${source.name}.round.${kind}`, null);
+  const [kept, keep] = useKept<Fetched | null>(`${source.name}.round.${kind}`, null);
   const [waiting, wait] = useKept<Waiting[]>(`${source.name}.waiting`, NOBODY);
   const [refused, setRefused] = useState<Refusal | null>(null);
   const sending = useRef(false);
@@ -28,7 +36,7 @@ export function useRound(source: Source, kind: RoundKind) {
     queryKey: [...source.queryKey, kind],
     queryFn: async () => {
       const round = await source.load(kind);
-      keep(round);
+      keep({ at: Date.now(), round });
       return round;
     },
     networkMode: 'always',
@@ -57,11 +65,12 @@ export function useRound(source: Source, kind: RoundKind) {
         // It would be refused again: it comes back to whoever sent it.
         wait(others);
         setRefused(error);
+        if ('round' in first) giveBack(first.begun);
       }
     } finally {
       sending.current = false;
     }
-  }, [source, waiting, wait, queries]);
+  }, [source, waiting, wait, queries, giveBack]);
 
   useEffect(() => {
     void send();
@@ -76,16 +85,18 @@ export function useRound(source: Source, kind: RoundKind) {
   }, [send, waiting.length]);
 
   return {
-    round: gone ? null : (query.data ?? kept),
+    round: gone ? null : (query.data ?? kept?.round ?? null),
+    /** When the yard said all this last. */
+    knownAt: kept?.at ?? 0,
     error: query.error,
     again: query.refetch,
     gone,
-    noSignal: query.isError && !gone,
+    noSignal: query.isError && !(query.error instanceof Refusal),
     waiting: waiting.length,
     refused,
-    endRound: (round: RoundSent) => {
+    endRound: (round: RoundSent, begun: Begun) => {
       setRefused(null);
-      wait([...waiting, { round }]);
+      wait([...waiting, { round, begun }]);
     },
     say: (after: AfterSent) => wait([...waiting, { after, notBefore: Date.now() + SENT_AFTER_MS }]),
     /** Whether it still waited, and is gone now. */

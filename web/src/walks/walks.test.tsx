@@ -258,6 +258,29 @@ describe('my walk', () => {
     });
   });
 
+  it('leads a launch to whether it may, and says by when it was promised afloat', async () => {
+    const launch = stop({
+      task: 'launch',
+      title: 'Launch',
+      procedure: 'COMMISSION',
+      deadline: null,
+      promisedOn: '2031-10-31',
+    });
+    served(<MyWalk />, () => ({
+      body: {
+        name: 'Orrin',
+        today: '2031-10-29',
+        date: '2031-10-29',
+        published: true,
+        stops: [launch],
+      },
+    }));
+    expect((await screen.findByRole('link', { name: 'May it launch?' })).getAttribute('href')).toBe(
+      '/launch/teal',
+    );
+    expect(screen.getByText(/afloat by Fri 31 Oct/)).toBeTruthy();
+  });
+
   it('says so when nothing was told', async () => {
     served(<MyWalk />, () => ({
       body: {

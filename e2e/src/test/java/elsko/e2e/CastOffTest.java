@@ -75,7 +75,7 @@ class CastOffTest extends OnOneYard {
     phone.evaluate("async () => { await navigator.serviceWorker.ready; }");
     phone.context().setOffline(true);
     phone.reload();
-    assertThat(phone.getByText("No signal: all of this works on this device.")).isVisible();
+    assertThat(phone.getByText("No signal: this goes by what the yard knew")).isVisible();
     phone.getByLabel("Under way, all of it").fill("5");
     phone.getByLabel("Gauge").fill("80");
     goRound(phone);

@@ -211,7 +211,7 @@ class FleetTest extends InTheBrowser {
     card.done("What was taken off the engine is fitted", "Covers off");
     assertThat(page.getByText("Every plug back, counted against the bag")).hasCount(0);
     card.pick("Launch");
-    button(page, "Seacock seen SHUT").click();
+    button(page, "Seacock seen SHUT, the key on it").click();
     assertThat(page.getByText("ticks itself when the boat is moved")).isVisible();
     assertThat(card.page.getByText("Strainer above the waterline")).hasCount(0);
     card.pick("Start it and watch");

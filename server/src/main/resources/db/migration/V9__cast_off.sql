@@ -1,3 +1,6 @@
+-- A full round of a boat with three engines says a lot at once.
+alter table entry alter column fact set data type varchar(60000);
+
 -- What a boat burns and out of which tanks, as one document.
 create table boat_fuel (
   boat_id uuid primary key references boat (id),

@@ -148,6 +148,22 @@ class CastOffTest {
   }
 
   @Test
+  void anIdOfAnotherBoatsEntryIsRefused() {
+    Yarn other = new Yarn("Owned");
+    Map<String, Object> note = Yarn.entry("NOTED", "text", "ours");
+    other.kept(note);
+    Map<String, Object> taken =
+        Map.of("id", note.get("id"), "deviceTime", Instant.now().toString(), "hours", 2);
+    Answer refused =
+        RunningElsko.as("yardhand")
+            .post("/api/cast-off/boats/" + new Yarn("Thief").boat + "/after", taken);
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.field()).isEqualTo("id");
+    assertThat(RunningElsko.as("viewer").get("/api/boats/" + other.boat + "/log").raw().body())
+        .contains("Note: ours");
+  }
+
+  @Test
   void whatItBurnsIsKeptWithTheBoat() {
     Yarn yarn = new Yarn("Thirsty");
     String path = "/api/cast-off/boats/" + yarn.boat + "/fuel";

@@ -18,10 +18,12 @@ public final class CastOff {
    * The entry a round comes to.
    *
    * @param fuel null while nobody has worked it out
-   * @throws Refused while something is open and nothing found yet is a stop, or when an engine was
-   *     started before everything was looked at
+   * @throws Refused when something was answered that the round does not ask for, while something is
+   *     open and nothing found yet is a stop, or when an engine was started before everything was
+   *     looked at
    */
   public static Fact.RoundDone ended(BoatState state, Round round, Answers answers, TripFuel fuel) {
+    onlyWhatIsAsked(state.boat(), round, answers);
     enginesCameLast(state.boat(), round, answers);
     GoNoGo result = GoNoGo.of(state, round, answers, fuel);
     if (!result.stops() && !result.open().isEmpty()) {
@@ -41,6 +43,19 @@ public final class CastOff {
         answers.read(),
         result.go(),
         result.reasons().stream().map(GoNoGo.Reason::words).toList());
+  }
+
+  /** Whoever goes a round changes nothing else on the boat. */
+  private static void onlyWhatIsAsked(Boat boat, Round round, Answers answers) {
+    answers.set().forEach(set -> onlyAsked(round.asksFor(set), set.fitting()));
+    answers.seen().forEach(seen -> onlyAsked(round.asksFor(boat, seen), seen.condition()));
+    answers.read().forEach(read -> onlyAsked(round.asksFor(boat, read), read.limit()));
+  }
+
+  private static void onlyAsked(boolean asked, String what) {
+    if (!asked) {
+      throw Refused.value("answers", "This round does not ask for \"%s\".".formatted(what));
+    }
   }
 
   private static void enginesCameLast(Boat boat, Round round, Answers answers) {

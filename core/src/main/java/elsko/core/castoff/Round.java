@@ -11,6 +11,7 @@ import elsko.core.boat.Fuel;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Fact;
 import elsko.core.ledger.RoundKind;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
@@ -72,6 +73,26 @@ public record Round(RoundKind kind, List<Part> parts) {
   /** All it asks for. */
   public List<Ask> asks() {
     return parts.stream().flatMap(part -> part.asks().stream()).toList();
+  }
+
+  boolean asksFor(Fact.FittingSet set) {
+    return asks().stream()
+        .anyMatch(ask -> ask instanceof Ask.Set one && one.fitting().equals(set.fitting()));
+  }
+
+  boolean asksFor(Boat boat, Fact.ConditionSeen seen) {
+    return asks().stream()
+        .filter(ask -> boat.engineMeant(engineOf(ask)) == boat.engineMeant(seen.engine()))
+        .anyMatch(
+            ask ->
+                ask instanceof Ask.See see && see.condition().equals(seen.condition())
+                    || ask instanceof Ask.Read read && seen.condition().equals(read.instead()));
+  }
+
+  boolean asksFor(Boat boat, Fact.ReadingTaken taken) {
+    return asks().stream()
+        .filter(ask -> boat.engineMeant(engineOf(ask)) == boat.engineMeant(taken.engine()))
+        .anyMatch(ask -> ask instanceof Ask.Read read && read.limit().equals(taken.limit()));
   }
 
   private record Writing(BoatState state, Schools schools, RoundKind kind) {

@@ -184,6 +184,21 @@ class CastOffTest {
   }
 
   @Test
+  void aRoundChangesNothingItDoesNotAskFor() {
+    Story story = afloat(Hulls.saildrive());
+    Round round = round(story, RoundKind.SHORT);
+    Answers good = good(story, round);
+    List<Fact.FittingSet> more = new ArrayList<>(good.set());
+    more.add(new Fact.FittingSet("impeller", FittingState.REMOVED, false, ""));
+    Answers lid = new Answers(more, good.seen(), good.read());
+    assertThatThrownBy(() -> CastOff.ended(story.state(), round, lid, ENOUGH))
+        .hasMessageContaining("does not ask for \"impeller\"");
+    Answers oil = with(good, new Fact.ConditionSeen(Position.CENTER, "oil-look", "amber"));
+    assertThatThrownBy(() -> CastOff.ended(story.state(), round, oil, ENOUGH))
+        .hasMessageContaining("does not ask for \"oil-look\"");
+  }
+
+  @Test
   void aSeacockFoundShutIsAStopAndIsKeptAsItIs() {
     Story story = afloat(Hulls.saildrive());
     Round round = round(story, RoundKind.SHORT);

@@ -222,7 +222,11 @@ public class Log {
       throw Refused.value("id", "It is missing.");
     }
     Writing writing = writing(boatId, who.role());
-    if (writing.log.stream().noneMatch(entry -> entry.id().equals(id))) {
+    boolean kept = writing.log.stream().anyMatch(entry -> entry.id().equals(id));
+    if (!kept && entries.existsById(id)) {
+      throw Refused.state("id", "Another entry with this id is kept already.");
+    }
+    if (!kept) {
       Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
       Instant happened = new DeviceClock(now, null).happened(deviceTime);
       Entry entry =
