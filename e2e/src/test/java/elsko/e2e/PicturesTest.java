@@ -29,6 +29,7 @@ class PicturesTest {
       Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
       desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram, C2, held"))
           .waitFor();
+      assertThat(desk.getByText("do them by")).isVisible();
       take(desk, "yard");
       desk.keyboard().press("l");
       desk.getByText("loose ends", new Page.GetByTextOptions().setExact(true)).click();

@@ -223,7 +223,7 @@ public class Log {
     }
     Writing writing = writing(boatId, who.role());
     boolean kept = writing.log.stream().anyMatch(entry -> entry.id().equals(id));
-    if (!kept && entries.existsById(id)) {
+    if (!kept && !entries.findByIdIn(List.of(id)).isEmpty()) {
       throw Refused.state("id", "Another entry with this id is kept already.");
     }
     if (!kept) {
