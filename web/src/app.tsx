@@ -35,6 +35,7 @@ const Launch = lazy(() => import('./launch/launch').then((m) => ({ default: m.La
 const LaunchBoat = lazy(() =>
   import('./launch/launch-boat').then((m) => ({ default: m.LaunchBoat })),
 );
+const Book = lazy(() => import('./book/book').then((m) => ({ default: m.Book })));
 const CastOff = lazy(() => import('./cast-off/cast-off').then((m) => ({ default: m.CastOff })));
 const CastOffBoat = lazy(() =>
   import('./cast-off/cast-off-boat').then((m) => ({ default: m.CastOffBoat })),
@@ -88,6 +89,7 @@ export function App() {
                 <Route path="/walks/mine" element={<MyWalk />} />
                 <Route path="/launch" element={<Launch />} />
                 <Route path="/launch/:boatId" element={<LaunchBoat />} />
+                <Route path="/book" element={<Book />} />
                 <Route path="/cast-off" element={<CastOff />} />
                 <Route path="/cast-off/:boatId" element={<CastOffBoat />} />
                 <Route path="/settings" element={<Settings />} />

@@ -41,7 +41,7 @@ export function Header() {
     useCallback(() => void navigate('/bench'), [navigate]),
   );
   return (
-    <header className="border-ink flex h-[46px] items-center gap-4 border-b-[1.5px] px-4 sm:gap-6 sm:px-5">
+    <header className="border-ink flex min-h-[46px] flex-wrap items-center gap-x-4 border-b-[1.5px] px-4 sm:h-[46px] sm:flex-nowrap sm:gap-x-6 sm:px-5">
       <Link
         to="/"
         className="text-ink font-stencil text-[25px] font-bold tracking-[0.2em] no-underline"
@@ -49,12 +49,16 @@ export function Header() {
         ELSKO
       </Link>
       <span className="stencil text-soft hidden text-[14px] md:inline">{yard?.name}</span>
-      <nav aria-label="Screens" className="flex h-full gap-4 sm:gap-5">
+      <nav
+        aria-label="Screens"
+        className="order-last flex h-10 w-full gap-3.5 overflow-x-auto text-[14.5px] whitespace-nowrap sm:order-none sm:h-full sm:w-auto sm:gap-5 sm:text-[15px]"
+      >
         <Tab to="/" name="Yard" />
         <Tab to={may.role === 'TECHNICIAN' ? '/walks/mine' : '/walks'} name="Walks" />
         <Tab to="/bench" name="Bench" />
         <Tab to="/launch" name="Launch" />
         <Tab to="/cast-off" name="Cast-off" />
+        <Tab to="/book" name="Book" />
         {may.runYard && <Tab to="/settings" name="Settings" />}
       </nav>
       <div className="text-soft ml-auto flex items-center gap-4 text-[14px]">

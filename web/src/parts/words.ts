@@ -24,6 +24,10 @@ export function typedNumber(text: string): number | null {
 }
 
 export const clock = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
+export const timeOfDay = (iso: string) => format(new Date(iso), 'HH:mm');
+
+/** The plain date of a moment, where the reader is. */
+export const dateOf = (iso: string) => format(new Date(iso), 'yyyy-MM-dd');
 export const ago = (iso: string) => `${formatDistanceToNowStrict(new Date(iso))} ago`;
 
 /** A plain date, in the order this product writes dates. */

@@ -53,9 +53,6 @@ class PicturesTest {
       desk.navigate(elsko.at("/bench/mix"));
       assertThat(desk.getByText("2 × 5 L and 2 × 1 L")).isVisible();
       take(desk, "bench-mix");
-      desk.navigate(elsko.at("/boats/" + boat(desk, "Storm Petrel")));
-      assertThat(desk.getByText("Generator raw water")).isVisible();
-      take(desk, "boat-twin-diesel");
       desk.navigate(elsko.at("/boats/" + boat(desk, "Sooty Tern") + "/readings"));
       assertThat(desk.getByText("19 mm, free span 310 mm")).isVisible();
       desk.evaluate("() => scrollTo(0, 690)");
@@ -85,6 +82,9 @@ class PicturesTest {
       assertThat(desk.getByText("Not enough: add 2 L.").first()).isVisible();
       desk.evaluate("() => scrollTo(0, 0)");
       take(desk, "cast-off");
+      desk.navigate(elsko.at("/book?lot=P38-112"));
+      assertThat(desk.getByText("Marram").last()).isVisible();
+      take(desk, "book");
       desk.navigate(elsko.at("/settings"));
       assertThat(desk.getByText("What the yard guards against")).isVisible();
       take(desk, "settings");

@@ -12,6 +12,7 @@ class Screens {
     "/bench/**",
     "/walks/**",
     "/launch/**",
+    "/book",
     "/cast-off/**",
     "/owner",
     "/describe",

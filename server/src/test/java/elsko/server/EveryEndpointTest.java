@@ -81,6 +81,8 @@ class EveryEndpointTest {
               Map.entry("GET /api/cast-off/boats/{id}/links", COORDINATOR),
               Map.entry("POST /api/cast-off/boats/{id}/links", COORDINATOR),
               Map.entry("DELETE /api/cast-off/links/{link}", COORDINATOR),
+              Map.entry("GET /api/book", ALL),
+              Map.entry("GET /api/book/lots/{number}", ALL),
               Map.entry("GET /api/launch", ALL),
               Map.entry("GET /api/launch/boats/{id}", ALL),
               Map.entry(

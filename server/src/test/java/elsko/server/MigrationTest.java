@@ -56,6 +56,16 @@ class MigrationTest {
       assertThat(Boat.of(boat).circuit("engine").drains()).containsExactly("central-drain");
       assertThat(one(sql, "select fact from entry"))
           .isEqualTo("{\"procedure\":\"WINTERIZE\",\"choices\":{\"engine\":\"POUR\"}}");
+      sql.execute(
+          "insert into entry (id, boat_id, person, kind, fact, fingerprint, device_time, server_time)"
+              + " values (random_uuid(), '00000000-0000-0000-0000-000000000001', 'technician',"
+              + " 'FLUID_USED', '{\"circuit\":\"engine\",\"lot\":{\"number\":\"P38-1\",\"name\":\"Pink\"}}',"
+              + " 'g', current_timestamp, current_timestamp)");
+      migrateTo("10");
+      String used = " from entry where kind = 'FLUID_USED'";
+      assertThat(one(sql, "select lot" + used)).isEqualTo("P38-1");
+      assertThat(one(sql, "select circuit" + used)).isEqualTo("engine");
+      assertThat(one(sql, "select lot from entry where kind = 'CARD_OPENED'")).isNull();
     }
   }
 }

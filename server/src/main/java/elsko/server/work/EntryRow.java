@@ -1,6 +1,7 @@
 package elsko.server.work;
 
 import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -13,6 +14,7 @@ import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** One line of the log as it is kept. Never changed. */
 @Entity
@@ -38,6 +40,8 @@ class EntryRow {
   private Instant deviceTime;
   private Instant serverTime;
   private UUID correctsId;
+  private String lot;
+  private String circuit;
 
   protected EntryRow() {}
 
@@ -53,6 +57,42 @@ class EntryRow {
     this.deviceTime = entry.deviceTime();
     this.serverTime = entry.serverTime();
     this.correctsId = entry.corrects();
+    this.lot = lotOf(entry.fact());
+    this.circuit = circuitOf(entry.fact());
+  }
+
+  /** The lot an entry is about; null when it is about none. */
+  private static @Nullable String lotOf(Fact fact) {
+    if (fact instanceof Fact.FluidUsed used) {
+      return used.lot().number();
+    }
+    if (fact instanceof Fact.SampleRead read) {
+      return read.lot().number();
+    }
+    return fact instanceof Fact.JugRead read ? read.lot().number() : null;
+  }
+
+  /** Key of the circuit an entry names; null when it names none. */
+  private static @Nullable String circuitOf(Fact fact) {
+    if (fact instanceof Fact.FluidUsed used) {
+      return used.circuit();
+    }
+    if (fact instanceof Fact.FluidCaught caught) {
+      return caught.circuit();
+    }
+    if (fact instanceof Fact.Disinfected dosed) {
+      return dosed.circuit();
+    }
+    if (fact instanceof Fact.DescalerUsed used) {
+      return used.circuit();
+    }
+    if (fact instanceof Fact.CoolantRead read) {
+      return read.circuit();
+    }
+    if (fact instanceof Fact.CircuitSeen seen) {
+      return seen.circuit();
+    }
+    return fact instanceof Fact.Countersigned signed ? signed.circuit() : null;
   }
 
   long seq() {

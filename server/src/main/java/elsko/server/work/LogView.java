@@ -38,26 +38,34 @@ class LogView {
             boatId, before == null ? Long.MAX_VALUE : before, Limit.of(size + 1));
     boolean more = rows.size() > size;
     List<EntryRow> shown = more ? rows.subList(0, size) : rows;
+    return new Page(
+        lines(shown, Map.of(boatId, boat)).stream().map(BookLine::entry).toList(), more);
+  }
+
+  /** Entries of any boats as lines, each with what it corrects and whether it was corrected. */
+  List<BookLine> lines(List<EntryRow> shown, Map<UUID, Boat> boats) {
     Set<UUID> replaced =
         entries.findByCorrectsIdIn(shown.stream().map(EntryRow::id).toList()).stream()
             .map(EntryRow::correctsId)
             .collect(Collectors.toSet());
-    Map<UUID, String> corrected = corrected(boat, shown);
-    return new Page(
-        shown.stream()
-            .map(
-                row ->
-                    view(boat, row, corrected.get(row.correctsId()), replaced.contains(row.id())))
-            .toList(),
-        more);
+    Map<UUID, String> corrected = corrected(shown, boats);
+    return shown.stream()
+        .map(
+            row -> {
+              Boat boat = boats.get(row.boatId());
+              EntryView entry =
+                  view(boat, row, corrected.get(row.correctsId()), replaced.contains(row.id()));
+              return new BookLine(row.boatId(), boat.name(), entry);
+            })
+        .toList();
   }
 
   /** What corrections among these replaced, in words. */
-  private Map<UUID, String> corrected(Boat boat, List<EntryRow> shown) {
+  private Map<UUID, String> corrected(List<EntryRow> shown, Map<UUID, Boat> boats) {
     List<UUID> ids = shown.stream().map(EntryRow::correctsId).filter(Objects::nonNull).toList();
     Map<UUID, String> words = new HashMap<>();
     for (EntryRow row : entries.findByIdIn(ids)) {
-      words.put(row.id(), EntryWords.of(boat, json.read(row).fact()));
+      words.put(row.id(), EntryWords.of(boats.get(row.boatId()), json.read(row).fact()));
     }
     return words;
   }

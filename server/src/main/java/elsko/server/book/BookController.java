@@ -1,0 +1,79 @@
+package elsko.server.book;
+
+import elsko.core.Refused;
+import elsko.server.work.BookKind;
+import elsko.server.work.LogSearch;
+import elsko.server.yard.Yards;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The book: what was done, by whom, with what result. */
+@RestController
+@RequestMapping("/api/book")
+class BookController {
+  private final LogSearch search;
+  private final Recalls recalls;
+  private final Yards yards;
+
+  BookController(LogSearch search, Recalls recalls, Yards yards) {
+    this.search = search;
+    this.recalls = recalls;
+    this.yards = yards;
+  }
+
+  /**
+   * The log of the whole yard, newest first.
+   *
+   * @param from the first day it was kept on, {@code to} the last
+   * @param before only those older than this place in the log, for the next page
+   */
+  @GetMapping
+  LogSearch.FoundPage page(
+      @RequestParam(required = false) @Nullable UUID boat,
+      @RequestParam(required = false) @Nullable String person,
+      @RequestParam(required = false) @Nullable LocalDate from,
+      @RequestParam(required = false) @Nullable LocalDate to,
+      @RequestParam(required = false) @Nullable BookKind kind,
+      @RequestParam(required = false) @Nullable String lot,
+      @RequestParam(defaultValue = "false") boolean corrections,
+      @RequestParam(required = false) @Nullable Long before,
+      @RequestParam(defaultValue = "50") int limit) {
+    if (from != null && to != null && to.isBefore(from)) {
+      throw Refused.value("to", "The last day comes before the first.");
+    }
+    return search.page(
+        new LogSearch.Wanted(
+            boat,
+            given(person),
+            from == null ? null : begins(from),
+            to == null ? null : begins(to.plusDays(1)),
+            kind,
+            given(lot),
+            corrections,
+            before),
+        limit);
+  }
+
+  /** Every boat and circuit something of a lot went into. */
+  @GetMapping("/lots/{number}")
+  LotRecall recall(@PathVariable String number) {
+    return recalls.of(number);
+  }
+
+  private Instant begins(LocalDate day) {
+    ZoneId zone = yards.rules().zone();
+    return day.atStartOfDay(zone).toInstant();
+  }
+
+  private static @Nullable String given(@Nullable String text) {
+    return text == null || text.isBlank() ? null : text.strip();
+  }
+}

@@ -1,0 +1,29 @@
+package elsko.server.work;
+
+import static elsko.server.work.EntryKind.*;
+
+import java.util.List;
+
+/** What entries are about, as people look for them. */
+public enum BookKind {
+  FILLS(FLUID_USED, FLUID_CAUGHT, DESCALER_USED, DISINFECTED),
+  SAMPLES(SAMPLE_READ, JUG_READ, COULD_NOT_SAMPLE, COOLANT_READ, COUNTERSIGNED),
+  READINGS(READING_TAKEN, CONDITION_SEEN, GAUGE_READ, PIECES_FOUND),
+  SERVICE(SERVICE_DONE, PART_PICKED, WORK_ADDED, WORK_DONE),
+  FITTINGS(FITTING_SET, LOW_POINT_SEEN, BAG_COUNTED),
+  ENGINES(ENGINE_STARTED, ENGINE_STOPPED, CRANKED, ENGINE_TROUBLED),
+  MOVES(BERTH_MOVED),
+  TRIPS(ROUND_DONE, CAME_BACK),
+  CARDS(CARD_OPENED, CARD_TAKEN, HANDED_OVER, STEP_DONE, STEP_SKIPPED),
+  NOTES(NOTED, PHOTO_TAKEN, GUIDE_LOOKED);
+
+  private final List<EntryKind> kinds;
+
+  BookKind(EntryKind... kinds) {
+    this.kinds = List.of(kinds);
+  }
+
+  List<EntryKind> kinds() {
+    return kinds;
+  }
+}

@@ -1,0 +1,153 @@
+package elsko.server.work;
+
+import elsko.core.Refused;
+import elsko.core.boat.Boat;
+import elsko.core.ledger.Fact;
+import elsko.server.fleet.BoatRow;
+import elsko.server.fleet.Fleet;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.TypedQuery;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Searches the log of the whole yard, newest first. */
+@Component
+public class LogSearch {
+  private static final int MOST = 200;
+
+  private final EntityManager entityManager;
+  private final EntryRepository entries;
+  private final Fleet fleet;
+  private final LogView log;
+  private final FactJson json;
+
+  LogSearch(
+      EntityManager entityManager,
+      EntryRepository entries,
+      Fleet fleet,
+      LogView log,
+      FactJson json) {
+    this.entityManager = entityManager;
+    this.entries = entries;
+    this.fleet = fleet;
+    this.log = log;
+    this.json = json;
+  }
+
+  /**
+   * What is looked for; null where anything will do.
+   *
+   * @param from when it was kept, {@code to} before when
+   * @param corrections only entries that correct another
+   * @param before only those kept before the one at this place in the log
+   */
+  public record Wanted(
+      @Nullable UUID boat,
+      @Nullable String person,
+      @Nullable Instant from,
+      @Nullable Instant to,
+      @Nullable BookKind kind,
+      @Nullable String lot,
+      boolean corrections,
+      @Nullable Long before) {}
+
+  /** Some lines, and whether older ones follow. */
+  public record FoundPage(List<BookLine> lines, boolean more) {}
+
+  /** Antifreeze of a lot that went into a circuit. */
+  public record Poured(UUID boat, String circuit, double liters, String person, Instant at) {}
+
+  /** A page of what is found. */
+  @Transactional(readOnly = true)
+  public FoundPage page(Wanted wanted, int limit) {
+    int size = Math.max(1, Math.min(limit, MOST));
+    List<EntryRow> rows = query(wanted).setMaxResults(size + 1).getResultList();
+    boolean more = rows.size() > size;
+    List<EntryRow> shown = more ? rows.subList(0, size) : rows;
+    Map<UUID, Boat> boats = new HashMap<>();
+    Set<UUID> ids = shown.stream().map(EntryRow::boatId).collect(Collectors.toSet());
+    for (BoatRow boat : fleet.boats(ids)) {
+      boats.put(boat.id(), boat.boat());
+    }
+    return new FoundPage(log.lines(shown, boats), more);
+  }
+
+  /** Every time something of a lot went in, without what was taken back; oldest first. */
+  @Transactional(readOnly = true)
+  public List<Poured> poured(String lot) {
+    List<EntryRow> rows =
+        entityManager
+            .createQuery(
+                "select e from EntryRow e where e.lot = :lot and e.kind = :kind order by e.seq",
+                EntryRow.class)
+            .setParameter("lot", lot)
+            .setParameter("kind", EntryKind.FLUID_USED)
+            .getResultList();
+    Set<UUID> replaced =
+        entries.findByCorrectsIdIn(rows.stream().map(EntryRow::id).toList()).stream()
+            .map(EntryRow::correctsId)
+            .collect(Collectors.toSet());
+    return rows.stream()
+        .filter(row -> !replaced.contains(row.id()))
+        .map(
+            row -> {
+              Fact.FluidUsed used = (Fact.FluidUsed) json.read(row).fact();
+              return new Poured(
+                  row.boatId(), used.circuit(), used.liters(), row.person(), row.deviceTime());
+            })
+        .toList();
+  }
+
+  private TypedQuery<EntryRow> query(Wanted wanted) {
+    List<String> where = new ArrayList<>();
+    Map<String, Object> values = new HashMap<>();
+    with(where, values, "e.boatId = :boat", "boat", wanted.boat());
+    with(where, values, "e.person = :person", "person", wanted.person());
+    with(where, values, "e.serverTime >= :from", "from", wanted.from());
+    with(where, values, "e.serverTime < :to", "to", wanted.to());
+    with(where, values, "e.lot = :lot", "lot", wanted.lot());
+    if (wanted.before() != null) {
+      EntryRow last = entityManager.find(EntryRow.class, wanted.before());
+      if (last == null) {
+        throw Refused.value("before", "The log has no such place.");
+      }
+      where.add("(e.serverTime < :at or e.serverTime = :at and e.seq < :before)");
+      values.put("at", last.serverTime());
+      values.put("before", last.seq());
+    }
+    if (wanted.kind() != null) {
+      with(where, values, "e.kind in :kinds", "kinds", wanted.kind().kinds());
+    }
+    if (wanted.corrections()) {
+      where.add("e.correctsId is not null");
+    }
+    String all = where.isEmpty() ? "" : " where " + String.join(" and ", where);
+    TypedQuery<EntryRow> query =
+        entityManager.createQuery(
+            "select e from EntryRow e" + all + " order by e.serverTime desc, e.seq desc",
+            EntryRow.class);
+    values.forEach(query::setParameter);
+    return query;
+  }
+
+  private static void with(
+      List<String> where,
+      Map<String, Object> values,
+      String condition,
+      String name,
+      @Nullable Object value) {
+    if (value != null) {
+      where.add(condition);
+      values.put(name, value);
+    }
+  }
+}
