@@ -10,13 +10,13 @@ import { ofBoat } from './source';
 /** May we go? One boat, for those of the yard. */
 export function CastOffBoat() {
   const { boatId = '' } = useParams();
-  const source = useMemo(() => ofBoat(boatId), [boatId]);
   const queries = useQueryClient();
   const may = useMay();
+  const source = useMemo(() => ofBoat(boatId, may.name), [boatId, may.name]);
   return (
     <main className="reach mx-auto w-full max-w-[760px] lg:max-w-[1160px] flex-1 px-5 py-4">
       <RoundShown
-        key={boatId}
+        key={source.name}
         source={source}
         may={may.work || may.move}
         keepFuel={

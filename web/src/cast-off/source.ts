@@ -14,11 +14,11 @@ export interface Source {
   after: (after: AfterSent) => Promise<unknown>;
 }
 
-/** For those of the yard. */
-export function ofBoat(boat: string): Source {
+/** For those of the yard; what one of them left on a device is not sent as another. */
+export function ofBoat(boat: string, person: string): Source {
   const params = { path: { id: boat } };
   return {
-    name: boat,
+    name: `${person}.${boat}`,
     queryKey: ['boat', boat, 'cast-off'],
     load: (kind) =>
       got(api.GET('/api/cast-off/boats/{id}', { params: { ...params, query: { kind } } })),
