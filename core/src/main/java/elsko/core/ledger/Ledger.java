@@ -224,7 +224,7 @@ public final class Ledger {
   }
 
   private void troubled(Position engine, Trouble trouble, Instant at) {
-    for (Interval due : trouble.makesDue()) {
+    for (Interval due : trouble.makesDue(boat, boat.engineCircuit(engine))) {
       dueAtOnce.put(BoatState.dueKey(engine, due), new DueAtOnce(trouble, at));
     }
   }

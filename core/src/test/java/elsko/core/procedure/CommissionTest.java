@@ -160,6 +160,17 @@ class CommissionTest {
   }
 
   @Test
+  void whatAnEngineDoesNotHaveIsNeverDueForIt() {
+    Story story = new Story(Hulls.airCooled()).wet();
+    story.say(new Fact.EngineTroubled(null, Trouble.RAN_HOT));
+    assertThat(story.state().dueAtOnce()).isEmpty();
+    Story outboard = new Story(Hulls.outboard()).wet();
+    outboard.say(new Fact.EngineTroubled(null, Trouble.RAN_HOT));
+    outboard.open(Procedure.COMMISSION).walk();
+    assertThat(outboard.state().dueAtOnce()).isEmpty();
+  }
+
+  @Test
   void aStrainerAboveTheWaterlineIsPrimedTheSeacockOpenedAsItFires() {
     Story story = new Story(Hulls.saildrive()).wet().open(Procedure.WINTERIZE).walk();
     story.open(Procedure.COMMISSION);
