@@ -18,6 +18,7 @@ import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import elsko.core.procedure.Ask;
+import elsko.core.procedure.Cautions;
 import elsko.core.procedure.LookOver;
 import elsko.core.procedure.Schools;
 import java.util.ArrayList;
@@ -30,8 +31,6 @@ import java.util.Set;
  * each engine started.
  */
 public record Round(RoundKind kind, List<Part> parts) {
-  private static final String STOPPED = "Engine stopped, battery isolated, hands and sleeves out.";
-  private static final String COLD = "Hot cap: do not open. Cold only, no pressure.";
   private static final String FLOODING =
       "Afloat: seacock SHUT before anything under the waterline is opened, a plug at hand.";
   private static final String GAS =
@@ -155,9 +154,9 @@ public record Round(RoundKind kind, List<Part> parts) {
         asks.add(Ask.See.of(engine, Conditions.MOUNTS));
         asks.add(Ask.See.of(engine, Conditions.ELECTRICS));
       }
-      List<String> hurts = new ArrayList<>(List.of(STOPPED));
+      List<String> hurts = new ArrayList<>(List.of(Cautions.STOPPED));
       if (boat().engine(circuit).cooling() == Cooling.CLOSED) {
-        hurts.add(COLD);
+        hurts.add(Cautions.COLD);
       }
       if (has(circuit, FittingKind.STRAINER_LID)) {
         hurts.add(FLOODING);

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What hurts, said where the danger is. Local rules and licensed practice come first. */
-final class Cautions {
+public final class Cautions {
   static final String CATCH =
       "Catch what runs out; do not let it reach the water where rules forbid it.";
   static final String NO_GLYCOL_OF_THE_OTHER_KIND =
@@ -21,8 +21,8 @@ final class Cautions {
       "Afloat: seacock SHUT before anything under the waterline is opened; one at a time, a plug at"
           + " hand.";
 
-  static final String STOPPED = "Engine stopped, battery isolated, hands and sleeves out.";
-  static final String COLD = "Hot cap: do not open. Cold only, no pressure.";
+  public static final String STOPPED = "Engine stopped, battery isolated, hands and sleeves out.";
+  public static final String COLD = "Hot cap: do not open. Cold only, no pressure.";
 
   private Cautions() {}
 

@@ -25,19 +25,12 @@ public class LogSearch {
   private static final int MOST = 200;
 
   private final EntityManager entityManager;
-  private final EntryRepository entries;
   private final Fleet fleet;
   private final LogView log;
   private final FactJson json;
 
-  LogSearch(
-      EntityManager entityManager,
-      EntryRepository entries,
-      Fleet fleet,
-      LogView log,
-      FactJson json) {
+  LogSearch(EntityManager entityManager, Fleet fleet, LogView log, FactJson json) {
     this.entityManager = entityManager;
-    this.entries = entries;
     this.fleet = fleet;
     this.log = log;
     this.json = json;
@@ -92,10 +85,7 @@ public class LogSearch {
             .setParameter("lot", lot)
             .setParameter("kind", EntryKind.FLUID_USED)
             .getResultList();
-    Set<UUID> replaced =
-        entries.findByCorrectsIdIn(rows.stream().map(EntryRow::id).toList()).stream()
-            .map(EntryRow::correctsId)
-            .collect(Collectors.toSet());
+    Set<UUID> replaced = log.replaced(rows);
     return rows.stream()
         .filter(row -> !replaced.contains(row.id()))
         .map(

@@ -44,10 +44,7 @@ class LogView {
 
   /** Entries of any boats as lines, each with what it corrects and whether it was corrected. */
   List<BookLine> lines(List<EntryRow> shown, Map<UUID, Boat> boats) {
-    Set<UUID> replaced =
-        entries.findByCorrectsIdIn(shown.stream().map(EntryRow::id).toList()).stream()
-            .map(EntryRow::correctsId)
-            .collect(Collectors.toSet());
+    Set<UUID> replaced = replaced(shown);
     Map<UUID, String> corrected = corrected(shown, boats);
     return shown.stream()
         .map(
@@ -58,6 +55,13 @@ class LogView {
               return new BookLine(row.boatId(), boat.name(), entry);
             })
         .toList();
+  }
+
+  /** Ids of those that a later entry corrects. */
+  Set<UUID> replaced(List<EntryRow> rows) {
+    return entries.findByCorrectsIdIn(rows.stream().map(EntryRow::id).toList()).stream()
+        .map(EntryRow::correctsId)
+        .collect(Collectors.toSet());
   }
 
   /** What corrections among these replaced, in words. */
