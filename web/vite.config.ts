@@ -11,6 +11,18 @@ const contract = createHash('sha256')
   .digest('hex')
   .slice(0, 12);
 
+const tests = ['src/**/*.test.{ts,tsx}'];
+
+/** What replaces clocks or styles of the whole window needs a worker to itself; it starts slowly. */
+const ownWorker = [
+  'src/testing/served.test.tsx',
+  'src/gauge/gauge-panel.test.tsx',
+  'src/describe/describe-page.test.tsx',
+  'src/card/cranking.test.tsx',
+  'src/boat/circuits.test.tsx',
+  'src/bench/fill.test.tsx',
+];
+
 export default defineConfig({
   define: { __CONTRACT__: JSON.stringify(contract) },
   plugins: [
@@ -43,7 +55,13 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://localhost:8080' } },
   test: {
     environment: 'jsdom',
-    include: ['src/**/*.test.{ts,tsx}'],
     setupFiles: ['src/testing/indexed-db.ts'],
+    projects: [
+      {
+        extends: true,
+        test: { name: 'screens', pool: 'vmThreads', include: tests, exclude: ownWorker },
+      },
+      { extends: true, test: { name: 'own worker', pool: 'threads', include: ownWorker } },
+    ],
   },
 });

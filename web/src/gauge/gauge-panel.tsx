@@ -30,6 +30,8 @@ const MINUTE_MS = 60_000;
 /** The gauge of an engine that warms up: read again and again, held against its limits at once. */
 export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) {
   const { enter, sending } = useEnter(boat.id);
+  // A line of its own: while the gauges are being read a tap of a person must not find a dead button.
+  const gauges = useEnter(boat.id);
   const { waiting } = useLine();
   const refused = useRefused(['temperatureC', 'minute']);
   const [text, setText, clear] = useDraft(`gauge.${card.id}.${step.key}`);
@@ -40,9 +42,16 @@ export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) 
   const watch = watchHere(gauge, readings);
   useCallOut(`${card.id} ${step.key} ${readings.length}`, watch.standing === 'STOP');
 
-  const say = (said: Omit<EntryBody, 'id'>) =>
-    enter({ entries: [{ ...said, card: card.id, step: step.key }] });
-  const feed = useFeed({ boat: boat.id, gauge, readings, enter: say });
+  const here = (said: Omit<EntryBody, 'id'>) => ({
+    entries: [{ ...said, card: card.id, step: step.key }],
+  });
+  const say = (said: Omit<EntryBody, 'id'>) => enter(here(said));
+  const feed = useFeed({
+    boat: boat.id,
+    gauge,
+    readings,
+    enter: (said) => gauges.enter(here(said)),
+  });
   const read = async () => {
     const temperatureC = typedNumber(text);
     if (temperatureC === null) {
