@@ -26,8 +26,7 @@ import java.util.stream.Stream;
  * @param kicked the engines that were kicked since their drains came out
  * @param inBay people recorded in the engine bay
  * @param aboard what somebody found to be there or not, by looking
- * @param lastDone when something that falls due was done last, by {@link #dueKey}
- * @param dueAtOnce what is due before its date, by {@link #dueKey}
+ * @param services what the log says of all that falls due
  * @param backAt when it came back from its last trip; null when nobody said
  * @param lastRound before casting off; null when none was gone
  * @param descaled segments the last descale reached, by circuit key
@@ -50,8 +49,7 @@ public record BoatState(
     Set<Position> kicked,
     Set<String> inBay,
     Map<Accessory, Boolean> aboard,
-    Map<String, Instant> lastDone,
-    Map<String, DueAtOnce> dueAtOnce,
+    ServiceRecords services,
     Instant backAt,
     RoundStanding lastRound,
     Map<String, List<String>> descaled,
@@ -65,10 +63,9 @@ public record BoatState(
     return (engine == null ? "boat" : engine.name()) + "/" + interval.key();
   }
 
-  /** Whether something is due on an engine ({@code null}: on the boat), now or soon. */
-  public boolean isDue(Position engine, Interval interval, Instant now) {
-    String key = dueKey(engine, interval);
-    return dueAtOnce.containsKey(key) || interval.isDue(lastDone.get(key), now);
+  /** What is due before its date, by {@link #dueKey}. */
+  public Map<String, DueAtOnce> dueAtOnce() {
+    return services.atOnce();
   }
 
   /** What was found aboard and is not in the description: nobody knows what is in it. */

@@ -1,7 +1,5 @@
 package elsko.core.ledger;
 
-import elsko.core.boat.Position;
-import elsko.core.limits.Interval;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -43,14 +41,9 @@ public record CardProgress(
    *
    * @param loose keys of the fittings that were loose ends
    * @param filled L that went into the circuits that held antifreeze, by circuit key
-   * @param lastDone when something that falls due was done last, by {@link BoatState#dueKey}
-   * @param dueAtOnce what was due before its date, by the same
+   * @param services what the log said of all that falls due
    */
-  public record Before(
-      Set<String> loose,
-      Map<String, Double> filled,
-      Map<String, Instant> lastDone,
-      Map<String, DueAtOnce> dueAtOnce) {}
+  public record Before(Set<String> loose, Map<String, Double> filled, ServiceRecords services) {}
 
   /** A card that nobody has opened, as it would be written. */
   public static CardProgress notOpened(Procedure procedure, Map<String, String> choices) {
@@ -62,7 +55,7 @@ public record CardProgress(
         null,
         "",
         null,
-        new Before(Set.of(), Map.of(), Map.of(), Map.of()),
+        new Before(Set.of(), Map.of(), ServiceRecords.NONE),
         Map.of());
   }
 
@@ -85,15 +78,8 @@ public record CardProgress(
         at,
         "",
         null,
-        new Before(Set.copyOf(loose), Map.copyOf(filled), state.lastDone(), state.dueAtOnce()),
+        new Before(Set.copyOf(loose), Map.copyOf(filled), state.services()),
         Map.of());
-  }
-
-  /** Whether something was due on an engine ({@code null}: on the boat) when it was opened. */
-  public boolean wasDue(Position engine, Interval interval) {
-    String key = BoatState.dueKey(engine, interval);
-    return before.dueAtOnce().containsKey(key)
-        || interval.isDue(before.lastDone().get(key), openedAt);
   }
 
   /** Whether a step is open, done or skipped. */

@@ -63,6 +63,10 @@ public final class EntryWords {
       String whose = done.engine() == null ? "" : engine(done.engine()) + ": ";
       return whose + Interval.of(done.item()).words() + " done" + because(done.found());
     }
+    if (fact instanceof Fact.DuePlanned planned) {
+      String whose = planned.engine() == null ? "" : engine(planned.engine()) + ": ";
+      return whose + Interval.of(planned.item()).words() + " wanted on the next visit";
+    }
     if (fact instanceof Fact.FluidUsed used) {
       return filled(boat, used);
     }

@@ -122,6 +122,18 @@ public sealed interface Fact {
   }
 
   /**
+   * Something that falls due is wanted on the next visit, whatever its date.
+   *
+   * @param engine whose; null for the boat as a whole
+   * @param item key of the interval
+   */
+  record DuePlanned(Position engine, String item) implements Fact {
+    public DuePlanned {
+      Interval.of(item);
+    }
+  }
+
+  /**
    * Antifreeze went into a circuit.
    *
    * @param pourPoint key of the hose it was poured into; null when it was drawn through

@@ -9,6 +9,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Method;
 import elsko.core.boat.Position;
+import elsko.core.limits.Interval;
 
 /**
  * Whether a fact speaks of things this boat has. Holds for corrections too, whatever the boat's
@@ -55,6 +56,13 @@ public final class FactFits {
       round.set().forEach(set -> check(boat, set));
       round.seen().forEach(seen -> check(boat, seen));
       round.read().forEach(read -> check(boat, read));
+    } else if (fact instanceof Fact.DuePlanned planned) {
+      boolean perEngine = Interval.of(planned.item()).isPerEngine();
+      if (perEngine == (planned.engine() == null)) {
+        throw Refused.value(
+            "engine", perEngine ? "Say which engine." : "It is about the boat as a whole.");
+      }
+      engine(boat, planned.engine());
     } else if (fact instanceof Fact.PartPicked picked) {
       engine(boat, picked.engine());
     } else if (fact instanceof Fact.EngineTroubled troubled) {

@@ -48,8 +48,7 @@ public final class Ledger {
   private final Map<Position, StartBasis> running = new EnumMap<>(Position.class);
   private final Set<Position> kicked = EnumSet.noneOf(Position.class);
   private final Map<Accessory, Boolean> aboard = new EnumMap<>(Accessory.class);
-  private final Map<String, Instant> lastDone = new HashMap<>();
-  private final Map<String, DueAtOnce> dueAtOnce = new HashMap<>();
+  private final ServiceFold services = new ServiceFold();
   private Instant backAt;
   private RoundStanding lastRound;
   private final Map<String, List<String>> descaled = new HashMap<>();
@@ -134,12 +133,12 @@ public final class Ledger {
                 runs.stopped(engine, entry.deviceTime());
               });
     } else if (fact instanceof Fact.ServiceDone done) {
-      String due = BoatState.dueKey(done.engine(), Interval.of(done.item()));
-      lastDone.put(due, entry.deviceTime());
-      dueAtOnce.remove(due);
+      services.done(done.engine(), Interval.of(done.item()), entry, done.found());
       if (done.item().equals(Interval.IMPELLER.key())) {
         enginesMeant(done.engine()).forEach(readings::impellerReplaced);
       }
+    } else if (fact instanceof Fact.DuePlanned planned) {
+      services.planned(planned.engine(), Interval.of(planned.item()), entry);
     } else if (fact instanceof Fact.EngineTroubled troubled) {
       enginesMeant(troubled.engine())
           .forEach(engine -> troubled(engine, troubled.trouble(), entry.deviceTime()));
@@ -187,7 +186,8 @@ public final class Ledger {
       ifThere(used.circuit(), CircuitFold::flooded);
       if (boat.hasCircuit(used.circuit())) {
         Position engine = boat.circuit(used.circuit()).engine();
-        lastDone.put(BoatState.dueKey(engine, Interval.DESCALE), entry.deviceTime());
+        services.done(engine, Interval.DESCALE, entry, "");
+        services.descaled(used.circuit(), used.segments(), entry.deviceTime());
         descaled.put(used.circuit(), used.segments());
       }
     } else if (fact instanceof Fact.CoolantRead read) {
@@ -204,6 +204,10 @@ public final class Ledger {
 
   private void taken(Entry entry, Fact.ReadingTaken read) {
     readings.taken(boat.engineMeant(read.engine()), read, entry);
+    if (read.limit().equals(Limits.ENGINE_HOURS.key())) {
+      enginesMeant(read.engine())
+          .forEach(engine -> services.ran(engine, entry.deviceTime(), read.value()));
+    }
     if (Limits.isPlateau(read.limit())) {
       enginesMeant(read.engine())
           .forEach(engine -> runs.holdsAt(engine, entry.deviceTime(), read.value()));
@@ -225,7 +229,7 @@ public final class Ledger {
 
   private void troubled(Position engine, Trouble trouble, Instant at) {
     for (Interval due : trouble.makesDue(boat, boat.engineCircuit(engine))) {
-      dueAtOnce.put(BoatState.dueKey(engine, due), new DueAtOnce(trouble, at));
+      services.dueAtOnce(engine, due, new DueAtOnce(trouble, at));
     }
   }
 
@@ -400,7 +404,7 @@ public final class Ledger {
           }
         });
     return new CardProgress.Before(
-        Set.copyOf(loose), Map.copyOf(filled), Map.copyOf(lastDone), Map.copyOf(dueAtOnce));
+        Set.copyOf(loose), Map.copyOf(filled), services.records());
   }
 
   /** The state after all that was added. */
@@ -431,8 +435,7 @@ public final class Ledger {
         Set.copyOf(kicked),
         Set.copyOf(inBay),
         Map.copyOf(aboard),
-        Map.copyOf(lastDone),
-        Map.copyOf(dueAtOnce),
+        services.records(),
         backAt,
         lastRound,
         Map.copyOf(descaled),

@@ -1,41 +1,76 @@
 package elsko.core.limits;
 
 import elsko.core.Refused;
-import java.time.Instant;
-import java.time.ZoneOffset;
 
 /**
- * Something that falls due again after calendar months, counted for each engine or once for the
- * boat.
+ * Something that falls due again, counted for each engine or once for the boat. Defaults and the
+ * other school as the handbook's intervals have them.
  */
 public enum Interval {
-  ENGINE_OIL("engine-oil", "engine oil and filter", "oil and oil filter", 12, true),
-  GEAR_OIL("gear-oil", "gearbox or drive oil", "gearbox or drive oil", 36, true),
-  FUEL_FILTER("fuel-filter", "fuel filter", "fuel filter", 12, true),
-  SPARK_PLUGS("spark-plugs", "spark plugs looked at", "spark plugs", 12, true),
-  IMPELLER("impeller", "impeller", "impeller with its gasket", 24, true),
-  COOLANT("coolant", "coolant", "coolant, mixed", 36, true),
-  DESCALE("descale", "descale of the raw-water side", "descaler", 48, true),
+  ENGINE_OIL(
+      "engine-oil",
+      "engine oil and filter",
+      "oil and oil filter",
+      Every.hoursOrMonths(100, 12),
+      null),
+  GEAR_OIL(
+      "gear-oil",
+      "gearbox or drive oil",
+      "gearbox or drive oil",
+      Every.hoursOrOilChanges(300, 3),
+      Every.months(12)),
+  FUEL_FILTER("fuel-filter", "fuel filter", "fuel filter", Every.months(12), Every.hours(250)),
+  SPARK_PLUGS("spark-plugs", "spark plugs looked at", "spark plugs", Every.months(12), null),
+  VALVES(
+      "valve-clearance",
+      "valve clearance",
+      "gasket of the valve cover",
+      Every.hours(500),
+      Every.on("on symptom")),
+  IMPELLER(
+      "impeller", "impeller", "impeller with its gasket", Every.months(24), Every.months(12)),
+  IMPELLER_LOOK("impeller-look", "impeller looked at", "", Every.months(12), null),
+  COOLANT("coolant", "coolant", "coolant, mixed", Every.months(36), Every.on("by its maker")),
+  DESCALE(
+      "descale",
+      "descale of the raw-water side",
+      "descaler",
+      Every.months(48),
+      Every.on("on symptom")),
   ELBOW(
-      "elbow", "mixing elbow or riser inspected", "gasket of the mixing elbow or riser", 24, true),
-  ANODES("anodes", "anodes", "anodes", 12, true),
-  SIPHON_BREAK("siphon-break", "siphon break rinsed", "", 12, true),
-  HOSES("hoses", "shaft seal, hoses and clamps inspected", "", 12, false);
+      "elbow",
+      "mixing elbow or riser inspected",
+      "gasket of the mixing elbow or riser",
+      Every.months(24),
+      null),
+  ELBOW_REPLACED(
+      "elbow-replaced",
+      "mixing elbow or riser replaced",
+      "mixing elbow or riser with its gasket",
+      Every.hours(2000),
+      null),
+  ANODES("anodes", "anodes", "anodes", Every.months(12), null),
+  SIPHON_BREAK("siphon-break", "siphon break rinsed", "", Every.months(12), null),
+  HOSES("hoses", "shaft seal, hoses and clamps inspected", "", Every.months(12), null);
 
-  private static final int WARN_DAYS = 30;
+  /** Brackish water leaves less scale than salt. */
+  private static final Every DESCALE_AFTER_BRACKISH = Every.months(60);
+
+  /** Fresh water leaves what its hardness is: nobody counts months. */
+  private static final Every DESCALE_AFTER_FRESH = Every.on("on symptom");
 
   private final String key;
   private final String words;
   private final String part;
-  private final int months;
-  private final boolean perEngine;
+  private final Every usual;
+  private final Every other;
 
-  Interval(String key, String words, String part, int months, boolean perEngine) {
+  Interval(String key, String words, String part, Every usual, Every other) {
     this.key = key;
     this.words = words;
     this.part = part;
-    this.months = months;
-    this.perEngine = perEngine;
+    this.usual = usual;
+    this.other = other;
   }
 
   public String key() {
@@ -51,12 +86,33 @@ public enum Interval {
     return part;
   }
 
-  public int months() {
-    return months;
+  public Every usual() {
+    return usual;
+  }
+
+  /** The other school, or null where the trade has one. */
+  public Every other() {
+    return other;
+  }
+
+  /** How it is counted on a boat used in salt, brackish or fresh water. */
+  public Every in(boolean salt, boolean brackish, boolean othersWay) {
+    if (othersWay && other != null) {
+      return other;
+    }
+    if (this == DESCALE && !salt) {
+      return brackish ? DESCALE_AFTER_BRACKISH : DESCALE_AFTER_FRESH;
+    }
+    return usual;
   }
 
   public boolean isPerEngine() {
-    return perEngine;
+    return this != HOSES;
+  }
+
+  /** Whether it was new when the engine was: then hours without a record count from there. */
+  public boolean isCountedFromNew() {
+    return this == ELBOW_REPLACED;
   }
 
   /** The interval of this key, or a refusal. */
@@ -67,18 +123,5 @@ public enum Interval {
       }
     }
     throw Refused.value("item", "Nothing called \"%s\" falls due.".formatted(key));
-  }
-
-  /**
-   * Whether it is due, or will be within the warning time.
-   *
-   * @param last when it was done last; null: no record, so it is due
-   */
-  public boolean isDue(Instant last, Instant now) {
-    if (last == null) {
-      return true;
-    }
-    Instant due = last.atZone(ZoneOffset.UTC).plusMonths(months).minusDays(WARN_DAYS).toInstant();
-    return !now.isBefore(due);
   }
 }

@@ -3,8 +3,13 @@ package elsko.core.procedure;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.Method;
+import elsko.core.boat.Position;
+import elsko.core.due.DueItem;
+import elsko.core.due.DueList;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
+import elsko.core.limits.Interval;
+import java.time.Instant;
 import java.util.List;
 
 /**
@@ -23,6 +28,29 @@ public record CardRequest(BoatState state, CardProgress progress, Schools school
         .filter(circuit -> Choices.isOn(this, circuit))
         .map(circuit -> new OnCircuit(this, circuit))
         .toList();
+  }
+
+  /** What had fallen due when the card was opened, on an engine or (null) on the boat. */
+  List<DueItem> due(Position engine) {
+    return DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt()).stream()
+        .filter(item -> item.engine() == engine)
+        .toList();
+  }
+
+  /** Whether something was due on an engine (null: on the boat) when the card was opened. */
+  boolean wasDue(Position engine, Interval interval) {
+    return due(engine).stream().anyMatch(item -> item.interval() == interval && item.isDue());
+  }
+
+  /** The same at a lay-up, which does what falls due before the next one. */
+  boolean fallsDueBeforeNextLayUp(Position engine, Interval interval) {
+    return due(engine).stream()
+        .anyMatch(item -> item.interval() == interval && item.isDueBeforeNextLayUp());
+  }
+
+  /** A card nobody has opened looks at a boat without a past. */
+  private Instant openedAt() {
+    return progress.openedAt() == null ? Instant.EPOCH : progress.openedAt();
   }
 
   Method method(Circuit circuit) {

@@ -1,10 +1,5 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.EnginePart;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.SegmentKind;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Fact;
 import elsko.core.limits.Interval;
@@ -16,6 +11,17 @@ import java.util.Objects;
 final class DueWork {
   static final String KEY = "due";
   static final String OF_THE_BOAT = "due-boat";
+
+  /** What is done in spring; the rest is done before the boat sits. */
+  private static final List<Interval> SPRING_WORK =
+      List.of(
+          Interval.IMPELLER,
+          Interval.IMPELLER_LOOK,
+          Interval.ANODES,
+          Interval.ELBOW,
+          Interval.ELBOW_REPLACED,
+          Interval.SIPHON_BREAK,
+          Interval.COOLANT);
 
   private DueWork() {}
 
@@ -55,7 +61,7 @@ final class DueWork {
   /** What is looked at while it is open anyway. */
   private static List<Ask> readings(OnCircuit on, Interval interval) {
     return switch (interval) {
-      case IMPELLER -> LookOver.impeller(on);
+      case IMPELLER, IMPELLER_LOOK -> LookOver.impeller(on);
       case SIPHON_BREAK -> LookOver.siphonBreak(on);
       default -> List.of();
     };
@@ -63,7 +69,7 @@ final class DueWork {
 
   /** The due work on the boat as a whole, or null when nothing is. */
   static Step step(CardRequest request) {
-    if (!request.progress().wasDue(null, Interval.HOSES)) {
+    if (!request.wasDue(null, Interval.HOSES)) {
       return null;
     }
     return Step.called(OF_THE_BOAT, "Look over hoses, clamps and shaft seal")
@@ -78,17 +84,17 @@ final class DueWork {
   /** What was due on an engine when the card was opened. */
   static List<Interval> due(OnCircuit on) {
     return on.isEngine()
-        ? springWork(on).stream()
-            .filter(interval -> on.request().progress().wasDue(on.engine(), interval))
+        ? SPRING_WORK.stream()
+            .filter(interval -> on.request().wasDue(on.engine(), interval))
             .toList()
         : List.of();
   }
 
   /** What the engine went through, where that made something due. */
   private static String atOnce(OnCircuit on) {
-    return springWork(on).stream()
+    return SPRING_WORK.stream()
         .map(interval -> BoatState.dueKey(on.engine(), interval))
-        .map(on.request().progress().before().dueAtOnce()::get)
+        .map(on.request().progress().before().services().atOnce()::get)
         .filter(Objects::nonNull)
         .map(
             due ->
@@ -99,27 +105,5 @@ final class DueWork {
 
   private static int services(List<Ask> asks) {
     return Math.max(1, (int) asks.stream().filter(Ask.Service.class::isInstance).count());
-  }
-
-  private static List<Interval> springWork(OnCircuit on) {
-    List<Interval> work = new ArrayList<>();
-    EngineDescription engine = on.boat().engine(on.circuit());
-    if (on.has(FittingKind.IMPELLER)) {
-      work.add(Interval.IMPELLER);
-    }
-    if (on.circuit().isRawWater()) {
-      work.add(Interval.ANODES);
-      if (on.circuit().hasSegment(SegmentKind.ELBOW)
-          || on.circuit().hasSegment(SegmentKind.RISER)) {
-        work.add(Interval.ELBOW);
-      }
-    }
-    if (on.boat().has(on.circuit(), EnginePart.SIPHON_BREAK)) {
-      work.add(Interval.SIPHON_BREAK);
-    }
-    if (engine.cooling() == Cooling.CLOSED) {
-      work.add(Interval.COOLANT);
-    }
-    return work;
   }
 }

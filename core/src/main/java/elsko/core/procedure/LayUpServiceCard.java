@@ -34,8 +34,11 @@ final class LayUpServiceCard implements CardPlan {
     boolean wet = on.circuit().isRawWater();
     // Coolant is changed cold, so before the engine is warmed.
     if (engine.cooling() == Cooling.CLOSED
-        && on.request().progress().wasDue(on.engine(), Interval.COOLANT)) {
+        && on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.COOLANT)) {
       steps.add(newCoolant(on));
+    }
+    if (on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.VALVES)) {
+      steps.add(valves(on));
     }
     if (wet) {
       steps.add(
@@ -88,7 +91,7 @@ final class LayUpServiceCard implements CardPlan {
   private static Step gearOil(OnCircuit on) {
     boolean due =
         on.engine() != Position.GENERATOR
-            && on.request().progress().wasDue(on.engine(), Interval.GEAR_OIL);
+            && on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.GEAR_OIL);
     List<Ask> asks = new ArrayList<>(LookOver.gearOil(on));
     if (due) {
       asks.add(service(on.engine(), Interval.GEAR_OIL));
@@ -107,7 +110,7 @@ final class LayUpServiceCard implements CardPlan {
   }
 
   private static Step fuel(OnCircuit on) {
-    boolean due = on.request().progress().wasDue(on.engine(), Interval.FUEL_FILTER);
+    boolean due = on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.FUEL_FILTER);
     List<Ask> asks =
         due
             ? List.of(service(on.engine(), Interval.FUEL_FILTER))
@@ -133,6 +136,19 @@ final class LayUpServiceCard implements CardPlan {
             "Ethylene glycol: poison to people and animals; spills wiped.")
         .asks(List.of(service(on.engine(), Interval.COOLANT)))
         .minutes(30)
+        .written();
+  }
+
+  private static Step valves(OnCircuit on) {
+    return on.step("valves", "Valve clearance")
+        .how(
+            "Cold or warm as its manual says. Turned by hand, each valve shut when it is measured; cover back on"
+                + " a new gasket. Where the manual asks for none, say so when skipping.")
+        .why("Valves that close badly burn.")
+        .tools(List.of("feeler gauges", "gasket of the valve cover"))
+        .hurts("Battery isolated, key out: it is turned by hand.")
+        .asks(List.of(service(on.engine(), Interval.VALVES)))
+        .minutes(45)
         .written();
   }
 

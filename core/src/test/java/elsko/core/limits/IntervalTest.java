@@ -4,22 +4,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Refused;
-import java.time.Instant;
 import org.junit.jupiter.api.Test;
 
 class IntervalTest {
-  private static final Instant DONE = Instant.parse("2024-11-10T09:00:00Z");
-
   @Test
-  void withoutARecordItIsDue() {
-    assertThat(Interval.IMPELLER.isDue(null, DONE)).isTrue();
+  void eachIsCountedAsTheHandbookSays() {
+    assertThat(Interval.ENGINE_OIL.usual().words()).isEqualTo("100 h or 12 months");
+    assertThat(Interval.GEAR_OIL.usual().words()).isEqualTo("300 h or 3 changes of the engine oil");
+    assertThat(Interval.GEAR_OIL.other().words()).isEqualTo("12 months");
+    assertThat(Interval.IMPELLER.usual().words()).isEqualTo("24 months");
+    assertThat(Interval.COOLANT.other().words()).isEqualTo("by its maker");
   }
 
   @Test
-  void itFallsDueAfterItsMonthsAndIsSaidThirtyDaysAhead() {
-    assertThat(Interval.IMPELLER.isDue(DONE, Instant.parse("2026-10-10T00:00:00Z"))).isFalse();
-    assertThat(Interval.IMPELLER.isDue(DONE, Instant.parse("2026-10-12T00:00:00Z"))).isTrue();
-    assertThat(Interval.ENGINE_OIL.isDue(DONE, Instant.parse("2025-11-10T10:00:00Z"))).isTrue();
+  void scaleGrowsWithTheSaltAndTheOtherSchoolWaitsForSymptoms() {
+    assertThat(Interval.DESCALE.in(true, false, false).months()).isEqualTo(48);
+    assertThat(Interval.DESCALE.in(false, true, false).months()).isEqualTo(60);
+    assertThat(Interval.DESCALE.in(false, false, false).isCounted()).isFalse();
+    assertThat(Interval.DESCALE.in(true, false, true).words()).isEqualTo("on symptom");
+    assertThat(Interval.ANODES.in(true, false, true)).isEqualTo(Interval.ANODES.usual());
   }
 
   @Test

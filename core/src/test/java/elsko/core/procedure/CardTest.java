@@ -12,6 +12,7 @@ import elsko.core.ledger.Fact;
 import elsko.core.limits.BeltSchool;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -50,7 +51,7 @@ class CardTest {
   @Test
   void aYardThatNeverRunsAPumpDryHasNoKickOnItsCards() {
     Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.DRY);
-    story.schools = new Schools(false, Map.of(), BeltSchool.DEFLECTION, 4);
+    story.schools = new Schools(false, Map.of(), BeltSchool.DEFLECTION, 4, Set.of());
     Card card = story.card();
     story.schools = Schools.USUAL;
     assertThat(card.step("kick")).isNull();

@@ -56,13 +56,13 @@ class LookOverTest {
   @Test
   void theYardsSchoolSaysHowABeltIsMeasured() {
     for (BeltSchool school : BeltSchool.values()) {
-      Schools yard = new Schools(true, Map.of(), school, 4);
+      Schools yard = new Schools(true, Map.of(), school, 4, Set.of());
       assertThat(keys(Hulls.saildrive(), yard))
           .contains(school.limit().key())
           .filteredOn(key -> key.startsWith("belt-") && !key.equals("belt-look"))
           .hasSize(1);
     }
-    assertThatThrownBy(() -> new Schools(true, Map.of(), BeltSchool.SHORT_SPAN, 7))
+    assertThatThrownBy(() -> new Schools(true, Map.of(), BeltSchool.SHORT_SPAN, 7, Set.of()))
         .isInstanceOf(Refused.class);
   }
 

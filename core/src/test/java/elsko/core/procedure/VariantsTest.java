@@ -21,6 +21,7 @@ import elsko.core.ledger.Procedure;
 import elsko.core.limits.BeltSchool;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -144,7 +145,8 @@ class VariantsTest {
   @Test
   void theBoatDecidesBeforeTheYardAndTheCardBeforeBoth() {
     Schools yard =
-        new Schools(true, Map.of(Layout.STERNDRIVE, Method.DRAW), BeltSchool.DEFLECTION, 4);
+        new Schools(
+            true, Map.of(Layout.STERNDRIVE, Method.DRAW), BeltSchool.DEFLECTION, 4, Set.of());
     Boat plain = Boat.of(Hulls.sterndrive(null));
     assertThat(Choices.usualMethod(plain, plain.circuit("engine"), Schools.USUAL))
         .isEqualTo(Method.POUR);

@@ -1,0 +1,186 @@
+package elsko.core.due;
+
+import elsko.core.Words;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Position;
+import elsko.core.due.DueItem.Standing;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.DueAtOnce;
+import elsko.core.ledger.EngineHours;
+import elsko.core.ledger.ServiceRecord;
+import elsko.core.ledger.ServiceRecords;
+import elsko.core.limits.Every;
+import elsko.core.limits.Interval;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.Period;
+import java.time.ZoneOffset;
+
+/** Counts one interval: by hours, by months and by oil changes, whichever comes first. */
+record Counted(
+    ServiceRecords records,
+    Circuit circuit,
+    Interval interval,
+    Every every,
+    ServiceRecord last,
+    Instant now) {
+  private static final Period WARN = Period.ofDays(30);
+
+  /** Hours are warned of when so much of them is left. Estimate. */
+  private static final double WARN_PART = 0.1;
+
+  /** What falls due in the last of them is warned of at the next lay-up itself. */
+  private static final Period TO_NEXT_LAY_UP = Period.ofMonths(12).minusDays(WARN.getDays());
+
+  private static final double DAYS_OF_A_YEAR = 365;
+
+  /**
+   * What comes of it.
+   *
+   * @param more said beside the reason; may be empty
+   */
+  DueItem item(String more) {
+    DueAtOnce trouble = DueList.atOnce(records, circuit, interval);
+    if (trouble != null) {
+      return as(
+          Standing.AT_ONCE,
+          trouble.at(),
+          false,
+          null,
+          "It %s: due at once.".formatted(trouble.trouble().words()));
+    }
+    if (!every.isCounted()) {
+      return as(
+          Standing.NOT_COUNTED,
+          null,
+          false,
+          null,
+          "This yard does it %s.".formatted(every.words()));
+    }
+    Double since = startHours();
+    if (last == null && since == null) {
+      return interval.isCountedFromNew()
+          ? as(Standing.NOT_COUNTED, null, false, null, "Its hours were never read.")
+          : as(
+              Standing.NO_RECORD,
+              null,
+              false,
+              null,
+              more.isEmpty() ? "Nobody wrote down that it was ever done." : more);
+    }
+    return counted(since, more);
+  }
+
+  private DueItem counted(Double since, String more) {
+    Instant byMonths =
+        every.months() == 0 ? null : last.at().atZone(ZoneOffset.UTC).plus(every.period()).toInstant();
+    Double hoursLeft =
+        every.hours() == 0 || since == null || hours() == null
+            ? null
+            : (Double) (since + every.hours() - hours().hours());
+    Instant byHours = hoursLeft == null ? null : when(hoursLeft);
+    boolean estimated = byHours != null && (byMonths == null || byHours.isBefore(byMonths));
+    Instant on = estimated ? byHours : byMonths;
+    Standing standing = byDate(byMonths);
+    if (hoursLeft != null) {
+      standing = earlier(standing, byHoursLeft(hoursLeft));
+    }
+    if (every.oilChanges() > 0 && last != null) {
+      standing = earlier(standing, byOilChanges());
+    }
+    return as(standing, on, estimated, hoursLeft, why(hoursLeft, more));
+  }
+
+  private Standing byDate(Instant due) {
+    if (due == null) {
+      return Standing.LATER;
+    }
+    if (!now.isBefore(due)) {
+      return Standing.OVERDUE;
+    }
+    if (!now.isBefore(due.minus(Duration.ofDays(WARN.getDays())))) {
+      return Standing.SOON;
+    }
+    Instant nextLayUp = now.atZone(ZoneOffset.UTC).plus(TO_NEXT_LAY_UP).toInstant();
+    return due.isAfter(nextLayUp) ? Standing.LATER : Standing.BEFORE_LAY_UP;
+  }
+
+  private Standing byHoursLeft(double left) {
+    if (left <= 0) {
+      return Standing.OVERDUE;
+    }
+    if (left <= WARN_PART * every.hours()) {
+      return Standing.SOON;
+    }
+    Double season = hours().lastSeason();
+    return season != null && left <= season ? Standing.BEFORE_LAY_UP : Standing.LATER;
+  }
+
+  /** The change at the next lay-up counts too. */
+  private Standing byOilChanges() {
+    int left = every.oilChanges() - last.oilChanges();
+    return left <= 0 ? Standing.OVERDUE : left == 1 ? Standing.BEFORE_LAY_UP : Standing.LATER;
+  }
+
+  private static Standing earlier(Standing one, Standing other) {
+    return one.compareTo(other) <= 0 ? one : other;
+  }
+
+  /** When its hours are run, if a season is like the last. */
+  private Instant when(double left) {
+    Double season = hours().lastSeason();
+    if (left <= 0) {
+      return hours().at();
+    }
+    return season == null || season <= 0
+        ? null
+        : hours().at().plus(Duration.ofDays(Math.round(left / season * DAYS_OF_A_YEAR)));
+  }
+
+  private String why(Double hoursLeft, String more) {
+    StringBuilder why = new StringBuilder("Every ").append(every.words());
+    if (hoursLeft != null) {
+      why.append(
+          hoursLeft <= 0
+              ? ", %s h over".formatted(Words.number(-hoursLeft, 0))
+              : ", %s h left".formatted(Words.number(hoursLeft, 0)));
+    } else if (every.hours() > 0 && hours() == null) {
+      why.append(", its hours were never read");
+    }
+    if (every.oilChanges() > 0 && last != null) {
+      why.append(", %d changed since".formatted(last.oilChanges()));
+    }
+    return why.append('.').append(more.isEmpty() ? "" : " " + more).toString();
+  }
+
+  private Position engine() {
+    return circuit == null ? null : circuit.engine();
+  }
+
+  private EngineHours hours() {
+    return circuit == null ? null : records.hours().get(circuit.engine());
+  }
+
+  /** What its engine had run when it was done, or null. */
+  private Double startHours() {
+    if (last != null) {
+      return last.hours();
+    }
+    return interval.isCountedFromNew() && hours() != null ? (Double) 0.0 : null;
+  }
+
+  private DueItem as(
+      Standing standing, Instant on, boolean estimated, Double hoursLeft, String why) {
+    return new DueItem(
+        engine(),
+        interval,
+        every,
+        last,
+        standing,
+        on,
+        estimated,
+        hoursLeft,
+        why,
+        records.planned().get(BoatState.dueKey(engine(), interval)));
+  }
+}

@@ -1,0 +1,157 @@
+package elsko.core.due;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.Segment;
+import elsko.core.boat.SegmentKind;
+import elsko.core.boat.WaterUsedIn;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.DueAtOnce;
+import elsko.core.ledger.ServiceRecord;
+import elsko.core.ledger.ServiceRecords;
+import elsko.core.limits.Every;
+import elsko.core.limits.Interval;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Counts every interval of a boat, for each engine from its own record. */
+public final class DueList {
+  /** Descaled or not, scale does not hold on in these. */
+  private static final Set<SegmentKind> SCALES =
+      EnumSet.of(
+          SegmentKind.COOLER,
+          SegmentKind.EXCHANGER,
+          SegmentKind.BLOCK,
+          SegmentKind.MANIFOLD,
+          SegmentKind.RISER,
+          SegmentKind.ELBOW,
+          SegmentKind.MUFFLER);
+
+  private final Boat boat;
+  private final ServiceRecords records;
+  private final Set<Interval> othersWay;
+  private final Instant now;
+
+  private DueList(Boat boat, ServiceRecords records, Set<Interval> othersWay, Instant now) {
+    this.boat = boat;
+    this.records = records;
+    this.othersWay = othersWay;
+    this.now = now;
+  }
+
+  /**
+   * Everything that falls due on a boat, most pressing first.
+   *
+   * @param othersWay the intervals this yard counts the other school's way
+   */
+  public static List<DueItem> of(BoatState state, Set<Interval> othersWay, Instant now) {
+    return of(state.boat(), state.services(), othersWay, now);
+  }
+
+  /** The same from the records alone, as they stood at some time. */
+  public static List<DueItem> of(
+      Boat boat, ServiceRecords records, Set<Interval> othersWay, Instant now) {
+    return new DueList(boat, records, othersWay, now).all();
+  }
+
+  private List<DueItem> all() {
+    List<DueItem> found = new ArrayList<>();
+    for (Circuit circuit : boat.engineCircuits()) {
+      for (Interval interval : Interval.values()) {
+        if (FallsDue.on(boat, circuit, interval)) {
+          found.add(item(circuit, interval));
+        }
+      }
+    }
+    // Whatever is replaced is looked at on the way.
+    Set<String> replaced = new java.util.HashSet<>();
+    for (DueItem item : found) {
+      if (item.interval() == Interval.IMPELLER && item.isDue() || looksAnyway(item)) {
+        replaced.add(BoatState.dueKey(item.engine(), Interval.IMPELLER_LOOK));
+      }
+    }
+    found.removeIf(item -> replaced.contains(BoatState.dueKey(item.engine(), item.interval())));
+    found.add(item(null, Interval.HOSES));
+    found.sort(
+        Comparator.comparing(DueItem::standing)
+            .thenComparing(DueItem::on, Comparator.nullsLast(Comparator.naturalOrder()))
+            .thenComparing(DueItem::interval));
+    return found;
+  }
+
+  /** Replaced as often as it would be looked at, it needs no look of its own. */
+  private static boolean looksAnyway(DueItem item) {
+    return item.interval() == Interval.IMPELLER
+        && item.every().months() <= Interval.IMPELLER_LOOK.usual().months();
+  }
+
+  private DueItem item(Circuit circuit, Interval interval) {
+    WaterUsedIn water = boat.description().waterUsedIn();
+    Every every =
+        interval.in(
+            water == WaterUsedIn.SALT,
+            water == WaterUsedIn.BRACKISH,
+            othersWay.contains(interval));
+    return new Counted(records, circuit, interval, every, last(circuit, interval), now)
+        .item(circuit != null && interval == Interval.DESCALE ? neverReached(circuit) : "");
+  }
+
+  private ServiceRecord last(Circuit circuit, Interval interval) {
+    if (circuit == null) {
+      return records.last(BoatState.dueKey(null, interval));
+    }
+    if (interval == Interval.DESCALE) {
+      return lastDescale(circuit);
+    }
+    ServiceRecord own = records.last(BoatState.dueKey(circuit.engine(), interval));
+    if (interval == Interval.IMPELLER_LOOK) {
+      ServiceRecord replaced =
+          records.last(BoatState.dueKey(circuit.engine(), Interval.IMPELLER));
+      return own == null || replaced != null && replaced.at().isAfter(own.at()) ? replaced : own;
+    }
+    return own;
+  }
+
+  /** Counted from the segment that was reached longest ago; null while one never was. */
+  private ServiceRecord lastDescale(Circuit circuit) {
+    Map<String, Instant> reached = records.descaled().getOrDefault(circuit.key(), Map.of());
+    Instant longestAgo = null;
+    for (Segment segment : circuit.segments()) {
+      if (SCALES.contains(segment.kind())) {
+        Instant at = reached.get(segment.key());
+        if (at == null) {
+          return null;
+        }
+        longestAgo = longestAgo == null || at.isBefore(longestAgo) ? at : longestAgo;
+      }
+    }
+    return longestAgo == null ? null : new ServiceRecord(longestAgo, null, 0, "", "");
+  }
+
+  /** Names what no descale has reached, where some did: "never reached: muffler". */
+  private String neverReached(Circuit circuit) {
+    Map<String, Instant> reached = records.descaled().getOrDefault(circuit.key(), Map.of());
+    if (reached.isEmpty()) {
+      return "";
+    }
+    List<String> missing =
+        circuit.segments().stream()
+            .filter(segment -> SCALES.contains(segment.kind()))
+            .filter(segment -> !reached.containsKey(segment.key()))
+            .map(Segment::name)
+            .toList();
+    return missing.isEmpty() ? "" : "Never reached: " + String.join(", ", missing) + ".";
+  }
+
+  /** What is due at once, or null. */
+  static DueAtOnce atOnce(ServiceRecords records, Circuit circuit, Interval interval) {
+    return records
+        .atOnce()
+        .get(BoatState.dueKey(circuit == null ? null : circuit.engine(), interval));
+  }
+}

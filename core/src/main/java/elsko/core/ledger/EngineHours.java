@@ -1,0 +1,12 @@
+package elsko.core.ledger;
+
+import elsko.core.Nullable;
+import java.time.Instant;
+
+/**
+ * What an engine has run.
+ *
+ * @param hours as last read, at {@code at}
+ * @param lastSeason how many of them since it was read about a year before; null when it was not
+ */
+public record EngineHours(double hours, Instant at, @Nullable Double lastSeason) {}
