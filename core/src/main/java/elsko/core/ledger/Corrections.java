@@ -7,10 +7,11 @@ import java.util.Map;
 import java.util.UUID;
 
 /** A log as it stands after its corrections: each replacement in the place of what it replaced. */
-final class Corrections {
+public final class Corrections {
   private Corrections() {}
 
-  static List<Entry> applied(List<Entry> log) {
+  /** The entries that stand, oldest first; what was taken back is not among them. */
+  public static List<Entry> applied(List<Entry> log) {
     Map<UUID, Entry> replacedBy = new HashMap<>();
     for (Entry entry : log) {
       if (entry.corrects() != null) {
