@@ -36,6 +36,9 @@ const LaunchBoat = lazy(() =>
   import('./launch/launch-boat').then((m) => ({ default: m.LaunchBoat })),
 );
 const Book = lazy(() => import('./book/book').then((m) => ({ default: m.Book })));
+const BookTabs = lazy(() => import('./book/book-tabs').then((m) => ({ default: m.BookTabs })));
+const Due = lazy(() => import('./due/due').then((m) => ({ default: m.Due })));
+const Trends = lazy(() => import('./trend/trends').then((m) => ({ default: m.Trends })));
 const CastOff = lazy(() => import('./cast-off/cast-off').then((m) => ({ default: m.CastOff })));
 const CastOffBoat = lazy(() =>
   import('./cast-off/cast-off-boat').then((m) => ({ default: m.CastOffBoat })),
@@ -73,6 +76,7 @@ export function App() {
                 <Route index element={<Yard />} />
                 <Route path="/boats/:boatId" element={<Boat />} />
                 <Route path="/boats/:boatId/readings" element={<Readings />} />
+                <Route path="/boats/:boatId/trends" element={<Trends />} />
                 <Route path="/describe" element={<Describe />} />
                 <Route path="/boats/:boatId/describe" element={<Describe />} />
                 <Route path="/import" element={<Import />} />
@@ -89,7 +93,10 @@ export function App() {
                 <Route path="/walks/mine" element={<MyWalk />} />
                 <Route path="/launch" element={<Launch />} />
                 <Route path="/launch/:boatId" element={<LaunchBoat />} />
-                <Route path="/book" element={<Book />} />
+                <Route path="/book" element={<BookTabs />}>
+                  <Route index element={<Book />} />
+                  <Route path="due" element={<Due />} />
+                </Route>
                 <Route path="/cast-off" element={<CastOff />} />
                 <Route path="/cast-off/:boatId" element={<CastOffBoat />} />
                 <Route path="/settings" element={<Settings />} />

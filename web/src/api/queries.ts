@@ -108,6 +108,24 @@ export const cardToOpenQuery = (id: string, procedure: Procedure) =>
       ),
   });
 
+/** Under the boats: whatever is done on one may settle what was due. */
+export const dueQuery = queryOptions({
+  queryKey: ['boats', 'due'],
+  queryFn: () => got(api.GET('/api/due')),
+});
+
+export const dueOfQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'due'],
+    queryFn: () => got(api.GET('/api/boats/{id}/due', { params: { path: { id } } })),
+  });
+
+export const trendsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'trends'],
+    queryFn: () => got(api.GET('/api/boats/{id}/trends', { params: { path: { id } } })),
+  });
+
 export const weakestQuery = queryOptions({
   queryKey: ['shelf', 'weakest'],
   queryFn: () => got(api.GET('/api/bench/weakest-samples')),

@@ -10,6 +10,7 @@ import { useLine } from '../offline/device';
 import { provisionalBoat } from '../offline/provisional';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { BoatDates } from './boat-dates';
+import { DueOfOneBoat } from '../due/due-of-one-boat';
 import { FrostOfBoat } from '../frost/frost-of-boat';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -128,6 +129,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
           />
         )}
         <NextThing boat={boat} mayWork={may.work} />
+        <DueOfOneBoat boat={boat.id} may={may.work} />
         <FrostOfBoat boat={boat.id} />
         <BoatDates boat={boat.id} mayChange={may.runYard} />
         <LooseEnds fittings={boat.fittings} choose={choose} maySet={maySet} />

@@ -25,6 +25,7 @@ const CATALOG: Catalog = {
   accessories: [{ key: 'GENERATOR', words: 'generator' }],
   methods: [],
   beltSchools: [],
+  twoSchools: [],
   drainKinds: [],
 };
 

@@ -29,6 +29,7 @@ const CATALOG: Catalog = {
   ],
   methods: [],
   beltSchools: [],
+  twoSchools: [],
   drainKinds: [
     { key: 'DRAIN_PLUG', words: 'drain plug' },
     { key: 'PETCOCK', words: 'petcock' },

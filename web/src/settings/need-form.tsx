@@ -18,6 +18,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [policy, setPolicy] = useState(yard.policy);
   const [kick, setKick] = useState(yard.kickAllowed);
   const [belts, setBelts] = useState(yard.beltSchool);
+  const [othersWay, setOthersWay] = useState<string[]>(yard.othersWay);
   const [batteries, setBatteries] = useState(String(yard.batteryYears));
   const [countersign, setCountersign] = useState(yard.countersign);
   const [containers, setContainers] = useState(yard.containerLiters.join(', '));
@@ -51,6 +52,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
             containerLiters: sizes(containers),
             beltSchool: belts,
             batteryYears: years,
+            othersWay,
             methods: methods as YardView['methods'],
           },
         }),
@@ -163,6 +165,27 @@ export function NeedForm({ yard }: { yard: YardView }) {
                 ))}
               </Choice>
             ))}
+        </fieldset>
+        <fieldset className="m-0 grid gap-1.5 border-0 p-0">
+          <legend className="mb-1 p-0 text-[14px] font-semibold">
+            What falls due, where the trade has two schools
+          </legend>
+          {catalog?.twoSchools.map(({ key, words, usual, other }) => (
+            <Choice
+              key={key}
+              label={words}
+              value={othersWay.includes(key) ? 'other' : 'usual'}
+              onChoose={(value) =>
+                setOthersWay([
+                  ...othersWay.filter((one) => one !== key),
+                  ...(value === 'other' ? [key] : []),
+                ])
+              }
+            >
+              <option value="usual">{usual}</option>
+              <option value="other">{other}</option>
+            </Choice>
+          ))}
         </fieldset>
         <Save action="Save" trouble={refused.elsewhere} />
       </form>

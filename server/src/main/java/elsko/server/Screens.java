@@ -12,7 +12,7 @@ class Screens {
     "/bench/**",
     "/walks/**",
     "/launch/**",
-    "/book",
+    "/book/**",
     "/cast-off/**",
     "/owner",
     "/describe",

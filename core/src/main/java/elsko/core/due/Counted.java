@@ -73,7 +73,9 @@ record Counted(
 
   private DueItem counted(Double since, String more) {
     Instant byMonths =
-        every.months() == 0 ? null : last.at().atZone(ZoneOffset.UTC).plus(every.period()).toInstant();
+        every.months() == 0
+            ? null
+            : last.at().atZone(ZoneOffset.UTC).plus(every.period()).toInstant();
     Double hoursLeft =
         every.hours() == 0 || since == null || hours() == null
             ? null

@@ -94,9 +94,7 @@ public final class DueList {
     WaterUsedIn water = boat.description().waterUsedIn();
     Every every =
         interval.in(
-            water == WaterUsedIn.SALT,
-            water == WaterUsedIn.BRACKISH,
-            othersWay.contains(interval));
+            water == WaterUsedIn.SALT, water == WaterUsedIn.BRACKISH, othersWay.contains(interval));
     return new Counted(records, circuit, interval, every, last(circuit, interval), now)
         .item(circuit != null && interval == Interval.DESCALE ? neverReached(circuit) : "");
   }
@@ -110,8 +108,7 @@ public final class DueList {
     }
     ServiceRecord own = records.last(BoatState.dueKey(circuit.engine(), interval));
     if (interval == Interval.IMPELLER_LOOK) {
-      ServiceRecord replaced =
-          records.last(BoatState.dueKey(circuit.engine(), Interval.IMPELLER));
+      ServiceRecord replaced = records.last(BoatState.dueKey(circuit.engine(), Interval.IMPELLER));
       return own == null || replaced != null && replaced.at().isAfter(own.at()) ? replaced : own;
     }
     return own;

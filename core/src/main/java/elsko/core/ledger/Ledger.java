@@ -403,8 +403,7 @@ public final class Ledger {
             filled.put(key, circuit.litersUsed());
           }
         });
-    return new CardProgress.Before(
-        Set.copyOf(loose), Map.copyOf(filled), services.records());
+    return new CardProgress.Before(Set.copyOf(loose), Map.copyOf(filled), services.records());
   }
 
   /** The state after all that was added. */

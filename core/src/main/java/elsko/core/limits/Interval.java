@@ -27,8 +27,7 @@ public enum Interval {
       "gasket of the valve cover",
       Every.hours(500),
       Every.on("on symptom")),
-  IMPELLER(
-      "impeller", "impeller", "impeller with its gasket", Every.months(24), Every.months(12)),
+  IMPELLER("impeller", "impeller", "impeller with its gasket", Every.months(24), Every.months(12)),
   IMPELLER_LOOK("impeller-look", "impeller looked at", "", Every.months(12), null),
   COOLANT("coolant", "coolant", "coolant, mixed", Every.months(36), Every.on("by its maker")),
   DESCALE(

@@ -32,7 +32,8 @@ public record CardRequest(BoatState state, CardProgress progress, Schools school
 
   /** What had fallen due when the card was opened, on an engine or (null) on the boat. */
   List<DueItem> due(Position engine) {
-    return DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt()).stream()
+    return DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt())
+        .stream()
         .filter(item -> item.engine() == engine)
         .toList();
   }

@@ -49,9 +49,7 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
               warm.subList(Math.max(0, last - OF_LAST), last + 1),
               "Holds at %s, %s K over its own median of %s."
                   .formatted(
-                      Words.celsius(now),
-                      Words.number(now - median, 1),
-                      Words.celsius(median))));
+                      Words.celsius(now), Words.number(now - median, 1), Words.celsius(median))));
     }
   }
 

@@ -100,32 +100,25 @@ public final class Trends {
   /** The first time a run holds tells how long its thermostat took, and at what revs. */
   private void gauge(Entry entry, GaugeReading reading) {
     run.add(reading);
-    if (runHolds
-        || GaugeWatch.of(limits, run).standing() != GaugeWatch.Standing.OPEN) {
+    if (runHolds || GaugeWatch.of(limits, run).standing() != GaugeWatch.Standing.OPEN) {
       return;
     }
     runHolds = true;
-    add(
-        TrendKind.MINUTES_TO_THERMOSTAT,
-        TrendPoint.number(entry.deviceTime(), reading.minute()));
+    add(TrendKind.MINUTES_TO_THERMOSTAT, TrendPoint.number(entry.deviceTime(), reading.minute()));
     if (reading.rpm() != null) {
       add(TrendKind.REVS, TrendPoint.number(entry.deviceTime(), reading.rpm()));
     }
   }
 
   private void sameDay(
-      TrendKind kind,
-      Entry entry,
-      double value,
-      java.util.function.DoubleBinaryOperator together) {
+      TrendKind kind, Entry entry, double value, java.util.function.DoubleBinaryOperator together) {
     List<TrendPoint> list = points.computeIfAbsent(kind, key -> new ArrayList<>());
     TrendPoint last = list.isEmpty() ? null : list.get(list.size() - 1);
     TrendPoint point = TrendPoint.number(entry.deviceTime(), value);
     if (last != null && day(last).equals(day(point))) {
       list.set(
           list.size() - 1,
-          TrendPoint.number(
-              entry.deviceTime(), together.applyAsDouble(last.value(), value)));
+          TrendPoint.number(entry.deviceTime(), together.applyAsDouble(last.value(), value)));
     } else {
       list.add(point);
     }

@@ -125,8 +125,7 @@ class DueListTest {
     on("2028-10-01", done(Interval.ENGINE_OIL));
     assertThat(item(Interval.GEAR_OIL, "2028-10-02").standing()).isEqualTo(Standing.LATER);
     on("2029-10-01", done(Interval.ENGINE_OIL));
-    assertThat(item(Interval.GEAR_OIL, "2029-10-02").standing())
-        .isEqualTo(Standing.BEFORE_LAY_UP);
+    assertThat(item(Interval.GEAR_OIL, "2029-10-02").standing()).isEqualTo(Standing.BEFORE_LAY_UP);
     on("2030-10-01", done(Interval.ENGINE_OIL));
     assertThat(item(Interval.GEAR_OIL, "2030-10-02").standing()).isEqualTo(Standing.OVERDUE);
     on("2030-10-03", done(Interval.GEAR_OIL));

@@ -14,7 +14,6 @@ import elsko.core.ledger.StartBasis;
 import elsko.core.ledger.Trouble;
 import elsko.core.limits.Interval;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;

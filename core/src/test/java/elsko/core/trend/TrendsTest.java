@@ -28,8 +28,7 @@ class TrendsTest {
   }
 
   private Entry plateau(int year, double value) {
-    return on(
-        year + "-10-01", new Fact.ReadingTaken(Position.CENTER, "plateau-closed", value));
+    return on(year + "-10-01", new Fact.ReadingTaken(Position.CENTER, "plateau-closed", value));
   }
 
   private void flow(int year, double seconds) {
@@ -90,7 +89,14 @@ class TrendsTest {
     Instant at = wrong.serverTime().plusSeconds(60);
     log.add(
         new Entry(
-            UUID.randomUUID(), "Orrin", at, at, null, null, wrong.id(), new Fact.Withdrawn("typo")));
+            UUID.randomUUID(),
+            "Orrin",
+            at,
+            at,
+            null,
+            null,
+            wrong.id(),
+            new Fact.Withdrawn("typo")));
     assertThat(trends().narrows()).isFalse();
   }
 

@@ -24,6 +24,8 @@ import elsko.core.procedure.UsualAnswers;
 import elsko.server.yard.Yards.Place;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.Period;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -36,6 +38,7 @@ final class DemoStory {
   private final Boat boat;
   private final Ledger ledger;
   private final List<Entry> log = new ArrayList<>();
+  private final Instant begins;
   private Instant at;
   private String person = "coordinator";
   private UUID card;
@@ -43,11 +46,28 @@ final class DemoStory {
   DemoStory(Boat boat, Instant begins) {
     this.boat = boat;
     this.ledger = new Ledger(boat, Need.DEFAULT);
+    this.begins = begins;
     this.at = begins;
   }
 
   DemoStory by(String name) {
     person = name;
+    return this;
+  }
+
+  Boat boat() {
+    return boat;
+  }
+
+  /** Tells of so long before the story begins. */
+  DemoStory before(Period ago) {
+    at = begins.atZone(ZoneOffset.UTC).minus(ago).toInstant();
+    return this;
+  }
+
+  /** Tells of what the story begins with. */
+  DemoStory now() {
+    at = begins;
     return this;
   }
 

@@ -161,6 +161,7 @@ final class FennholmFleet {
     BoatRow boat = fleet.add(description);
     Instant begins = clock.instant().minus(Duration.ofDays(daysAgo)).minus(Duration.ofHours(11));
     DemoStory story = new DemoStory(boat.boat(), begins);
+    FennholmPast.tell(description.name(), story);
     Yards.Place place = yards.placeNamed(berth);
     if (place.afloat()) {
       story.launched(place);

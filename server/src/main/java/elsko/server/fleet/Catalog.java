@@ -9,6 +9,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
 import elsko.core.limits.BeltSchool;
+import elsko.core.limits.Interval;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -22,7 +23,8 @@ public record Catalog(
     List<AccessoryWord> accessories,
     List<MethodWord> methods,
     List<KindWord> drainKinds,
-    List<BeltSchoolWord> beltSchools) {
+    List<BeltSchoolWord> beltSchools,
+    List<IntervalWord> twoSchools) {
 
   /** The one catalog there is. */
   public static Catalog all() {
@@ -38,7 +40,17 @@ public record Catalog(
             .filter(FittingKind::isDrain)
             .map(v -> new KindWord(v, v.words()))
             .toList(),
-        Stream.of(BeltSchool.values()).map(v -> new BeltSchoolWord(v, v.words())).toList());
+        Stream.of(BeltSchool.values()).map(v -> new BeltSchoolWord(v, v.words())).toList(),
+        Stream.of(Interval.values())
+            .filter(interval -> interval.other() != null)
+            .map(
+                interval ->
+                    new IntervalWord(
+                        interval.key(),
+                        interval.words(),
+                        interval.usual().words(),
+                        interval.other().words()))
+            .toList());
   }
 
   /** A layout and its word. */
@@ -64,6 +76,9 @@ public record Catalog(
 
   /** A school of belts and its words. */
   public record BeltSchoolWord(BeltSchool key, String words) {}
+
+  /** An interval the trade counts in two ways: the usual and the other. */
+  public record IntervalWord(String key, String words, String usual, String other) {}
 
   /** A kind of drain and its word. */
   public record KindWord(FittingKind key, String words) {}

@@ -15,6 +15,7 @@ public enum EntryKind {
   FLUID_CAUGHT(Fact.FluidCaught.class),
   DISINFECTED(Fact.Disinfected.class),
   PART_PICKED(Fact.PartPicked.class),
+  DUE_PLANNED(Fact.DuePlanned.class),
   DESCALER_USED(Fact.DescalerUsed.class),
   COOLANT_READ(Fact.CoolantRead.class),
   SERVICE_DONE(Fact.ServiceDone.class),

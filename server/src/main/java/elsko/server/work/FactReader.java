@@ -77,6 +77,7 @@ class FactReader {
               need("tankLiters", body.tankLiters(), NUMBER_MISSING),
               need("chlorinePercent", body.chlorinePercent(), NUMBER_MISSING),
               need("milliliters", body.milliliters(), NUMBER_MISSING));
+      case DUE_PLANNED -> new Fact.DuePlanned(body.engine(), text("item", body.item()));
       case PART_PICKED -> new Fact.PartPicked(body.engine(), text("item", body.item()));
       case ROUND_DONE ->
           throw Refused.value("kind", "A round before casting off is ended where it is gone.");

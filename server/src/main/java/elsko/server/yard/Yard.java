@@ -3,6 +3,7 @@ package elsko.server.yard;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
 import elsko.core.limits.BeltSchool;
+import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -12,6 +13,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -42,6 +44,7 @@ class Yard {
   private BeltSchool beltSchool;
 
   private int batteryYears;
+  private String othersWay;
   private Instant countersignSince;
   private String containerLiters;
   @Version private Long version;
@@ -51,7 +54,7 @@ class Yard {
   Yard(String name, Need need) {
     this.id = THE_ONE;
     this.containerLiters = "1 5 20";
-    follow(Schools.USUAL.belt(), Schools.USUAL.batteryYears());
+    follow(Schools.USUAL);
     change(name, need, true);
   }
 
@@ -83,10 +86,20 @@ class Yard {
     return batteryYears;
   }
 
-  /** How belts are measured here, and how long a battery is expected to live. */
-  final void follow(BeltSchool belts, int batteries) {
-    this.beltSchool = belts;
-    this.batteryYears = batteries;
+  /** The intervals that are counted the other school's way here. */
+  Set<Interval> othersWay() {
+    return Stream.of(othersWay.split(" "))
+        .filter(key -> !key.isEmpty())
+        .map(Interval::of)
+        .collect(Collectors.toUnmodifiableSet());
+  }
+
+  /** How it is done here where the trade has more than one school. */
+  final void follow(Schools schools) {
+    this.beltSchool = schools.belt();
+    this.batteryYears = schools.batteryYears();
+    this.othersWay =
+        schools.othersWay().stream().map(Interval::key).sorted().collect(Collectors.joining(" "));
   }
 
   Instant countersignSince() {

@@ -8,6 +8,7 @@ import elsko.core.fluid.Policy;
 import elsko.core.ledger.ProofRules;
 import elsko.core.ledger.YardRules;
 import elsko.core.limits.BeltSchool;
+import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
@@ -21,7 +22,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -92,7 +96,12 @@ public class Yards {
   @Transactional(readOnly = true)
   public Schools schools() {
     Yard yard = one();
-    return new Schools(yard.kickAllowed(), chosenMethods(), yard.beltSchool(), yard.batteryYears());
+    return new Schools(
+        yard.kickAllowed(),
+        chosenMethods(),
+        yard.beltSchool(),
+        yard.batteryYears(),
+        yard.othersWay());
   }
 
   private Map<Layout, Method> chosenMethods() {
@@ -125,8 +134,9 @@ public class Yards {
             yard.kickAllowed(),
             Map.of(),
             change.beltSchool() == null ? yard.beltSchool() : change.beltSchool(),
-            change.batteryYears() == null ? yard.batteryYears() : change.batteryYears());
-    yard.follow(schools.belt(), schools.batteryYears());
+            change.batteryYears() == null ? yard.batteryYears() : change.batteryYears(),
+            change.othersWay() == null ? yard.othersWay() : intervals(change.othersWay()));
+    yard.follow(schools);
     yards.saveAndFlush(yard);
     if (change.methods() != null) {
       methods.deleteAllInBatch();
@@ -300,6 +310,7 @@ public class Yards {
         chosenMethods(),
         yard.beltSchool(),
         yard.batteryYears(),
+        yard.othersWay().stream().map(Interval::key).sorted().toList(),
         yard.version());
   }
 
@@ -312,6 +323,10 @@ public class Yards {
       throw Refused.value("containerLiters", "Give 1 to 8 sizes of container, 0.1 to 1,000 L.");
     }
     return sizes.stream().distinct().sorted().toList();
+  }
+
+  private static Set<Interval> intervals(List<String> keys) {
+    return keys.stream().map(Interval::of).collect(Collectors.toUnmodifiableSet());
   }
 
   private static double required(String field, Double value) {
@@ -333,6 +348,7 @@ public class Yards {
       Map<Layout, Method> methods,
       BeltSchool beltSchool,
       int batteryYears,
+      List<String> othersWay,
       long version) {}
 
   /** What can be changed of it. */
@@ -346,7 +362,8 @@ public class Yards {
       List<Double> containerLiters,
       Map<Layout, Method> methods,
       BeltSchool beltSchool,
-      Integer batteryYears) {}
+      Integer batteryYears,
+      @Nullable List<String> othersWay) {}
 
   /** A line of berths to add. */
   public record NewLine(String name, String line, AreaKind kind, Boolean heated, Integer berths) {}

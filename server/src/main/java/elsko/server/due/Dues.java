@@ -1,0 +1,102 @@
+package elsko.server.due;
+
+import elsko.core.boat.Boat;
+import elsko.core.due.DueItem;
+import elsko.core.due.DueList;
+import elsko.core.ledger.ServiceRecords;
+import elsko.core.limits.Interval;
+import elsko.core.trend.EngineTrends;
+import elsko.core.trend.Trends;
+import elsko.server.due.EngineTrendView.NarrowingView;
+import elsko.server.fleet.Fleet;
+import elsko.server.live.Changed;
+import elsko.server.work.FoldCache;
+import elsko.server.work.Log;
+import elsko.server.yard.Yards;
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** Counts for every boat what falls due. */
+@Service
+public class Dues {
+  private final Fleet fleet;
+  private final Yards yards;
+  private final Log log;
+  private final Clock clock;
+  private final FoldCache<Recorded> recorded;
+
+  Dues(Fleet fleet, Yards yards, Log log, Clock clock) {
+    this.fleet = fleet;
+    this.yards = yards;
+    this.log = log;
+    this.clock = clock;
+    this.recorded = new FoldCache<>(log, Recorded::of);
+  }
+
+  /** What does not change while nobody writes in a boat's log. */
+  private record Recorded(
+      UUID id, Boat boat, String berthName, ServiceRecords services, List<EngineTrends> trends) {
+    static Recorded of(Log.Folded folded) {
+      String berth = folded.state().berthName();
+      return new Recorded(
+          folded.row().id(),
+          folded.boat(),
+          berth == null ? "" : berth,
+          folded.state().services(),
+          Trends.of(folded.boat(), folded.log()));
+    }
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget(Changed changed) {
+    recorded.forget(changed);
+  }
+
+  /** What is due now or falls due before the next lay-up, of every boat that has such a thing. */
+  public List<DueOfBoat> all() {
+    return recorded.of(fleet.ids()).stream()
+        .map(one -> of(one, DueItem::isDueBeforeNextLayUp))
+        .filter(due -> !due.lines().isEmpty() || !due.narrowing().isEmpty())
+        .sorted(Comparator.comparing(DueOfBoat::name))
+        .toList();
+  }
+
+  /** All of one boat. */
+  public DueOfBoat of(UUID boat) {
+    return of(Recorded.of(log.folded(boat)), item -> true);
+  }
+
+  List<EngineTrendView> trends(UUID boat) {
+    return Recorded.of(log.folded(boat)).trends().stream().map(EngineTrendView::of).toList();
+  }
+
+  private DueOfBoat of(Recorded one, Predicate<DueItem> shown) {
+    return new DueOfBoat(
+        one.id(),
+        one.boat().name(),
+        one.berthName(),
+        one.boat().engineCircuits().size() > 1,
+        DueList.of(one.boat(), one.services(), othersWay(), clock.instant()).stream()
+            .filter(shown)
+            .map(DueLine::of)
+            .toList(),
+        one.trends().stream()
+            .flatMap(trends -> trends.narrowing().stream())
+            .map(NarrowingView::of)
+            .toList());
+  }
+
+  private Set<Interval> othersWay() {
+    return yards.schools().othersWay();
+  }
+}

@@ -1,0 +1,2 @@
+-- Where the trade counts an interval in two ways the yard picks; here stand those it counts the other way.
+alter table yard add column others_way varchar(400) not null default '';

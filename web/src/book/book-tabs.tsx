@@ -1,0 +1,9 @@
+import { Tabs } from '../parts/tabs';
+
+const TABS: [string, string][] = [
+  ['/book', 'Log'],
+  ['/book/due', 'What is due'],
+];
+
+/** The book and its sheets. */
+export const BookTabs = () => <Tabs label="Book" tabs={TABS} />;

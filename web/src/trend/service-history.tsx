@@ -1,0 +1,34 @@
+import type { DueOfBoat } from '../api/client';
+import { dueName, lastWords, whenWords } from '../due/due-words';
+
+/** What was done last of everything that falls due, and when it is next. */
+export function ServiceHistory({ due }: { due: DueOfBoat }) {
+  return (
+    <section aria-label="What was done last, and what is next">
+      <h2 className="stencil text-[20px]">What was done last, and what is next</h2>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse text-left text-[14.5px]">
+          <thead>
+            <tr className="text-soft">
+              {['what', 'every', 'last', 'next'].map((name) => (
+                <th key={name} scope="col" className="pr-4 font-normal">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {due.lines.map((line) => (
+              <tr key={`${line.engine} ${line.item}`} className="border-line border-t align-top">
+                <td className="py-1 pr-4 font-semibold">{dueName(line, due.severalEngines)}</td>
+                <td className="py-1 pr-4">{line.every}</td>
+                <td className="py-1 pr-4">{lastWords(line).replace('last ', '')}</td>
+                <td className="py-1">{whenWords(line) || line.standingWords}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
