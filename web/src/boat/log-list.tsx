@@ -7,7 +7,7 @@ import { Field } from '../parts/field';
 import { useDraft } from '../parts/draft';
 import { useRefused } from '../parts/refused';
 import { Loading, Trouble } from '../parts/states';
-import { clock } from '../parts/words';
+import { moment } from '../parts/words';
 
 const PAGE = 40;
 
@@ -44,7 +44,7 @@ export function LogList({ boat, mayWork, mayMove }: LogListProps) {
       <ol className="m-0 list-none p-0 text-[14px]">
         {entries.map((entry) => (
           <li key={entry.id} className="group grid grid-cols-[104px_1fr] gap-x-3 py-0.5">
-            <span className="text-soft">{clock(entry.deviceTime)}</span>
+            <span className="text-soft">{moment(entry.deviceTime)}</span>
             <span className={entry.replaced ? 'text-soft line-through' : ''}>
               {entry.words}
               {entry.step &&

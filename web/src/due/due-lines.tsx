@@ -25,20 +25,21 @@ export function DueLines({ of, lines, may }: LinesProps) {
   const unrecorded = lines.filter(hasNoRecord);
   return (
     <>
-      {of.narrowing.map((one) => (
-        <p key={one.words} className="text-verm m-0 py-1 text-[14.5px] font-semibold">
-          Raw-water path narrowing: descale or inspect. {one.words}
+      {of.narrowing.length > 0 && (
+        <p className="text-verm m-0 py-1 text-[14.5px] font-semibold">
+          Raw-water path narrowing: descale or inspect.{' '}
+          {of.narrowing.map(({ words }) => words).join(' ')}
         </p>
-      ))}
+      )}
       <ul className="m-0 list-none p-0">
         {lines
           .filter((line) => !hasNoRecord(line))
           .map((line) => (
             <li
               key={`${line.engine} ${line.item}`}
-              className="border-line grid grid-cols-[1fr_auto] items-baseline gap-x-4 border-b py-1.5 text-[14.5px]"
+              className="border-line flex flex-wrap items-baseline gap-x-4 border-b py-1.5 text-[14.5px]"
             >
-              <span>
+              <span className="min-w-[180px] flex-1">
                 <b>{dueName(line, of.severalEngines)}</b>
                 <span className={isPressing(line) ? 'text-verm font-semibold' : ''}>
                   {' '}

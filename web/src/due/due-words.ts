@@ -25,7 +25,7 @@ export const hasNoRecord = (line: DueLine) =>
   line.standing === 'NO_RECORD' && line.plannedBy == null && line.why.startsWith('Nobody');
 
 export function lastWords(line: DueLine): string {
-  if (line.lastAt == null) return 'no record';
+  if (line.lastAt == null) return 'No record';
   const hours = line.lastHours == null ? '' : ` at ${number(line.lastHours, 0)} h`;
-  return `last ${day(dateOf(line.lastAt))}${hours}`;
+  return `Last ${day(dateOf(line.lastAt))}${hours}`;
 }

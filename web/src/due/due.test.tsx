@@ -74,7 +74,7 @@ describe('what is due', () => {
     shown();
     const smew = await screen.findByRole('region', { name: 'Smew' });
     expect(smew.textContent).toContain('Impeller · overdue, 12 Apr 2031');
-    expect(smew.textContent).toContain('last 12 Apr 2029 at 412 h');
+    expect(smew.textContent).toContain('Last 12 Apr 2029 at 412 h');
     expect(smew.textContent).toContain('about 12 Apr 2031, in 30 h');
     expect(smew.textContent).toContain('on the next visit, Orrin');
     expect(smew.textContent).not.toContain('anodes');

@@ -24,6 +24,11 @@ export function typedNumber(text: string): number | null {
 }
 
 export const clock = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
+/** The same where years lie between what is shown. */
+export function moment(iso: string, now = new Date()): string {
+  const at = new Date(iso);
+  return format(at, at.getFullYear() === now.getFullYear() ? 'd MMM HH:mm' : 'd MMM yyyy');
+}
 export const timeOfDay = (iso: string) => format(new Date(iso), 'HH:mm');
 
 /** The plain date of a moment, where the reader is. */

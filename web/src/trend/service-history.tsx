@@ -22,7 +22,7 @@ export function ServiceHistory({ due }: { due: DueOfBoat }) {
               <tr key={`${line.engine} ${line.item}`} className="border-line border-t align-top">
                 <td className="py-1 pr-4 font-semibold">{dueName(line, due.severalEngines)}</td>
                 <td className="py-1 pr-4">{line.every}</td>
-                <td className="py-1 pr-4">{lastWords(line).replace('last ', '')}</td>
+                <td className="py-1 pr-4">{lastWords(line).replace('Last ', '')}</td>
                 <td className="py-1">{whenWords(line) || line.standingWords}</td>
               </tr>
             ))}

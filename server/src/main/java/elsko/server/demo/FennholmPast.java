@@ -19,20 +19,24 @@ final class FennholmPast {
   private static final List<Interval> EVERY_AUTUMN =
       List.of(Interval.ENGINE_OIL, Interval.FUEL_FILTER, Interval.SPARK_PLUGS);
 
-  /** Where the gauge held each autumn, °C, and after how long water came each spring, s. */
-  private record Course(List<Double> plateausC, List<Integer> secondsToFlow) {}
+  /**
+   * Where the gauge held each autumn, °C, and after how long water came each spring, s.
+   *
+   * @param wears whether its impeller was found worn last spring
+   */
+  private record Course(List<Double> plateausC, List<Integer> secondsToFlow, boolean wears) {}
 
   private static final Map<String, Course> COURSES =
       Map.of(
           // Its raw-water side narrows: 4.6 K over its own median.
           "Old Lapwing",
-          new Course(List.of(72.6, 73.1, 72.9, 73.4, 77.6), List.of(9, 8, 9, 12, 17)),
+          new Course(List.of(72.6, 73.1, 72.9, 73.4, 77.6), List.of(9, 8, 9, 12, 17), false),
           "Smew",
-          new Course(List.of(77.8, 78.1, 77.6, 78.0, 78.3), List.of(11, 10, 12, 11, 11)),
+          new Course(List.of(77.8, 78.1, 77.6, 78.0, 78.3), List.of(11, 10, 12, 11, 11), true),
           "Glasswort",
-          new Course(List.of(73.4, 73.9, 73.1, 73.6, 74.0), List.of(14, 13, 14, 12, 13)),
+          new Course(List.of(73.4, 73.9, 73.1, 73.6, 74.0), List.of(14, 13, 14, 12, 13), false),
           "Oarweed",
-          new Course(List.of(75.2, 74.8, 75.0, 75.5, 74.9), List.of(10, 12, 9, 11, 10)));
+          new Course(List.of(75.2, 74.8, 75.0, 75.5, 74.9), List.of(10, 12, 9, 11, 10), false));
 
   private FennholmPast() {}
 
@@ -60,6 +64,8 @@ final class FennholmPast {
     story.say(new Fact.ServiceDone(null, Interval.HOSES.key(), ""));
     if (year == 0) {
       done(story, Interval.VALVES, "");
+    }
+    if (year == 0 || year == 3) {
       done(story, Interval.GEAR_OIL, "");
     }
     if (year == 2) {
@@ -71,9 +77,11 @@ final class FennholmPast {
     }
     if (year == YEARS - 1) {
       done(story, Interval.ELBOW, "");
-      done(story, Interval.IMPELLER_LOOK, "one vane begins to crack");
-      // Good for one more season, no longer.
-      story.by("coordinator").say(new Fact.DuePlanned(Position.CENTER, Interval.IMPELLER.key()));
+      done(story, Interval.IMPELLER_LOOK, course.wears() ? "one vane begins to crack" : "");
+      if (course.wears()) {
+        // Good for one more season, no longer.
+        story.by("coordinator").say(new Fact.DuePlanned(Position.CENTER, Interval.IMPELLER.key()));
+      }
     }
   }
 
