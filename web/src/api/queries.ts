@@ -126,6 +126,11 @@ export const trendsQuery = (id: string) =>
     queryFn: () => got(api.GET('/api/boats/{id}/trends', { params: { path: { id } } })),
   });
 
+export const backupsQuery = queryOptions({
+  queryKey: ['archive', 'backups'],
+  queryFn: () => got(api.GET('/api/archive/backups')),
+});
+
 export const weakestQuery = queryOptions({
   queryKey: ['shelf', 'weakest'],
   queryFn: () => got(api.GET('/api/bench/weakest-samples')),

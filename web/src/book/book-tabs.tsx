@@ -3,6 +3,7 @@ import { Tabs } from '../parts/tabs';
 const TABS: [string, string][] = [
   ['/book', 'Log'],
   ['/book/due', 'What is due'],
+  ['/book/archive', 'Archive'],
 ];
 
 /** The book and its sheets. */

@@ -33,7 +33,9 @@ class EveryEndpointTest {
           // The key of a link is a header.
           "GET /api/owner/round",
           "POST /api/owner/rounds",
-          "POST /api/owner/after");
+          "POST /api/owner/after",
+          // So is the launcher's, and it has to come from this machine.
+          "POST /api/archive/copy");
 
   /** An endpoint that is missing here fails the test: somebody has to decide. */
   private static final Map<String, Set<String>> ALLOWED =
@@ -81,6 +83,9 @@ class EveryEndpointTest {
               Map.entry("GET /api/cast-off/boats/{id}/links", COORDINATOR),
               Map.entry("POST /api/cast-off/boats/{id}/links", COORDINATOR),
               Map.entry("DELETE /api/cast-off/links/{link}", COORDINATOR),
+              Map.entry("GET /api/archive/yard.zip", COORDINATOR),
+              Map.entry("GET /api/archive/backups", COORDINATOR),
+              Map.entry("POST /api/archive/backups", COORDINATOR),
               Map.entry("GET /api/due", ALL),
               Map.entry("GET /api/boats/{id}/due", ALL),
               Map.entry("GET /api/boats/{id}/trends", ALL),

@@ -45,7 +45,8 @@ public final class RunningElsko implements BeforeAllCallback {
     return context;
   }
 
-  static <T> T bean(Class<T> type) {
+  /** A part of the running application. */
+  public static <T> T bean(Class<T> type) {
     return start().getBean(type);
   }
 

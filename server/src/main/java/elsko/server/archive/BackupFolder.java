@@ -1,0 +1,93 @@
+package elsko.server.archive;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.YearMonth;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/** The backups beside a database, and which of them are kept. */
+final class BackupFolder {
+  /** The first of each month is kept for so long. */
+  private static final int MONTHS = 12;
+
+  private static final Pattern NAME =
+      Pattern.compile("elsko-(\\d{4}-\\d{2}-\\d{2})-(\\d{6})\\.zip");
+  private static final DateTimeFormatter NAMED =
+      DateTimeFormatter.ofPattern("'elsko-'uuuu-MM-dd-HHmmss'.zip'");
+
+  private final Path folder;
+
+  BackupFolder(Path folder) {
+    this.folder = folder;
+  }
+
+  /** A backup on disk. */
+  record Backup(String name, LocalDate day, Instant madeAt, long bytes) {}
+
+  /** Newest first. */
+  List<Backup> all() throws IOException {
+    if (!Files.isDirectory(folder)) {
+      return List.of();
+    }
+    List<Backup> found = new ArrayList<>();
+    try (Stream<Path> files = Files.list(folder)) {
+      for (Path file : files.toList()) {
+        Matcher name = NAME.matcher(file.getFileName().toString());
+        if (name.matches()) {
+          found.add(
+              new Backup(
+                  name.group(),
+                  LocalDate.parse(name.group(1)),
+                  Files.getLastModifiedTime(file).toInstant(),
+                  Files.size(file)));
+        }
+      }
+    }
+    found.sort(Comparator.comparing(Backup::name).reversed());
+    return found;
+  }
+
+  Path next(LocalDateTime now) throws IOException {
+    Files.createDirectories(folder);
+    return folder.resolve(now.format(NAMED));
+  }
+
+  Path scratch() throws IOException {
+    Files.createDirectories(folder);
+    return Files.createTempFile(folder, "writing", ".part");
+  }
+
+  /** Deletes what is not kept: the newest so many, and the first of each of the last 12 months. */
+  void rotate(int keep, LocalDate today) throws IOException {
+    for (Backup one : tooOld(all(), keep, today)) {
+      Files.deleteIfExists(folder.resolve(one.name()));
+    }
+  }
+
+  static List<Backup> tooOld(List<Backup> newestFirst, int keep, LocalDate today) {
+    Set<String> kept = new HashSet<>();
+    newestFirst.stream().limit(keep).forEach(one -> kept.add(one.name()));
+    YearMonth oldest = YearMonth.from(today).minusMonths(MONTHS);
+    Set<YearMonth> months = new HashSet<>();
+    for (int i = newestFirst.size() - 1; i >= 0; i--) {
+      Backup one = newestFirst.get(i);
+      YearMonth month = YearMonth.from(one.day());
+      if (month.isAfter(oldest) && months.add(month)) {
+        kept.add(one.name());
+      }
+    }
+    return newestFirst.stream().filter(one -> !kept.contains(one.name())).toList();
+  }
+}
