@@ -50,6 +50,11 @@ public final class RunningElsko implements BeforeAllCallback {
     return start().getBean(type);
   }
 
+  /** Where the running application answers. */
+  public static URI address(String path) {
+    return at(path);
+  }
+
   static URI at(String path) {
     String port = start().getEnvironment().getProperty("local.server.port");
     return URI.create("http://localhost:" + port + path);

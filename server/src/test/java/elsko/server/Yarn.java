@@ -12,11 +12,12 @@ import java.util.Map;
 import java.util.UUID;
 
 /** One boat of a test, made for it, and the entries the test sends about it. */
-final class Yarn {
-  final String boat;
+public final class Yarn {
+  public final String boat;
   String account = "technician";
 
-  Yarn(String name) {
+  /** A petrol V8 sterndrive of that name. */
+  public Yarn(String name) {
     Answer made =
         RunningElsko.as("coordinator")
             .post(
@@ -62,7 +63,7 @@ final class Yarn {
   }
 
   /** An entry with an id of its own: kind, then field and value in turn. */
-  static Map<String, Object> entry(String kind, Object... fields) {
+  public static Map<String, Object> entry(String kind, Object... fields) {
     Map<String, Object> entry = new LinkedHashMap<>();
     entry.put("id", UUID.randomUUID().toString());
     entry.put("kind", kind);
@@ -86,7 +87,7 @@ final class Yarn {
 
   @SafeVarargs
   @SuppressWarnings("varargs")
-  final void kept(Map<String, Object>... entries) {
+  public final void kept(Map<String, Object>... entries) {
     Answer answer = send(entries);
     assertThat(answer.status()).as(answer.raw().body() + Arrays.toString(entries)).isEqualTo(200);
   }
@@ -118,7 +119,7 @@ final class Yarn {
   }
 
   /** Drained, filled and clamped: ready to be sampled. */
-  Yarn filled() {
+  public Yarn filled() {
     kept(entry("CIRCUIT_SEEN", "circuit", "engine", "inService", false));
     for (String point :
         List.of("block-starboard", "manifold-starboard", "block-port", "manifold-port")) {

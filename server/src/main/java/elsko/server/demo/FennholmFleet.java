@@ -33,6 +33,21 @@ final class FennholmFleet {
   static final double DILUTED = GlycolCurve.of(Base.PG).freezePointC(0.21);
   static final double SLIGHTLY_WEAK = GlycolCurve.of(Base.PG).freezePointC(0.327);
 
+  /** Made up, as everything here. */
+  private static final List<String> OWNERS =
+      List.of(
+          "A. Verrin",
+          "M. Tolbeck",
+          "S. Ondry",
+          "J. Halvek",
+          "R. Quist",
+          "E. Marrow",
+          "B. Zelinth",
+          "K. Ostrell",
+          "D. Fennick",
+          "L. Brandel",
+          "P. Isker");
+
   final UsualAnswers usual;
   private final Yards yards;
   private final Fleet fleet;
@@ -136,7 +151,7 @@ final class FennholmFleet {
         WaterUsedIn.SALT,
         false,
         null,
-        "",
+        OWNERS.get(hulls % OWNERS.size()),
         "",
         List.of(),
         List.of(),

@@ -29,7 +29,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Says of each boat whether it may go into the water, and when the lift takes it. */
 @Service
-class Launches {
+public class Launches {
   private final Fleet fleet;
   private final Yards yards;
   private final Walks walks;
@@ -66,7 +66,7 @@ class Launches {
   }
 
   /** The boats ashore that were promised to be afloat, or whose commissioning has begun. */
-  LaunchView all() {
+  public LaunchView all() {
     Map<UUID, LocalDate> promised = walks.launchDates();
     Map<UUID, LaunchLine> lines = new HashMap<>();
     List<LiftDays.Waiting> waiting = new ArrayList<>();

@@ -75,7 +75,12 @@ class AccessRules {
                     // Asks for a key that only whoever started it on this machine can read.
                     .requestMatchers(POST, "/api/archive/copy")
                     .permitAll()
-                    .requestMatchers(GET, "/api/cast-off/boats/*/links", "/api/archive/**")
+                    .requestMatchers(
+                        GET,
+                        "/api/cast-off/boats/*/links",
+                        "/api/archive/**",
+                        "/api/mail/**",
+                        "/api/mail")
                     .hasRole(COORDINATOR.name())
                     .requestMatchers(GET, "/api/**")
                     .authenticated()

@@ -67,6 +67,21 @@ public class Walks {
     this.clock = clock;
   }
 
+  /** What people were told for a day, in the order of the clock. */
+  public List<DayStop> told(LocalDate day) {
+    PlanDocument published = published();
+    if (published == null) {
+      return List.of();
+    }
+    Map<UUID, Visits.Work> byBoat = new HashMap<>();
+    works().forEach(work -> byBoat.put(work.boat(), work));
+    return published.stops().stream()
+        .filter(stop -> stop.date().equals(day) && byBoat.containsKey(stop.boat()))
+        .sorted(java.util.Comparator.comparingInt(Stop::start))
+        .map(stop -> DayStop.of(stop, byBoat.get(stop.boat())))
+        .toList();
+  }
+
   public LocalDate today() {
     return now().toLocalDate();
   }
@@ -479,4 +494,30 @@ public class Walks {
 
   /** Hours short, and the boats it is about. */
   public record UnmetView(List<String> hoursShort, List<Unmet.Boat> boats) {}
+
+  /**
+   * A stop as a sheet of paper has it.
+   *
+   * @param start minutes after midnight
+   * @param soakMinutes it must be left alone so long afterwards; 0 when it need not
+   */
+  public record DayStop(
+      List<String> workers,
+      int start,
+      int end,
+      String name,
+      String berthName,
+      String title,
+      int soakMinutes) {
+    private static DayStop of(Stop stop, Visits.Work work) {
+      return new DayStop(
+          stop.workers(),
+          stop.start(),
+          stop.end(),
+          work.name(),
+          work.berthName(),
+          stop.title(),
+          stop.soak() == null ? 0 : stop.soak().fromMinutes());
+    }
+  }
 }

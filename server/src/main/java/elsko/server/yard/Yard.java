@@ -1,5 +1,6 @@
 package elsko.server.yard;
 
+import elsko.core.Units;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
 import elsko.core.limits.BeltSchool;
@@ -45,6 +46,11 @@ class Yard {
 
   private int batteryYears;
   private String othersWay;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private Units units;
+
   private Instant countersignSince;
   private String containerLiters;
   @Version private Long version;
@@ -55,6 +61,7 @@ class Yard {
     this.id = THE_ONE;
     this.containerLiters = "1 5 20";
     follow(Schools.USUAL);
+    this.units = Units.METRIC;
     change(name, need, true);
   }
 
@@ -100,6 +107,15 @@ class Yard {
     this.batteryYears = schools.batteryYears();
     this.othersWay =
         schools.othersWay().stream().map(Interval::key).sorted().collect(Collectors.joining(" "));
+  }
+
+  /** The units its reports are written in. */
+  Units units() {
+    return units;
+  }
+
+  void writesIn(Units chosen) {
+    this.units = chosen;
   }
 
   Instant countersignSince() {

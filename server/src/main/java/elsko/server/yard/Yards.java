@@ -1,6 +1,7 @@
 package elsko.server.yard;
 
 import elsko.core.Refused;
+import elsko.core.Units;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
@@ -137,6 +138,9 @@ public class Yards {
             change.batteryYears() == null ? yard.batteryYears() : change.batteryYears(),
             change.othersWay() == null ? yard.othersWay() : intervals(change.othersWay()));
     yard.follow(schools);
+    if (change.units() != null) {
+      yard.writesIn(change.units());
+    }
     yards.saveAndFlush(yard);
     if (change.methods() != null) {
       methods.deleteAllInBatch();
@@ -311,6 +315,7 @@ public class Yards {
         yard.beltSchool(),
         yard.batteryYears(),
         yard.othersWay().stream().map(Interval::key).sorted().toList(),
+        yard.units(),
         yard.version());
   }
 
@@ -349,6 +354,7 @@ public class Yards {
       BeltSchool beltSchool,
       int batteryYears,
       List<String> othersWay,
+      Units units,
       long version) {}
 
   /** What can be changed of it. */
@@ -363,7 +369,8 @@ public class Yards {
       Map<Layout, Method> methods,
       BeltSchool beltSchool,
       Integer batteryYears,
-      @Nullable List<String> othersWay) {}
+      @Nullable List<String> othersWay,
+      @Nullable Units units) {}
 
   /** A line of berths to add. */
   public record NewLine(String name, String line, AreaKind kind, Boolean heated, Integer berths) {}

@@ -1,0 +1,115 @@
+package elsko.server.report;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import elsko.core.Words;
+import elsko.core.boat.FittingState;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.FittingStanding;
+import elsko.core.ledger.Protection;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Hangs on the wheel: what is out, shut, filled and proven, by whom, and whether it may be started.
+ *
+ * @param address of the boat's screen; its square code is on the tag
+ */
+record HelmTag(String yard, ReportWords words, BoatState state, String address, Instant now) {
+  private static final float CODE_SIDE = 96;
+
+  byte[] pdf() {
+    try (Sheet sheet =
+        new Sheet(Paper.tag(words.units()), yard, "Helm tag, " + state.boat().name())) {
+      sheet.title(
+          state.boat().name(),
+          "%s · %s"
+              .formatted(
+                  state.berthName().isEmpty() ? "no berth" : state.berthName(), words.day(now)));
+      if (state.protection() == Protection.IN_SERVICE && state.looseEnds().isEmpty()) {
+        sheet.text("In service. Go the round before each start.");
+      } else {
+        sheet.stamp("DO NOT START", 40);
+      }
+      fittings(sheet);
+      circuits(sheet);
+      sheet.code(code(address), CODE_SIDE);
+      return sheet.pdf();
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  private void fittings(Sheet sheet) throws IOException {
+    group(
+        sheet,
+        "OUT",
+        ReportWords.in(state, FittingState.OUT, FittingState.OUT_BAGGED, FittingState.REMOVED));
+    group(sheet, "MISSING", ReportWords.in(state, FittingState.OUT_MISSING, FittingState.MISSING));
+    group(sheet, "SHUT", ReportWords.in(state, FittingState.SHUT));
+    group(sheet, "OFF", ReportWords.in(state, FittingState.OFF));
+    List<FittingStanding> keys =
+        ReportWords.in(state, FittingState.ON_SEACOCK, FittingState.OFFICE);
+    for (FittingStanding key : keys) {
+      sheet.text("%s: %s.".formatted(Words.sentence(key.fitting().name()), key.state().words()));
+    }
+  }
+
+  private static void group(Sheet sheet, String how, List<FittingStanding> fittings)
+      throws IOException {
+    if (!fittings.isEmpty()) {
+      sheet.text("%s (%d): %s.".formatted(how, fittings.size(), ReportWords.names(fittings)));
+    }
+  }
+
+  private void circuits(Sheet sheet) throws IOException {
+    List<List<String>> rows = new ArrayList<>();
+    for (CircuitState circuit : state.circuits()) {
+      if (circuit.protection() != Protection.DRY_BUILT) {
+        String measured = words.measured(state, circuit);
+        String by = ReportWords.by(circuit);
+        rows.add(
+            List.of(
+                Words.sentence(circuit.circuit().name()),
+                ReportWords.protection(circuit.protection()),
+                measured.equals("–") ? "–" : measured + (by.equals("–") ? "" : ", " + by)));
+      }
+    }
+    sheet.table(List.of(28, 26, 40), List.of("circuit", "protection", "measured"), rows);
+  }
+
+  static boolean[][] code(String address) {
+    try {
+      BitMatrix bits =
+          new QRCodeWriter()
+              .encode(
+                  address,
+                  BarcodeFormat.QR_CODE,
+                  0,
+                  0,
+                  Map.of(
+                      EncodeHintType.ERROR_CORRECTION,
+                      ErrorCorrectionLevel.M,
+                      EncodeHintType.MARGIN,
+                      0));
+      boolean[][] dark = new boolean[bits.getHeight()][bits.getWidth()];
+      for (int row = 0; row < dark.length; row++) {
+        for (int column = 0; column < dark.length; column++) {
+          dark[row][column] = bits.get(column, row);
+        }
+      }
+      return dark;
+    } catch (WriterException tooLong) {
+      throw new IllegalArgumentException(tooLong);
+    }
+  }
+}

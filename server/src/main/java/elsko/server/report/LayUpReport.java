@@ -1,0 +1,194 @@
+package elsko.server.report;
+
+import elsko.core.Words;
+import elsko.core.boat.BoatDescription;
+import elsko.core.due.DueItem;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.EntryWords;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.FittingStanding;
+import elsko.core.ledger.Protection;
+import elsko.core.ledger.ReadingStanding;
+import elsko.core.trend.EngineTrends;
+import elsko.core.trend.Narrowing;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+/** For the owner: what was done, what was read, what is open, and what spring brings. */
+record LayUpReport(
+    String yard,
+    ReportWords words,
+    BoatState state,
+    List<Entry> log,
+    List<DueItem> due,
+    List<EngineTrends> trends,
+    Instant since,
+    Instant now) {
+
+  byte[] pdf() {
+    try (Sheet sheet =
+        new Sheet(Paper.page(words.units()), yard, "Lay-up report, " + state.boat().name())) {
+      begin(sheet);
+      protection(sheet);
+      done(sheet);
+      readings(sheet);
+      open(sheet);
+      spring(sheet);
+      return sheet.pdf();
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  private void begin(Sheet sheet) throws IOException {
+    BoatDescription boat = state.boat().description();
+    List<String> about = new ArrayList<>();
+    about.add(words.units().length(boat.hullLengthM()));
+    if (!boat.hullId().isEmpty()) {
+      about.add(boat.hullId());
+    }
+    if (!boat.owner().isEmpty()) {
+      about.add(boat.owner());
+    }
+    if (!state.berthName().isEmpty()) {
+      about.add(state.berthName() + (state.afloat() ? ", afloat" : ", ashore"));
+    }
+    about.add(words.day(now));
+    sheet.title(boat.name() + ": lay-up report", String.join(" · ", about));
+  }
+
+  private void protection(Sheet sheet) throws IOException {
+    sheet.heading("How it is protected");
+    sheet.text(words.need(state.need()));
+    List<List<String>> rows = new ArrayList<>();
+    for (CircuitState circuit : state.circuits()) {
+      if (circuit.protection() != Protection.DRY_BUILT) {
+        rows.add(
+            List.of(
+                Words.sentence(circuit.circuit().name()),
+                ReportWords.protection(circuit.protection()),
+                words.filledWith(circuit),
+                words.measured(state, circuit),
+                ReportWords.by(circuit)));
+      }
+    }
+    sheet.table(
+        List.of(22, 18, 24, 25, 16),
+        List.of("circuit", "protection", "filled with", "weakest sample", "read by"),
+        rows);
+    sheet.soft(
+        "Freeze point: first ice crystals. Burst point: slush has become hard enough to break"
+            + " things; by the table for glycol in water, not by a maker's label.");
+  }
+
+  private void done(Sheet sheet) throws IOException {
+    sheet.heading("What was done");
+    List<List<String>> rows = new ArrayList<>();
+    for (CardProgress card : state.cards()) {
+      if (card.openedAt().isAfter(since)) {
+        rows.add(
+            List.of(
+                Words.sentence(card.procedure().words()),
+                words.day(card.openedAt()),
+                card.heldBy(),
+                card.isClosed()
+                    ? "closed " + words.day(card.step(card.procedure().lastStep()).at())
+                    : "still open"));
+      }
+    }
+    for (Entry entry : log) {
+      if (entry.fact() instanceof Fact.ServiceDone && entry.deviceTime().isAfter(since)) {
+        rows.add(
+            List.of(
+                Words.sentence(EntryWords.of(state.boat(), entry.fact())),
+                words.day(entry.deviceTime()),
+                entry.person(),
+                "done"));
+      }
+    }
+    if (rows.isEmpty()) {
+      sheet.text("Nothing yet this season.");
+    } else {
+      sheet.table(List.of(46, 18, 18, 22), List.of("what", "on", "by", ""), rows);
+    }
+  }
+
+  private void readings(Sheet sheet) throws IOException {
+    List<List<String>> rows = new ArrayList<>();
+    for (ReadingStanding reading : state.readings()) {
+      if (reading.at().isAfter(since)) {
+        rows.add(
+            List.of(
+                Words.sentence(reading.name()),
+                words.units().said(reading.found()),
+                reading.judgement().isGood()
+                    ? "good"
+                    : words.units().said(reading.judgement().words()),
+                words.day(reading.at())));
+      }
+    }
+    if (!rows.isEmpty()) {
+      sheet.heading("What was read");
+      sheet.table(List.of(28, 22, 40, 14), List.of("reading", "found", "judged", "on"), rows);
+    }
+  }
+
+  private void open(Sheet sheet) throws IOException {
+    sheet.heading("What is open");
+    for (EngineTrends engine : trends) {
+      for (Narrowing one : engine.narrowing()) {
+        sheet.danger(Narrowing.WHAT_TO_DO + " " + words.units().said(one.words()));
+      }
+    }
+    List<List<String>> rows = new ArrayList<>();
+    for (FittingStanding end : state.looseEnds()) {
+      rows.add(
+          List.of(
+              Words.sentence(end.fitting().name()),
+              end.state().words(),
+              end.by() == null ? "–" : end.by(),
+              end.at() == null ? "–" : words.day(end.at())));
+    }
+    state
+        .work()
+        .forEach(work -> rows.add(List.of("To do", work.what(), work.by(), words.day(work.at()))));
+    if (rows.isEmpty()) {
+      sheet.text("Nothing: every fitting is as it is in service.");
+    } else {
+      sheet.text("Left so on purpose until spring, and put back before the boat is used:");
+      sheet.table(List.of(38, 28, 18, 16), List.of("what", "left", "by", "on"), rows);
+    }
+  }
+
+  private void spring(Sheet sheet) throws IOException {
+    sheet.heading("What spring brings");
+    sheet.text(
+        "Every fitting above goes back and is counted, antifreeze is run out into a catch, the"
+            + " engine is started and watched before the boat is handed over.");
+    List<List<String>> rows = new ArrayList<>();
+    for (DueItem item : due) {
+      if (item.isDueBeforeNextLayUp()) {
+        rows.add(
+            List.of(
+                Words.sentence(
+                    item.engine() == null || state.boat().engineCircuits().size() == 1
+                        ? item.interval().words()
+                        : item.engine().words() + ": " + item.interval().words()),
+                item.every().words(),
+                item.last() == null ? "no record" : words.day(item.last().at()),
+                item.on() == null ? item.standing().words() : words.day(item.on())));
+      }
+    }
+    if (rows.isEmpty()) {
+      sheet.text("Nothing falls due before the next lay-up.");
+    } else {
+      sheet.table(List.of(40, 30, 18, 20), List.of("due", "every", "last", "next"), rows);
+    }
+  }
+}

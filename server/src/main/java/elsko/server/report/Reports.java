@@ -1,0 +1,166 @@
+package elsko.server.report;
+
+import elsko.core.Refused;
+import elsko.core.Units;
+import elsko.core.due.DueList;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Corrections;
+import elsko.core.ledger.Protection;
+import elsko.core.trend.Trends;
+import elsko.server.fleet.Fleet;
+import elsko.server.launch.Launches;
+import elsko.server.mail.Letter;
+import elsko.server.mail.Outbox;
+import elsko.server.plan.Walks;
+import elsko.server.work.Log;
+import elsko.server.yard.Yards;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Puts together what the yard prints and sends. */
+@Service
+class Reports {
+  /** A lay-up report tells of what was done since the last one. */
+  private static final Duration A_SEASON = Duration.ofDays(240);
+
+  private final Fleet fleet;
+  private final Log log;
+  private final Yards yards;
+  private final Walks walks;
+  private final Launches launches;
+  private final Outbox outbox;
+  private final Clock clock;
+
+  Reports(
+      Fleet fleet,
+      Log log,
+      Yards yards,
+      Walks walks,
+      Launches launches,
+      Outbox outbox,
+      Clock clock) {
+    this.fleet = fleet;
+    this.log = log;
+    this.yards = yards;
+    this.walks = walks;
+    this.launches = launches;
+    this.outbox = outbox;
+    this.clock = clock;
+  }
+
+  byte[] layUp(UUID boat, @Nullable Units units) {
+    return layUp(log.folded(boat), units);
+  }
+
+  private byte[] layUp(Log.Folded folded, @Nullable Units units) {
+    Instant now = clock.instant();
+    BoatState state = folded.state();
+    return new LayUpReport(
+            yard(),
+            words(units),
+            state,
+            Corrections.applied(folded.log()),
+            DueList.of(state, yards.schools().othersWay(), now),
+            Trends.of(folded.boat(), folded.log()),
+            now.minus(A_SEASON),
+            now)
+        .pdf();
+  }
+
+  /**
+   * The tag for the wheel.
+   *
+   * @param host where this application is reached, as whoever asks reached it
+   */
+  byte[] helmTag(UUID boat, @Nullable Units units, String host) {
+    return new HelmTag(
+            yard(),
+            words(units),
+            log.folded(boat).state(),
+            host + "/boats/" + boat,
+            clock.instant())
+        .pdf();
+  }
+
+  byte[] daySheets(@Nullable LocalDate day, @Nullable Units units) {
+    LocalDate shown = day == null ? walks.today() : day;
+    return new DaySheets(yard(), chosen(units), shown, walks.told(shown)).pdf();
+  }
+
+  byte[] launchList(@Nullable Units units) {
+    return new LaunchList(yard(), chosen(units), launches.all()).pdf();
+  }
+
+  byte[] season(@Nullable LocalDate from, @Nullable LocalDate to, @Nullable Units units) {
+    LocalDate last = to == null ? walks.today() : to;
+    LocalDate first = from == null ? lastAugust(last) : from;
+    if (last.isBefore(first)) {
+      throw Refused.value("to", "The last day comes before the first.");
+    }
+    return new SeasonSummary(yard(), words(units), log.folded(fleet.ids()), first, last).pdf();
+  }
+
+  private static LocalDate lastAugust(LocalDate day) {
+    LocalDate august = LocalDate.of(day.getYear(), 8, 1);
+    return august.isAfter(day) ? august.minusYears(1) : august;
+  }
+
+  /** Sends the owner what was done, by the simulated post. */
+  void mailLayUp(UUID boat, String by) {
+    Log.Folded folded = log.folded(boat);
+    if (folded.boat().description().owner().isEmpty()) {
+      throw Refused.state(
+          "owner",
+          "Nobody wrote down who owns %s: describe it first.".formatted(folded.boat().name()));
+    }
+    outbox.put(letter(folded), by);
+  }
+
+  private Letter letter(Log.Folded folded) {
+    String name = folded.boat().name();
+    return new Letter(
+        folded.boat().description().owner(),
+        "%s is laid up".formatted(name),
+        "What was done on %s, what was read, what is open and what spring brings is in the report."
+                .formatted(name)
+            + " "
+            + yard(),
+        "lay-up-report.pdf",
+        layUp(folded, null),
+        folded.row().id());
+  }
+
+  /** The boats whose owners can be told that they are safe. */
+  List<UUID> laidUp() {
+    return log.folded(fleet.ids()).stream()
+        .filter(one -> !one.boat().description().owner().isEmpty())
+        .filter(one -> isSafe(one.state().protection()))
+        .map(one -> one.row().id())
+        .toList();
+  }
+
+  private static boolean isSafe(Protection protection) {
+    return protection == Protection.PROVEN
+        || protection == Protection.DRAINED
+        || protection == Protection.DRY_BUILT;
+  }
+
+  private String yard() {
+    return yards.view().name();
+  }
+
+  private ReportWords words(@Nullable Units units) {
+    return new ReportWords(chosen(units), ZoneId.systemDefault());
+  }
+
+  private Units chosen(@Nullable Units units) {
+    return units == null ? yards.view().units() : units;
+  }
+}

@@ -1,0 +1,267 @@
+package elsko.server.report;
+
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDPageContentStream.AppendMode;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/**
+ * Sets text and tables from top to bottom, page after page; every page carries the yard's name.
+ * Lengths are points.
+ */
+final class Sheet implements AutoCloseable {
+  private static final Color INK = new Color(0x14212B);
+  private static final Color SOFT = new Color(0x55626B);
+  private static final Color HAIRLINE = new Color(0xB9B3A6);
+  private static final Color DANGER = new Color(0xB5402B);
+  private static final float EDGE = 48;
+  private static final float FOOT = 46;
+  private static final float SIZE = 9.5f;
+  private static final float LEADING = 13;
+  private static final float GAP = 10;
+
+  private final PDDocument document = new PDDocument();
+  private final PDRectangle paper;
+  private final String yard;
+  private final String name;
+  private final Typeface text;
+  private final Typeface bold;
+  private final Typeface stencil;
+  private PDPageContentStream page;
+  private float y;
+
+  /**
+   * @param name what the sheet is, for the foot of each page
+   */
+  Sheet(PDRectangle paper, String yard, String name) throws IOException {
+    this.paper = paper;
+    this.yard = yard;
+    this.name = name;
+    this.text = Typeface.text(document);
+    this.bold = Typeface.bold(document);
+    this.stencil = Typeface.stencil(document);
+    document.getDocumentInformation().setTitle(name + ", " + yard);
+    document.getDocumentInformation().setAuthor(yard);
+    turn();
+  }
+
+  private float room() {
+    return paper.getWidth() - 2 * EDGE;
+  }
+
+  /** Begins a new page. */
+  void turn() throws IOException {
+    if (page != null) {
+      page.close();
+    }
+    PDPage next = new PDPage(paper);
+    document.addPage(next);
+    page = new PDPageContentStream(document, next);
+    y = paper.getHeight() - EDGE;
+  }
+
+  private void need(float height) throws IOException {
+    if (y - height < EDGE + FOOT / 2) {
+      turn();
+    }
+  }
+
+  /** The name of the yard and, large, what this is about. */
+  void title(String large, String small) throws IOException {
+    line(stencil, 12, SOFT, EDGE, y - 12, yard.toUpperCase(java.util.Locale.ROOT));
+    y -= 22;
+    for (String part : stencil.lines(large.toUpperCase(java.util.Locale.ROOT), 28, room())) {
+      y -= 28;
+      line(stencil, 28, INK, EDGE, y, part);
+    }
+    y -= 6;
+    if (!small.isEmpty()) {
+      paragraph(text, SIZE, SOFT, small);
+    }
+    rule(1.2f, INK);
+    y -= GAP;
+  }
+
+  void heading(String words) throws IOException {
+    need(60);
+    y -= GAP;
+    line(stencil, 15, INK, EDGE, y - 12, words);
+    y -= 20;
+  }
+
+  void text(String words) throws IOException {
+    paragraph(text, SIZE, INK, words);
+  }
+
+  void soft(String words) throws IOException {
+    paragraph(text, SIZE, SOFT, words);
+  }
+
+  void danger(String words) throws IOException {
+    paragraph(bold, SIZE + 1, DANGER, words);
+  }
+
+  /** Large words in a frame, as on a tag. */
+  void stamp(String words, float size) throws IOException {
+    List<String> lines = stencil.lines(words, size, room() - 20);
+    float height = lines.size() * size * 1.15f + 12;
+    need(height);
+    page.setStrokingColor(DANGER);
+    page.setLineWidth(2);
+    page.addRect(EDGE, y - height, room(), height);
+    page.stroke();
+    float at = y - 4;
+    for (String part : lines) {
+      at -= size * 1.1f;
+      float left = EDGE + (room() - stencil.width(part, size)) / 2;
+      line(stencil, size, DANGER, left, at, part);
+    }
+    y -= height + GAP;
+  }
+
+  private void paragraph(Typeface face, float size, Color color, String words) throws IOException {
+    for (String part : face.lines(words, size, room())) {
+      need(LEADING);
+      y -= LEADING;
+      line(face, size, color, EDGE, y + 3, part);
+    }
+    y -= 3;
+  }
+
+  private void rule(float width, Color color) throws IOException {
+    page.setStrokingColor(color);
+    page.setLineWidth(width);
+    page.moveTo(EDGE, y);
+    page.lineTo(paper.getWidth() - EDGE, y);
+    page.stroke();
+  }
+
+  /**
+   * A table whose rows stay whole; its heads stand again on each page.
+   *
+   * @param shares how wide the columns are, as parts of the page
+   */
+  void table(List<Integer> shares, List<String> heads, List<List<String>> rows) throws IOException {
+    float[] widths = widths(shares);
+    boolean first = true;
+    for (List<String> row : rows) {
+      List<List<String>> cells = cells(row, widths);
+      float height = cells.stream().mapToInt(List::size).max().orElse(1) * LEADING + 5;
+      if (first) {
+        // Heads never stand alone at the foot of a page.
+        need(Math.min(height, paper.getHeight() / 2) + 3 * LEADING);
+        heads(widths, heads);
+        first = false;
+      } else if (y - height < EDGE + FOOT / 2) {
+        turn();
+        heads(widths, heads);
+      }
+      float x = EDGE;
+      for (int i = 0; i < cells.size(); i++) {
+        float at = y;
+        for (String part : cells.get(i)) {
+          at -= LEADING;
+          line(i == 0 ? bold : text, SIZE, INK, x, at + 2, part);
+        }
+        x += widths[i];
+      }
+      y -= height;
+      rule(0.4f, HAIRLINE);
+    }
+    y -= 4;
+  }
+
+  private List<List<String>> cells(List<String> row, float[] widths) throws IOException {
+    List<List<String>> cells = new ArrayList<>();
+    for (int i = 0; i < row.size(); i++) {
+      cells.add((i == 0 ? bold : text).lines(row.get(i), SIZE, widths[i] - 8));
+    }
+    return cells;
+  }
+
+  private float[] widths(List<Integer> shares) {
+    float all = shares.stream().mapToInt(Integer::intValue).sum();
+    float[] widths = new float[shares.size()];
+    for (int i = 0; i < widths.length; i++) {
+      widths[i] = room() * shares.get(i) / all;
+    }
+    return widths;
+  }
+
+  private void heads(float[] widths, List<String> heads) throws IOException {
+    float x = EDGE;
+    y -= LEADING;
+    for (int i = 0; i < heads.size(); i++) {
+      line(text, SIZE - 1, SOFT, x, y + 3, heads.get(i));
+      x += widths[i];
+    }
+    rule(0.8f, INK);
+  }
+
+  /** A square code at the right edge of the page, beside what comes next. */
+  void code(boolean[][] dark, float side) throws IOException {
+    float cell = side / dark.length;
+    float left = paper.getWidth() - EDGE - side;
+    page.setNonStrokingColor(INK);
+    for (int row = 0; row < dark.length; row++) {
+      for (int column = 0; column < dark.length; column++) {
+        if (dark[row][column]) {
+          page.addRect(
+              left + column * cell, EDGE + FOOT / 2 + (dark.length - 1 - row) * cell, cell, cell);
+        }
+      }
+    }
+    page.fill();
+  }
+
+  private void line(Typeface face, float size, Color color, float x, float at, String words)
+      throws IOException {
+    page.beginText();
+    page.setNonStrokingColor(color);
+    page.setFont(face.font(), size);
+    page.newLineAtOffset(x, at);
+    page.showText(face.shown(words));
+    page.endText();
+  }
+
+  /** The finished sheet; nothing can be set after it. */
+  byte[] pdf() {
+    try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+      page.close();
+      page = null;
+      int pages = document.getNumberOfPages();
+      for (int i = 0; i < pages; i++) {
+        try (PDPageContentStream foot =
+            new PDPageContentStream(document, document.getPage(i), AppendMode.APPEND, true, true)) {
+          page = foot;
+          String words = "%s · %s".formatted(yard, name);
+          String number = "page %d of %d".formatted(i + 1, pages);
+          float room = room() - text.width(number, 8) - GAP;
+          line(text, 8, SOFT, EDGE, EDGE - 16, text.lines(words, 8, room).get(0));
+          float left = paper.getWidth() - EDGE - text.width(number, 8);
+          line(text, 8, SOFT, left, EDGE - 16, number);
+        }
+      }
+      page = null;
+      document.save(out);
+      return out.toByteArray();
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  @Override
+  public void close() throws IOException {
+    if (page != null) {
+      page.close();
+    }
+    document.close();
+  }
+}

@@ -1,0 +1,2 @@
+/** What the yard prints and sends: reports, tags and lists, set as PDF. */
+package elsko.server.report;

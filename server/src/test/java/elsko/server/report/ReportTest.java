@@ -1,0 +1,189 @@
+package elsko.server.report;
+
+import static elsko.server.Yarn.entry;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.Units;
+import elsko.server.RunningElsko;
+import elsko.server.RunningElsko.Answer;
+import elsko.server.Yarn;
+import java.io.IOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import tools.jackson.databind.JsonNode;
+
+/** What the yard prints: its words can be taken out again, and nothing of it is cut off. */
+@ExtendWith(RunningElsko.class)
+class ReportTest {
+  private static SetPage read(String path) {
+    byte[] pdf = fetched("/api/reports/" + path);
+    try {
+      SetPage set = SetPage.of(pdf);
+      assertThat(set.outside()).as("what reaches over the edge in %s", path).isEmpty();
+      return set;
+    } catch (IOException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  private static byte[] fetched(String path) {
+    String basic =
+        Base64.getEncoder().encodeToString("coordinator:demo".getBytes(StandardCharsets.UTF_8));
+    try {
+      var answer =
+          HttpClient.newHttpClient()
+              .send(
+                  HttpRequest.newBuilder(RunningElsko.address(path))
+                      .header("Authorization", "Basic " + basic)
+                      .build(),
+                  BodyHandlers.ofByteArray());
+      assertThat(answer.statusCode()).as(path).isEqualTo(200);
+      return answer.body();
+    } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  private static String demo(String name) {
+    for (JsonNode boat : RunningElsko.as("viewer").get("/api/boats").body()) {
+      if (boat.path("name").asString().equals(name)) {
+        return boat.path("id").asString();
+      }
+    }
+    throw new AssertionError(name);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Units.class)
+  void everyBoatsReportAndTagAreWholeInBothUnits(Units units) {
+    for (JsonNode boat : RunningElsko.as("viewer").get("/api/boats").body()) {
+      String id = boat.path("id").asString();
+      String name = boat.path("name").asString();
+      assertThat(read("boats/" + id + "/lay-up.pdf?units=" + units).text())
+          .contains("How it is protected")
+          .contains("What spring brings")
+          .contains("page 1 of");
+      SetPage tag = read("boats/" + id + "/helm-tag.pdf?units=" + units);
+      assertThat(tag.text().replace(" ", ""))
+          .contains(name.toUpperCase(Locale.ROOT).replace(" ", "").replace('船', '?'));
+    }
+  }
+
+  @Test
+  void theLayUpReportSaysFreezeAndBurstInTheUnitsAskedFor() {
+    String thrift = "boats/" + demo("Thrift") + "/lay-up.pdf";
+    String metric = read(thrift + "?units=METRIC").text();
+    assertThat(metric)
+        .contains("Held against −20 °C with 5 K to spare")
+        .contains("proven")
+        .contains("lot P38-112")
+        .containsPattern("freezes at −\\d+(\\.\\d)? °C, bursts")
+        .contains("not by a maker's label");
+    assertThat(read(thrift + "?units=US").text())
+        .contains("Held against −4 °F with 9 °F to spare")
+        .containsPattern("freezes at −?\\d+ °F")
+        .contains("gal of")
+        .doesNotContain("°C");
+  }
+
+  @Test
+  void theReportOfTheBoatThatNarrowsSaysSo() {
+    assertThat(read("boats/" + demo("Old Lapwing") + "/lay-up.pdf").text())
+        .contains("Raw-water path narrowing: descale or inspect.")
+        .contains("4.6 K over its own median");
+  }
+
+  @Test
+  void longNamesAndStrangeLettersAreBrokenNotCut() {
+    Yarn yarn = new Yarn("Wwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwww 船");
+    yarn.kept(entry("WORK_ADDED", "text", "x".repeat(400) + " and " + "word ".repeat(80)));
+    assertThat(read("boats/" + yarn.boat + "/lay-up.pdf").text())
+        .contains("WWWWWWWW")
+        .contains("?");
+    read("boats/" + yarn.boat + "/helm-tag.pdf?units=US");
+  }
+
+  @Test
+  void theTagSaysWhatIsOutAndNotToStart() {
+    Yarn yarn = new Yarn("Tagged").filled();
+    String text = read("boats/" + yarn.boat + "/helm-tag.pdf").text();
+    assertThat(text).contains("DO NOT START");
+    assertThat(text).contains("filled, not measured yet");
+    assertThat(HelmTag.code("http://localhost/boats/" + UUID.randomUUID()).length)
+        .isBetween(25, 41);
+  }
+
+  @Test
+  void listsOfTheYardAreSet() {
+    assertThat(read("launch-list.pdf").text()).contains("LAUNCH LIST");
+    assertThat(read("season.pdf?units=US").text())
+        .contains("SEASON SUMMARY")
+        .contains("Skeldra Rose 38, lot P38-112")
+        .contains("gal");
+    assertThat(read("day-sheets.pdf?day=2001-01-01").text()).contains("Nobody was told");
+    String day =
+        RunningElsko.as("coordinator")
+            .get("/api/walks")
+            .body()
+            .path("plan")
+            .path("stops")
+            .get(0)
+            .path("date")
+            .asString();
+    assertThat(read("day-sheets.pdf?day=" + day).text()).contains("Fennholm Yard").contains(" to ");
+    Answer wrong =
+        RunningElsko.as("viewer").get("/api/reports/season.pdf?from=2031-02-02&to=2031-02-01");
+    assertThat(wrong.field()).isEqualTo("to");
+  }
+
+  @Test
+  void theOwnerIsSentTheReportByASimulatedPost() throws Exception {
+    Answer nobody =
+        RunningElsko.as("coordinator")
+            .post("/api/reports/boats/" + new Yarn("Nobody's").boat + "/lay-up-mail", null);
+    assertThat(nobody.status()).isEqualTo(409);
+    assertThat(nobody.field()).isEqualTo("owner");
+    String thrift = demo("Thrift");
+    assertThat(
+            RunningElsko.as("coordinator")
+                .post("/api/reports/boats/" + thrift + "/lay-up-mail", null)
+                .status())
+        .isEqualTo(200);
+    JsonNode letter = RunningElsko.as("coordinator").get("/api/mail").body().get(0);
+    assertThat(letter.path("subject").asString()).isEqualTo("Thrift is laid up");
+    assertThat(letter.path("madeBy").asString()).isEqualTo("coordinator");
+    RunningElsko.bean(elsko.server.mail.Outbox.class).postComes();
+    JsonNode sent = RunningElsko.as("coordinator").get("/api/mail").body().get(0);
+    assertThat(sent.path("sentAt").asString()).isNotEmpty();
+    SetPage attached =
+        SetPage.of(fetched("/api/mail/" + sent.path("id").asString() + "/attachment.pdf"));
+    assertThat(attached.text()).contains("THRIFT: LAY-UP REPORT");
+  }
+
+  @Test
+  void allReportsAreWrittenAsOneJobWithProgress() throws Exception {
+    JsonNode begun = RunningElsko.as("coordinator").post("/api/reports/lay-up-mails", null).body();
+    int of = begun.path("of").asInt();
+    assertThat(of).isGreaterThan(5);
+    JsonNode progress;
+    int looks = 0;
+    do {
+      Thread.sleep(100);
+      progress = RunningElsko.as("viewer").get("/api/reports/lay-up-mails").body().path("progress");
+    } while (progress.path("running").asBoolean() && ++looks < 600);
+    assertThat(progress.path("done").asInt()).isEqualTo(of);
+    List<JsonNode> letters =
+        RunningElsko.as("coordinator").get("/api/mail").body().valueStream().toList();
+    assertThat(letters).hasSizeGreaterThanOrEqualTo(of);
+  }
+}
