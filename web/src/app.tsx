@@ -39,6 +39,7 @@ const Book = lazy(() => import('./book/book').then((m) => ({ default: m.Book }))
 const BookTabs = lazy(() => import('./book/book-tabs').then((m) => ({ default: m.BookTabs })));
 const Due = lazy(() => import('./due/due').then((m) => ({ default: m.Due })));
 const Archive = lazy(() => import('./archive/archive').then((m) => ({ default: m.Archive })));
+const Reports = lazy(() => import('./report/reports').then((m) => ({ default: m.Reports })));
 const Trends = lazy(() => import('./trend/trends').then((m) => ({ default: m.Trends })));
 const CastOff = lazy(() => import('./cast-off/cast-off').then((m) => ({ default: m.CastOff })));
 const CastOffBoat = lazy(() =>
@@ -97,6 +98,7 @@ export function App() {
                 <Route path="/book" element={<BookTabs />}>
                   <Route index element={<Book />} />
                   <Route path="due" element={<Due />} />
+                  <Route path="reports" element={<Reports />} />
                   <Route path="archive" element={<Archive />} />
                 </Route>
                 <Route path="/cast-off" element={<CastOff />} />

@@ -18,6 +18,9 @@ function noticeEndOfSession(error: unknown) {
   }
 }
 
+/** While something is done in the background, how far it is. */
+const LOOK_AGAIN_MS = 700;
+
 export const queryClient: QueryClient = new QueryClient({
   queryCache: new QueryCache({ onError: noticeEndOfSession }),
   mutationCache: new MutationCache({ onError: noticeEndOfSession }),
@@ -126,6 +129,22 @@ export const trendsQuery = (id: string) =>
     queryFn: () => got(api.GET('/api/boats/{id}/trends', { params: { path: { id } } })),
   });
 
+/** The simulated post comes every few seconds. */
+const POST_MS = 4_000;
+
+export const mailQuery = queryOptions({
+  queryKey: ['mail', 'outbox'],
+  queryFn: () => got(api.GET('/api/mail')),
+  refetchInterval: ({ state }) =>
+    state.data?.some(({ sentAt }) => sentAt == null) ? POST_MS : false,
+});
+
+export const mailJobQuery = queryOptions({
+  queryKey: ['mail', 'job'],
+  queryFn: () => got(api.GET('/api/reports/lay-up-mails')),
+  refetchInterval: ({ state }) => (state.data?.progress?.running ? LOOK_AGAIN_MS : false),
+});
+
 export const backupsQuery = queryOptions({
   queryKey: ['archive', 'backups'],
   queryFn: () => got(api.GET('/api/archive/backups')),
@@ -177,9 +196,6 @@ export const weatherQuery = queryOptions({
   queryKey: ['frost', 'weather'],
   queryFn: () => got(api.GET('/api/weather')),
 });
-
-/** While something is planned in the background, how far it is. */
-const LOOK_AGAIN_MS = 700;
 
 export const walksQuery = queryOptions({
   queryKey: ['walks', 'all'],

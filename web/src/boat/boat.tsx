@@ -12,6 +12,7 @@ import { ProtectionMark, protectionTone, protectionWords } from '../parts/protec
 import { BoatDates } from './boat-dates';
 import { DueOfOneBoat } from '../due/due-of-one-boat';
 import { FrostOfBoat } from '../frost/frost-of-boat';
+import { BoatPapers } from '../report/boat-papers';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
@@ -131,6 +132,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <NextThing boat={boat} mayWork={may.work} />
         <DueOfOneBoat boat={boat.id} may={may.work} />
         <FrostOfBoat boat={boat.id} />
+        <BoatPapers boat={boat} mayMail={may.runYard} />
         <BoatDates boat={boat.id} mayChange={may.runYard} />
         <LooseEnds fittings={boat.fittings} choose={choose} maySet={maySet} />
         <Bag boat={boat} />

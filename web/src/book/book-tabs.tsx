@@ -3,6 +3,7 @@ import { Tabs } from '../parts/tabs';
 const TABS: [string, string][] = [
   ['/book', 'Log'],
   ['/book/due', 'What is due'],
+  ['/book/reports', 'Reports'],
   ['/book/archive', 'Archive'],
 ];
 

@@ -18,6 +18,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [policy, setPolicy] = useState(yard.policy);
   const [kick, setKick] = useState(yard.kickAllowed);
   const [belts, setBelts] = useState(yard.beltSchool);
+  const [units, setUnits] = useState(yard.units);
   const [othersWay, setOthersWay] = useState<string[]>(yard.othersWay);
   const [batteries, setBatteries] = useState(String(yard.batteryYears));
   const [countersign, setCountersign] = useState(yard.countersign);
@@ -53,6 +54,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
             beltSchool: belts,
             batteryYears: years,
             othersWay,
+            units,
             methods: methods as YardView['methods'],
           },
         }),
@@ -166,6 +168,14 @@ export function NeedForm({ yard }: { yard: YardView }) {
               </Choice>
             ))}
         </fieldset>
+        <Choice
+          label="Units on reports"
+          value={units}
+          onChoose={(value) => setUnits(value as typeof units)}
+        >
+          <option value="METRIC">metric: °C, L, m; A4</option>
+          <option value="US">US: °F, gal, ft; letter</option>
+        </Choice>
         <fieldset className="m-0 grid gap-1.5 border-0 p-0">
           <legend className="mb-1 p-0 text-[14px] font-semibold">
             What falls due, where the trade has two schools

@@ -19,7 +19,7 @@ record DaySheets(String yard, Units units, LocalDate day, List<DayStop> stops) {
       stop.workers()
           .forEach(name -> byPerson.computeIfAbsent(name, key -> new ArrayList<>()).add(stop));
     }
-    try (Sheet sheet = new Sheet(Paper.page(units), yard, "Day sheets, " + ReportWords.day(day))) {
+    try (Sheet sheet = Sheet.page(units, yard, "Day sheets, " + ReportWords.day(day))) {
       if (byPerson.isEmpty()) {
         sheet.title("Day sheets", ReportWords.day(day));
         sheet.text("Nobody was told of a stop on this day.");

@@ -25,11 +25,11 @@ import java.util.Map;
  * @param address of the boat's screen; its square code is on the tag
  */
 record HelmTag(String yard, ReportWords words, BoatState state, String address, Instant now) {
-  private static final float CODE_SIDE = 96;
+  private static final float CODE_SIDE = 84;
 
   byte[] pdf() {
-    try (Sheet sheet =
-        new Sheet(Paper.tag(words.units()), yard, "Helm tag, " + state.boat().name())) {
+    try (Sheet sheet = Sheet.tag(words.units(), yard, "Helm tag, " + state.boat().name())) {
+      sheet.code(code(address), CODE_SIDE);
       sheet.title(
           state.boat().name(),
           "%s · %s"
@@ -42,7 +42,6 @@ record HelmTag(String yard, ReportWords words, BoatState state, String address, 
       }
       fittings(sheet);
       circuits(sheet);
-      sheet.code(code(address), CODE_SIDE);
       return sheet.pdf();
     } catch (IOException broken) {
       throw new UncheckedIOException(broken);

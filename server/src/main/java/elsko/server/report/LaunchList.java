@@ -11,7 +11,7 @@ import java.util.List;
 record LaunchList(String yard, Units units, LaunchView launch) {
 
   byte[] pdf() {
-    try (Sheet sheet = new Sheet(Paper.page(units), yard, "Launch list")) {
+    try (Sheet sheet = Sheet.page(units, yard, "Launch list")) {
       sheet.title(
           "Launch list",
           "%s · at most %d a day".formatted(ReportWords.day(launch.today()), launch.liftsADay()));

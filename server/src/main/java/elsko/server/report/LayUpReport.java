@@ -2,6 +2,7 @@ package elsko.server.report;
 
 import elsko.core.Words;
 import elsko.core.boat.BoatDescription;
+import elsko.core.boat.Position;
 import elsko.core.due.DueItem;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -32,8 +33,7 @@ record LayUpReport(
     Instant now) {
 
   byte[] pdf() {
-    try (Sheet sheet =
-        new Sheet(Paper.page(words.units()), yard, "Lay-up report, " + state.boat().name())) {
+    try (Sheet sheet = Sheet.page(words.units(), yard, "Lay-up report, " + state.boat().name())) {
       begin(sheet);
       protection(sheet);
       done(sheet);
@@ -125,7 +125,7 @@ record LayUpReport(
       if (reading.at().isAfter(since)) {
         rows.add(
             List.of(
-                Words.sentence(reading.name()),
+                Words.sentence(ofEngine(reading.engine(), reading.name())),
                 words.units().said(reading.found()),
                 reading.judgement().isGood()
                     ? "good"
@@ -172,23 +172,35 @@ record LayUpReport(
         "Every fitting above goes back and is counted, antifreeze is run out into a catch, the"
             + " engine is started and watched before the boat is handed over.");
     List<List<String>> rows = new ArrayList<>();
+    List<String> unrecorded = new ArrayList<>();
     for (DueItem item : due) {
-      if (item.isDueBeforeNextLayUp()) {
+      if (item.standing() == DueItem.Standing.NO_RECORD && item.last() == null) {
+        unrecorded.add(ofEngine(item.engine(), item.interval().words()));
+      } else if (item.isDueBeforeNextLayUp()) {
         rows.add(
             List.of(
-                Words.sentence(
-                    item.engine() == null || state.boat().engineCircuits().size() == 1
-                        ? item.interval().words()
-                        : item.engine().words() + ": " + item.interval().words()),
+                Words.sentence(ofEngine(item.engine(), item.interval().words())),
                 item.every().words(),
                 item.last() == null ? "no record" : words.day(item.last().at()),
                 item.on() == null ? item.standing().words() : words.day(item.on())));
       }
     }
-    if (rows.isEmpty()) {
-      sheet.text("Nothing falls due before the next lay-up.");
-    } else {
+    if (!rows.isEmpty()) {
       sheet.table(List.of(40, 30, 18, 20), List.of("due", "every", "last", "next"), rows);
+    } else if (unrecorded.isEmpty()) {
+      sheet.text("Nothing falls due before the next lay-up.");
     }
+    if (!unrecorded.isEmpty()) {
+      sheet.text(
+          "Due because nobody wrote down that it was ever done: %s."
+              .formatted(String.join("; ", unrecorded)));
+    }
+  }
+
+  /** Names the engine where there are several. */
+  private String ofEngine(Position engine, String what) {
+    return engine == null || state.boat().engineCircuits().size() == 1
+        ? what
+        : engine.words() + ": " + what;
   }
 }

@@ -26,7 +26,7 @@ record SeasonSummary(
     String yard, ReportWords words, List<Log.Folded> boats, LocalDate from, LocalDate to) {
 
   byte[] pdf() {
-    try (Sheet sheet = new Sheet(Paper.page(words.units()), yard, "Season summary")) {
+    try (Sheet sheet = Sheet.page(words.units(), yard, "Season summary")) {
       sheet.title(
           "Season summary",
           "%s to %s · %d boats"

@@ -1,5 +1,6 @@
 package elsko.server.report;
 
+import elsko.core.Units;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -21,10 +22,12 @@ final class Sheet implements AutoCloseable {
   private static final Color SOFT = new Color(0x55626B);
   private static final Color HAIRLINE = new Color(0xB9B3A6);
   private static final Color DANGER = new Color(0xB5402B);
-  private static final float EDGE = 48;
   private static final float FOOT = 46;
-  private static final float SIZE = 9.5f;
-  private static final float LEADING = 13;
+  private static final float TAG_EDGE = 34;
+  private static final float PAGE_EDGE = 48;
+  private static final float TAG_SIZE = 8.2f;
+  private static final float PAGE_SIZE = 9.5f;
+  private static final float OF_A_LINE = 1.37f;
   private static final float GAP = 10;
 
   private final PDDocument document = new PDDocument();
@@ -34,14 +37,19 @@ final class Sheet implements AutoCloseable {
   private final Typeface text;
   private final Typeface bold;
   private final Typeface stencil;
+  private final float edge;
+  private final float size;
+  private final float leading;
   private PDPageContentStream page;
+  private float beside;
   private float y;
 
-  /**
-   * @param name what the sheet is, for the foot of each page
-   */
-  Sheet(PDRectangle paper, String yard, String name) throws IOException {
+  private Sheet(PDRectangle paper, String yard, String name, float edge, float size)
+      throws IOException {
     this.paper = paper;
+    this.edge = edge;
+    this.size = size;
+    this.leading = size * OF_A_LINE;
     this.yard = yard;
     this.name = name;
     this.text = Typeface.text(document);
@@ -52,8 +60,22 @@ final class Sheet implements AutoCloseable {
     turn();
   }
 
+  /**
+   * A page to read.
+   *
+   * @param name what the sheet is, for the foot of each page
+   */
+  static Sheet page(Units units, String yard, String name) throws IOException {
+    return new Sheet(Paper.page(units), yard, name, PAGE_EDGE, PAGE_SIZE);
+  }
+
+  /** A tag to hang up: small, with narrow edges. */
+  static Sheet tag(Units units, String yard, String name) throws IOException {
+    return new Sheet(Paper.tag(units), yard, name, TAG_EDGE, TAG_SIZE);
+  }
+
   private float room() {
-    return paper.getWidth() - 2 * EDGE;
+    return paper.getWidth() - 2 * edge;
   }
 
   /** Begins a new page. */
@@ -64,27 +86,30 @@ final class Sheet implements AutoCloseable {
     PDPage next = new PDPage(paper);
     document.addPage(next);
     page = new PDPageContentStream(document, next);
-    y = paper.getHeight() - EDGE;
+    y = paper.getHeight() - edge;
   }
 
   private void need(float height) throws IOException {
-    if (y - height < EDGE + FOOT / 2) {
+    if (y - height < edge + FOOT / 2) {
       turn();
     }
   }
 
   /** The name of the yard and, large, what this is about. */
   void title(String large, String small) throws IOException {
-    line(stencil, 12, SOFT, EDGE, y - 12, yard.toUpperCase(java.util.Locale.ROOT));
+    line(stencil, 12, SOFT, edge, y - 12, yard.toUpperCase(java.util.Locale.ROOT));
     y -= 22;
-    for (String part : stencil.lines(large.toUpperCase(java.util.Locale.ROOT), 28, room())) {
+    String title = large.toUpperCase(java.util.Locale.ROOT);
+    for (String part : stencil.lines(title, 28, room() - beside)) {
       y -= 28;
-      line(stencil, 28, INK, EDGE, y, part);
+      line(stencil, 28, INK, edge, y, part);
     }
     y -= 6;
     if (!small.isEmpty()) {
-      paragraph(text, SIZE, SOFT, small);
+      paragraph(text, size, SOFT, small);
     }
+    // A code may reach deeper than the words beside it.
+    y = Math.min(y, paper.getHeight() - edge - beside);
     rule(1.2f, INK);
     y -= GAP;
   }
@@ -92,20 +117,20 @@ final class Sheet implements AutoCloseable {
   void heading(String words) throws IOException {
     need(60);
     y -= GAP;
-    line(stencil, 15, INK, EDGE, y - 12, words);
+    line(stencil, 15, INK, edge, y - 12, words);
     y -= 20;
   }
 
   void text(String words) throws IOException {
-    paragraph(text, SIZE, INK, words);
+    paragraph(text, size, INK, words);
   }
 
   void soft(String words) throws IOException {
-    paragraph(text, SIZE, SOFT, words);
+    paragraph(text, size, SOFT, words);
   }
 
   void danger(String words) throws IOException {
-    paragraph(bold, SIZE + 1, DANGER, words);
+    paragraph(bold, size + 1, DANGER, words);
   }
 
   /** Large words in a frame, as on a tag. */
@@ -115,12 +140,12 @@ final class Sheet implements AutoCloseable {
     need(height);
     page.setStrokingColor(DANGER);
     page.setLineWidth(2);
-    page.addRect(EDGE, y - height, room(), height);
+    page.addRect(edge, y - height, room(), height);
     page.stroke();
     float at = y - 4;
     for (String part : lines) {
       at -= size * 1.1f;
-      float left = EDGE + (room() - stencil.width(part, size)) / 2;
+      float left = edge + (room() - stencil.width(part, size)) / 2;
       line(stencil, size, DANGER, left, at, part);
     }
     y -= height + GAP;
@@ -128,9 +153,9 @@ final class Sheet implements AutoCloseable {
 
   private void paragraph(Typeface face, float size, Color color, String words) throws IOException {
     for (String part : face.lines(words, size, room())) {
-      need(LEADING);
-      y -= LEADING;
-      line(face, size, color, EDGE, y + 3, part);
+      need(leading);
+      y -= leading;
+      line(face, size, color, edge, y + 3, part);
     }
     y -= 3;
   }
@@ -138,8 +163,8 @@ final class Sheet implements AutoCloseable {
   private void rule(float width, Color color) throws IOException {
     page.setStrokingColor(color);
     page.setLineWidth(width);
-    page.moveTo(EDGE, y);
-    page.lineTo(paper.getWidth() - EDGE, y);
+    page.moveTo(edge, y);
+    page.lineTo(paper.getWidth() - edge, y);
     page.stroke();
   }
 
@@ -153,22 +178,22 @@ final class Sheet implements AutoCloseable {
     boolean first = true;
     for (List<String> row : rows) {
       List<List<String>> cells = cells(row, widths);
-      float height = cells.stream().mapToInt(List::size).max().orElse(1) * LEADING + 5;
+      float height = cells.stream().mapToInt(List::size).max().orElse(1) * leading + 5;
       if (first) {
         // Heads never stand alone at the foot of a page.
-        need(Math.min(height, paper.getHeight() / 2) + 3 * LEADING);
+        need(Math.min(height, paper.getHeight() / 2) + 3 * leading);
         heads(widths, heads);
         first = false;
-      } else if (y - height < EDGE + FOOT / 2) {
+      } else if (y - height < edge + FOOT / 2) {
         turn();
         heads(widths, heads);
       }
-      float x = EDGE;
+      float x = edge;
       for (int i = 0; i < cells.size(); i++) {
         float at = y;
         for (String part : cells.get(i)) {
-          at -= LEADING;
-          line(i == 0 ? bold : text, SIZE, INK, x, at + 2, part);
+          at -= leading;
+          line(i == 0 ? bold : text, size, INK, x, at + 2, part);
         }
         x += widths[i];
       }
@@ -181,7 +206,7 @@ final class Sheet implements AutoCloseable {
   private List<List<String>> cells(List<String> row, float[] widths) throws IOException {
     List<List<String>> cells = new ArrayList<>();
     for (int i = 0; i < row.size(); i++) {
-      cells.add((i == 0 ? bold : text).lines(row.get(i), SIZE, widths[i] - 8));
+      cells.add((i == 0 ? bold : text).lines(row.get(i), size, widths[i] - 8));
     }
     return cells;
   }
@@ -196,29 +221,30 @@ final class Sheet implements AutoCloseable {
   }
 
   private void heads(float[] widths, List<String> heads) throws IOException {
-    float x = EDGE;
-    y -= LEADING;
+    float x = edge;
+    y -= leading;
     for (int i = 0; i < heads.size(); i++) {
-      line(text, SIZE - 1, SOFT, x, y + 3, heads.get(i));
+      line(text, size - 1, SOFT, x, y + 3, heads.get(i));
       x += widths[i];
     }
     rule(0.8f, INK);
   }
 
-  /** A square code at the right edge of the page, beside what comes next. */
+  /** A square code in the upper right corner; the title goes beside it. Comes first. */
   void code(boolean[][] dark, float side) throws IOException {
     float cell = side / dark.length;
-    float left = paper.getWidth() - EDGE - side;
+    float left = paper.getWidth() - edge - side;
+    float top = paper.getHeight() - edge;
     page.setNonStrokingColor(INK);
     for (int row = 0; row < dark.length; row++) {
       for (int column = 0; column < dark.length; column++) {
         if (dark[row][column]) {
-          page.addRect(
-              left + column * cell, EDGE + FOOT / 2 + (dark.length - 1 - row) * cell, cell, cell);
+          page.addRect(left + column * cell, top - (row + 1) * cell, cell, cell);
         }
       }
     }
     page.fill();
+    beside = side + GAP;
   }
 
   private void line(Typeface face, float size, Color color, float x, float at, String words)
@@ -244,9 +270,9 @@ final class Sheet implements AutoCloseable {
           String words = "%s · %s".formatted(yard, name);
           String number = "page %d of %d".formatted(i + 1, pages);
           float room = room() - text.width(number, 8) - GAP;
-          line(text, 8, SOFT, EDGE, EDGE - 16, text.lines(words, 8, room).get(0));
-          float left = paper.getWidth() - EDGE - text.width(number, 8);
-          line(text, 8, SOFT, left, EDGE - 16, number);
+          line(text, 8, SOFT, edge, edge - 16, text.lines(words, 8, room).get(0));
+          float left = paper.getWidth() - edge - text.width(number, 8);
+          line(text, 8, SOFT, left, edge - 16, number);
         }
       }
       page = null;

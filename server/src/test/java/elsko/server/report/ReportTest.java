@@ -74,6 +74,7 @@ class ReportTest {
           .contains("What spring brings")
           .contains("page 1 of");
       SetPage tag = read("boats/" + id + "/helm-tag.pdf?units=" + units);
+      assertThat(tag.pages()).as("pages of the tag of %s", name).isEqualTo(1);
       assertThat(tag.text().replace(" ", ""))
           .contains(name.toUpperCase(Locale.ROOT).replace(" ", "").replace('船', '?'));
     }
