@@ -40,6 +40,7 @@ const BookTabs = lazy(() => import('./book/book-tabs').then((m) => ({ default: m
 const Due = lazy(() => import('./due/due').then((m) => ({ default: m.Due })));
 const Archive = lazy(() => import('./archive/archive').then((m) => ({ default: m.Archive })));
 const Reports = lazy(() => import('./report/reports').then((m) => ({ default: m.Reports })));
+const Stores = lazy(() => import('./stores/stores').then((m) => ({ default: m.Stores })));
 const Trends = lazy(() => import('./trend/trends').then((m) => ({ default: m.Trends })));
 const CastOff = lazy(() => import('./cast-off/cast-off').then((m) => ({ default: m.CastOff })));
 const CastOffBoat = lazy(() =>
@@ -101,6 +102,7 @@ export function App() {
                   <Route path="reports" element={<Reports />} />
                   <Route path="archive" element={<Archive />} />
                 </Route>
+                <Route path="/stores" element={<Stores />} />
                 <Route path="/cast-off" element={<CastOff />} />
                 <Route path="/cast-off/:boatId" element={<CastOffBoat />} />
                 <Route path="/settings" element={<Settings />} />

@@ -24,11 +24,13 @@ export function useLiveChanges(signedIn: boolean): void {
       const changed = JSON.parse(event.data as string) as Changed;
       if (changed.what === 'BENCH') {
         askAgain(queries, { queryKey: ['shelf'] });
+        askAgain(queries, { queryKey: ['boats', 'stores'] });
         return;
       }
       askAgain(queries, { queryKey: ['walks'] });
       if (changed.what === 'PLAN') {
         askAgain(queries, { queryKey: ['boats', 'launch'] });
+        askAgain(queries, { queryKey: ['boats', 'stores'] });
         return;
       }
       askAgain(queries, { queryKey: ['frost'] });

@@ -117,6 +117,13 @@ export const dueQuery = queryOptions({
   queryFn: () => got(api.GET('/api/due')),
 });
 
+export const storesQuery = (days: number) =>
+  queryOptions({
+    queryKey: ['boats', 'stores', days],
+    queryFn: () => got(api.GET('/api/stores', { params: { query: { days } } })),
+    placeholderData: keepPreviousData,
+  });
+
 export const dueOfQuery = (id: string) =>
   queryOptions({
     queryKey: ['boat', id, 'due'],

@@ -6,7 +6,7 @@ import { Choice, Field } from '../parts/field';
 import { Loading, Trouble } from '../parts/states';
 import { Recall } from './recall';
 import { BookLines } from './lines';
-import { KINDS, addressOf, queryOf, wantedOf } from './wanted';
+import { KINDS, addressOf, fileOf, queryOf, wantedOf } from './wanted';
 import type { Wanted } from './wanted';
 
 /** What was done, by whom, with what result? The log of the whole yard. */
@@ -37,6 +37,17 @@ export function Book() {
           Book
         </h1>
         <Filters wanted={wanted} set={set} wrong={wrong} />
+        {!wrong && (
+          <p className="m-0 text-[14.5px]">
+            <a
+              className="plain"
+              href={`/api/book/log.csv?${new URLSearchParams(fileOf(wanted)).toString()}`}
+              download
+            >
+              these as a file
+            </a>
+          </p>
+        )}
       </div>
       <div className="grid min-w-0 gap-5">
         {wanted.lot && <Recall lot={wanted.lot} />}

@@ -45,3 +45,10 @@ export function queryOf(wanted: Wanted): Query {
   const { corrections, ...others } = addressOf(wanted);
   return { ...others, ...(corrections ? { corrections: true } : {}) } as Query;
 }
+
+/** The address of the same lines as a file. */
+export function fileOf(wanted: Wanted): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(queryOf(wanted)).map(([name, value]) => [name, String(value)]),
+  );
+}

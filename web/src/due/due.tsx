@@ -40,6 +40,9 @@ export function Due() {
         <h1 className="font-stencil text-[35px] leading-none font-bold tracking-[0.03em] uppercase">
           What is due
         </h1>
+        <a className="plain ml-auto text-[14.5px] print:hidden" href="/api/due/list.csv" download>
+          as a file
+        </a>
         <div className="w-72 print:hidden">
           <Choice label="Show" value={which} onChoose={setWhich}>
             <option value={RECORDED}>due, or before the next lay-up</option>

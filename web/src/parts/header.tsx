@@ -58,6 +58,7 @@ export function Header() {
         <Tab to="/bench" name="Bench" />
         <Tab to="/launch" name="Launch" />
         <Tab to="/cast-off" name="Cast-off" />
+        <Tab to="/stores" name="Stores" />
         <Tab to="/book" name="Book" />
         {may.runYard && <Tab to="/settings" name="Settings" />}
       </nav>

@@ -14,6 +14,7 @@ class Screens {
     "/launch/**",
     "/book/**",
     "/cast-off/**",
+    "/stores",
     "/owner",
     "/describe",
     "/import",

@@ -1,12 +1,16 @@
 package elsko.server.book;
 
 import elsko.core.Refused;
+import elsko.server.importing.CsvText;
 import elsko.server.work.BookKind;
+import elsko.server.work.BookLine;
 import elsko.server.work.LogSearch;
 import elsko.server.yard.Yards;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,6 +23,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/book")
 class BookController {
+  private static final int PAGE_OF_FILE = 200;
+  private static final int MOST_ROWS = 20_000;
+
   private final LogSearch search;
   private final Recalls recalls;
   private final Yards yards;
@@ -60,6 +67,39 @@ class BookController {
             corrections,
             before),
         limit);
+  }
+
+  /** The newest of the log as a file, as far back as it is asked for. */
+  @GetMapping(path = "/log.csv", produces = "text/csv")
+  String csv(
+      @RequestParam(required = false) @Nullable UUID boat,
+      @RequestParam(required = false) @Nullable String person,
+      @RequestParam(required = false) @Nullable LocalDate from,
+      @RequestParam(required = false) @Nullable LocalDate to,
+      @RequestParam(required = false) @Nullable BookKind kind,
+      @RequestParam(required = false) @Nullable String lot,
+      @RequestParam(defaultValue = "false") boolean corrections) {
+    List<List<String>> rows = new ArrayList<>();
+    Long before = null;
+    LogSearch.FoundPage page;
+    do {
+      page = page(boat, person, from, to, kind, lot, corrections, before, PAGE_OF_FILE);
+      for (BookLine line : page.lines()) {
+        before = line.entry().seq();
+        rows.add(
+            List.of(
+                line.entry().serverTime().toString(),
+                line.entry().deviceTime().toString(),
+                line.entry().person(),
+                line.name(),
+                line.entry().kind().name(),
+                line.entry().words(),
+                line.entry().replaced() ? "replaced" : "",
+                line.entry().correctsWords() == null ? "" : line.entry().correctsWords()));
+      }
+    } while (page.more() && rows.size() < MOST_ROWS);
+    return CsvText.of(
+        List.of("kept", "happened", "by", "boat", "kind", "what", "standing", "instead of"), rows);
   }
 
   /** Every boat and circuit something of a lot went into. */

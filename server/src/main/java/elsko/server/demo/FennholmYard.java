@@ -46,6 +46,7 @@ public class FennholmYard {
   private final SimulatedWeatherService simulated;
   private final FennholmCrew fennholmCrew;
   private final FennholmTanks fennholmTanks;
+  private final FennholmStores fennholmStores;
   private final Clock clock;
   private UsualAnswers usual;
 
@@ -58,6 +59,7 @@ public class FennholmYard {
       SimulatedWeatherService simulated,
       FennholmCrew fennholmCrew,
       FennholmTanks fennholmTanks,
+      FennholmStores fennholmStores,
       Clock clock) {
     this.yards = yards;
     this.shelf = shelf;
@@ -67,6 +69,7 @@ public class FennholmYard {
     this.simulated = simulated;
     this.fennholmCrew = fennholmCrew;
     this.fennholmTanks = fennholmTanks;
+    this.fennholmStores = fennholmStores;
     this.clock = clock;
   }
 
@@ -83,6 +86,7 @@ public class FennholmYard {
     new OtherLayouts(boats).tell();
     fennholmCrew.tellTheWalks();
     fennholmTanks.tell();
+    fennholmStores.count();
   }
 
   private void layOut() {

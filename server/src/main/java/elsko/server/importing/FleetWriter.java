@@ -46,8 +46,8 @@ class FleetWriter {
   private static List<String> row(BoatDescription boat, String berth) {
     EngineDescription engine = boat.propulsion().isEmpty() ? null : boat.propulsion().get(0);
     List<String> row = new ArrayList<>();
-    row.add(safe(boat.hullId()));
-    row.add(safe(boat.name()));
+    row.add(CsvText.safe(boat.hullId()));
+    row.add(CsvText.safe(boat.name()));
     row.add(word(boat.kind()));
     row.add(String.valueOf(boat.hullLengthM()));
     row.add(word(boat.layout()));
@@ -69,8 +69,8 @@ class FleetWriter {
     row.add(boat.domesticTankLiters() == null ? "" : "" + boat.domesticTankLiters());
     row.add(word(boat.method()));
     row.add(berth);
-    row.add(safe(boat.owner()));
-    row.add(safe(boat.notes()));
+    row.add(CsvText.safe(boat.owner()));
+    row.add(CsvText.safe(boat.notes()));
     return row;
   }
 
@@ -79,7 +79,4 @@ class FleetWriter {
   }
 
   /** Spreadsheets read a cell that begins like this as a formula; an apostrophe keeps it text. */
-  private static String safe(String text) {
-    return !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-  }
 }

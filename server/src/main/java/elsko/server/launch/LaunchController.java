@@ -1,5 +1,7 @@
 package elsko.server.launch;
 
+import elsko.server.importing.CsvText;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,5 +28,25 @@ class LaunchController {
   @GetMapping("/boats/{id}")
   LaunchView.LaunchLine one(@PathVariable UUID id) {
     return launches.one(id);
+  }
+
+  /** The list as a file. */
+  @GetMapping(path = "/list.csv", produces = "text/csv")
+  String csv() {
+    return CsvText.of(
+        List.of("boat", "berth", "promised", "may launch", "lift", "place", "stands between"),
+        launches.all().boats().stream()
+            .map(
+                line ->
+                    List.of(
+                        line.name(),
+                        line.berthName(),
+                        line.promisedOn() == null ? "" : line.promisedOn().toString(),
+                        line.may() ? "yes" : "no",
+                        line.lifted() == null ? "" : line.lifted().toString(),
+                        line.lifted() == null ? "" : String.valueOf(line.place()),
+                        String.join(
+                            " ", line.inTheWay().stream().map(one -> one.words()).toList())))
+            .toList());
   }
 }

@@ -114,6 +114,8 @@ class AccessRules {
                         "/api/bench/instruments/*/calibrations",
                         "/api/bench/instruments/*/device-reading",
                         "/api/bench/jugs",
+                        "/api/stores/moves",
+                        "/api/stores/count",
                         "/api/boats/*/low-points/*/device-reading",
                         "/api/boats/*/engines/*/gauge-reading")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name())

@@ -520,4 +520,31 @@ public class Walks {
           stop.soak() == null ? 0 : stop.soak().fromMinutes());
     }
   }
+
+  /** What is planned on a boat, or would be: whose work, when each step of its card is done. */
+  public record PlannedBoat(
+      UUID boat, String name, boolean spring, Map<String, LocalDate> dayOfStep) {}
+
+  /** Every boat with something left to do; by the draft where there is one. */
+  @Transactional(readOnly = true)
+  public List<PlannedBoat> planned() {
+    PlanDocument plan = draft() == null ? published() : draft();
+    List<Stop> stops = plan == null ? List.of() : plan.stops();
+    List<PlannedBoat> found = new ArrayList<>();
+    for (Visits.Work work : works()) {
+      if (!work.left().tasks().isEmpty()) {
+        Map<String, LocalDate> days = new HashMap<>();
+        for (Stop stop : stops) {
+          if (stop.boat().equals(work.boat())) {
+            work.left()
+                .steps()
+                .getOrDefault(stop.task(), List.of())
+                .forEach(step -> days.put(step, stop.date()));
+          }
+        }
+        found.add(new PlannedBoat(work.boat(), work.name(), work.isSpring(), days));
+      }
+    }
+    return found;
+  }
 }

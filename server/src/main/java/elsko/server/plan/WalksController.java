@@ -4,6 +4,7 @@ import elsko.core.frost.Outlook;
 import elsko.core.plan.Plan;
 import elsko.core.plan.Why;
 import elsko.core.plan.Yardstick;
+import elsko.server.importing.CsvText;
 import elsko.server.people.SignedIn;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
@@ -58,6 +59,33 @@ class WalksController {
         walks.unmet(shown),
         loads.of(shown),
         (int) walks.works().stream().filter(work -> !work.left().tasks().isEmpty()).count());
+  }
+
+  /** The plan as a file. */
+  @GetMapping(path = "/plan.csv", produces = "text/csv")
+  String csv(Authentication who) {
+    PlanView plan = all(who).plan();
+    List<StopView> stops = plan == null ? List.of() : plan.stops();
+    return CsvText.of(
+        List.of("day", "from", "to", "who", "boat", "berth", "work", "standing", "deadline"),
+        stops.stream()
+            .map(
+                stop ->
+                    List.of(
+                        stop.date().toString(),
+                        clock(stop.start()),
+                        clock(stop.end()),
+                        String.join(", ", stop.workers()),
+                        stop.name(),
+                        stop.berthName(),
+                        stop.title(),
+                        stop.standing().name(),
+                        stop.deadline() == null ? "" : stop.deadline().toString()))
+            .toList());
+  }
+
+  private static String clock(int minutes) {
+    return "%02d:%02d".formatted(minutes / 60, minutes % 60);
   }
 
   /** What one person was told for a day; without a date, for the next day with a stop left. */

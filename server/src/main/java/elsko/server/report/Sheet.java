@@ -23,7 +23,7 @@ final class Sheet implements AutoCloseable {
   private static final Color HAIRLINE = new Color(0xB9B3A6);
   private static final Color DANGER = new Color(0xB5402B);
   private static final float FOOT = 46;
-  private static final float TAG_EDGE = 34;
+  private static final float TAG_EDGE = 38;
   private static final float PAGE_EDGE = 48;
   private static final float TAG_SIZE = 8.2f;
   private static final float PAGE_SIZE = 9.5f;

@@ -10,6 +10,7 @@ import elsko.server.fleet.Catalog;
 import elsko.server.fleet.Fleet;
 import elsko.server.fleet.LooseEndLine;
 import elsko.server.fleet.Templates;
+import elsko.server.importing.CsvText;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
@@ -104,6 +105,24 @@ class BoatController {
   @GetMapping("/loose-ends")
   List<LooseEndLine> looseEnds() {
     return fleet.looseEnds();
+  }
+
+  /** The same as a file. */
+  @GetMapping(path = "/loose-ends.csv", produces = "text/csv")
+  String looseEndsFile() {
+    return CsvText.of(
+        List.of("boat", "fitting", "left", "by", "at", "why"),
+        fleet.looseEnds().stream()
+            .map(
+                end ->
+                    List.of(
+                        end.boatName(),
+                        end.name(),
+                        end.stateWords(),
+                        end.person() == null ? "" : end.person(),
+                        end.at() == null ? "" : end.at().toString(),
+                        end.reason()))
+            .toList());
   }
 
   /** The procedures a card can be opened for, and what can be chosen. */

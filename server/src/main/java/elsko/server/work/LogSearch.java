@@ -97,6 +97,45 @@ public class LogSearch {
         .toList();
   }
 
+  /** A part that was used up by a service. */
+  public record Serviced(String item, Instant at) {}
+
+  /** Every service done since a moment, without what was taken back. */
+  @Transactional(readOnly = true)
+  public List<Serviced> serviced(Instant since) {
+    List<EntryRow> rows =
+        entityManager
+            .createQuery(
+                "select e from EntryRow e where e.kind = :kind and e.serverTime > :since"
+                    + " order by e.seq",
+                EntryRow.class)
+            .setParameter("kind", EntryKind.SERVICE_DONE)
+            .setParameter("since", since)
+            .getResultList();
+    Set<UUID> replaced = log.replaced(rows);
+    return rows.stream()
+        .filter(row -> !replaced.contains(row.id()))
+        .map(
+            row ->
+                new Serviced(((Fact.ServiceDone) json.read(row).fact()).item(), row.serverTime()))
+        .toList();
+  }
+
+  /** The lot something was last filled from; null when nothing ever was. */
+  @Transactional(readOnly = true)
+  public @Nullable String lastLot() {
+    return entityManager
+        .createQuery(
+            "select e.lot from EntryRow e where e.kind = :kind order by e.serverTime desc, e.seq desc",
+            String.class)
+        .setParameter("kind", EntryKind.FLUID_USED)
+        .setMaxResults(1)
+        .getResultList()
+        .stream()
+        .findFirst()
+        .orElse(null);
+  }
+
   private TypedQuery<EntryRow> query(Wanted wanted) {
     List<String> where = new ArrayList<>();
     Map<String, Object> values = new HashMap<>();

@@ -1,0 +1,62 @@
+package elsko.core.stores;
+
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Procedure;
+import elsko.core.limits.Interval;
+import elsko.core.procedure.Ask;
+import elsko.core.procedure.AskStatus;
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
+import elsko.core.procedure.Step;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads off a card what its open steps take from the shelf. */
+public final class Wants {
+  /** Antifreeze, ready to use, L. */
+  public static final String ANTIFREEZE = "antifreeze";
+
+  /** Descaler, mixed, L. */
+  public static final String DESCALER = "descaler";
+
+  private Wants() {}
+
+  /**
+   * What is still to be taken for a procedure on a boat.
+   *
+   * @param at now: where no card is open, it is written as it would be now
+   */
+  public static List<Wanted> of(BoatState state, Schools schools, Procedure procedure, Instant at) {
+    CardProgress open = state.openCard(procedure);
+    CardProgress progress =
+        open == null
+            ? CardProgress.openedNow(
+                state, procedure, Choices.usual(state.boat(), procedure, schools), at)
+            : open;
+    List<Wanted> wanted = new ArrayList<>();
+    for (Step step : CardWriter.write(new CardRequest(state, progress, schools)).steps()) {
+      if (!progress.isSettled(step.key())) {
+        AskStatus status = AskStatus.of(state, progress, step.key());
+        step.asks().stream()
+            .filter(ask -> !status.isAnswered(step, ask))
+            .forEach(ask -> add(ask, step.key(), wanted));
+      }
+    }
+    return wanted;
+  }
+
+  private static void add(Ask ask, String step, List<Wanted> wanted) {
+    if (ask instanceof Ask.Fill fill) {
+      wanted.add(new Wanted(ANTIFREEZE, fill.liters(), step));
+    } else if (ask instanceof Ask.Descale descale) {
+      wanted.add(new Wanted(DESCALER, descale.liters(), step));
+    } else if (ask instanceof Ask.Service service
+        && !Interval.of(service.item()).part().isEmpty()) {
+      wanted.add(new Wanted(service.item(), 1, step));
+    }
+  }
+}

@@ -1,0 +1,54 @@
+package elsko.core.stores;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.Hulls;
+import elsko.core.Story;
+import elsko.core.boat.DrainArrangement;
+import elsko.core.ledger.Procedure;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class WantsTest {
+  private static final Instant NOW = Instant.parse("2026-11-04T08:00:00Z");
+
+  private static double liters(Story story) {
+    return Wants.of(story.state(), story.schools, Procedure.WINTERIZE, NOW).stream()
+        .filter(wanted -> wanted.item().equals(Wants.ANTIFREEZE))
+        .mapToDouble(Wanted::quantity)
+        .sum();
+  }
+
+  @Test
+  void antifreezeIsWantedUntilItWentIn() {
+    Story story = new Story(Hulls.sterndrive(DrainArrangement.FOUR_DRAINS)).wet();
+    double before = liters(story);
+    assertThat(before).isGreaterThan(5);
+    story.open(Procedure.WINTERIZE);
+    assertThat(liters(story)).isEqualTo(before);
+    story.walk();
+    assertThat(Wants.of(story.state(), story.schools, Procedure.COMMISSION, NOW))
+        .noneMatch(wanted -> wanted.item().equals(Wants.ANTIFREEZE));
+  }
+
+  @Test
+  void whatIsLeftDryWantsNone() {
+    Story story = new Story(Hulls.sterndrive(DrainArrangement.FOUR_DRAINS)).wet();
+    story.open(Procedure.WINTERIZE, Map.of("engine", "DRY"));
+    assertThat(liters(story)).isZero();
+  }
+
+  @Test
+  void dueWorkWantsItsPartsUntilItIsDone() {
+    Story story = new Story(Hulls.smallDiesel()).wet().open(Procedure.COMMISSION);
+    List<String> items =
+        Wants.of(story.state(), story.schools, Procedure.COMMISSION, NOW).stream()
+            .map(Wanted::item)
+            .toList();
+    assertThat(items).contains("impeller", "anodes").doesNotContain("siphon-break");
+    story.walkTo("due", Map.of());
+    assertThat(Wants.of(story.state(), story.schools, Procedure.COMMISSION, NOW)).isEmpty();
+  }
+}
