@@ -67,7 +67,8 @@ function answer({ path }: Asked) {
   if (path.startsWith('/api/book/lots/')) return { body: RECALL };
   if (path.startsWith('/api/boats')) return { body: [{ id: 'teal', name: 'Teal' }] };
   if (path.startsWith('/api/people/workers')) return { body: ['Orrin', 'Tamsa'] };
-  if (path.startsWith('/api/bench/shelf')) return { body: { lots: [{ number: 'P38-112' }] } };
+  if (path.startsWith('/api/bench/shelf'))
+    return { body: { lots: [{ number: 'P38-112', productName: 'Rose' }] } };
   if (path.includes('before=7')) return { body: { lines: [line(6, 'Note: older')], more: false } };
   if (path.includes('kind=MOVES')) return { body: { lines: [], more: false } };
   return {

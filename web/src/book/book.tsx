@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import { api, got } from '../api/client';
-import { boatsQuery, shelfQuery, workersQuery } from '../api/queries';
+import { boatQuery, boatsQuery, shelfQuery, workersQuery } from '../api/queries';
 import { Choice, Field } from '../parts/field';
 import { Loading, Trouble } from '../parts/states';
 import { Recall } from './recall';
@@ -85,6 +85,7 @@ function Filters({ wanted, set, wrong }: FiltersProps) {
   const { data: boats } = useQuery(boatsQuery);
   const { data: people } = useQuery(workersQuery);
   const { data: shelf } = useQuery(shelfQuery);
+  const { data: boat } = useQuery({ ...boatQuery(wanted.boat), enabled: wanted.boat !== '' });
   const names = [...(boats ?? [])].sort((a, b) => a.name.localeCompare(b.name));
   return (
     <form
@@ -92,7 +93,7 @@ function Filters({ wanted, set, wrong }: FiltersProps) {
       className="grid gap-3"
       onSubmit={(event) => event.preventDefault()}
     >
-      <Choice label="Boat" value={wanted.boat} onChoose={(boat) => set({ boat })}>
+      <Choice label="Boat" value={wanted.boat} onChoose={(id) => set({ boat: id, circuit: '' })}>
         <option value="">every boat</option>
         {names.map(({ id, name }) => (
           <option key={id} value={id}>
@@ -116,6 +117,24 @@ function Filters({ wanted, set, wrong }: FiltersProps) {
           </option>
         ))}
       </Choice>
+      <Choice label="Product" value={wanted.product} onChoose={(product) => set({ product })}>
+        <option value="">any product</option>
+        {[...new Set((shelf?.lots ?? []).map(({ productName }) => productName))].map((name) => (
+          <option key={name} value={name}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+      {wanted.boat && (
+        <Choice label="Circuit" value={wanted.circuit} onChoose={(circuit) => set({ circuit })}>
+          <option value="">any circuit</option>
+          {(boat?.circuits ?? []).map(({ key, name }) => (
+            <option key={key} value={key}>
+              {name}
+            </option>
+          ))}
+        </Choice>
+      )}
       <Choice label="Lot" value={wanted.lot} onChoose={(lot) => set({ lot })}>
         <option value="">any lot</option>
         {(shelf?.lots ?? []).map(({ number }) => (

@@ -11,10 +11,22 @@ export interface Wanted {
   to: string;
   kind: string;
   lot: string;
+  product: string;
+  circuit: string;
   corrections: string;
 }
 
-const NAMES: (keyof Wanted)[] = ['boat', 'person', 'from', 'to', 'kind', 'lot', 'corrections'];
+const NAMES: (keyof Wanted)[] = [
+  'boat',
+  'person',
+  'from',
+  'to',
+  'kind',
+  'lot',
+  'product',
+  'circuit',
+  'corrections',
+];
 
 export const KINDS: Record<BookKind, string> = {
   FILLS: 'fluids in and out',

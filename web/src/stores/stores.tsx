@@ -5,7 +5,7 @@ import { storesQuery } from '../api/queries';
 import { Choice } from '../parts/field';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { day } from '../parts/words';
+import { day, sentence } from '../parts/words';
 import { CountFile } from './count-file';
 import { ShelfOfItem } from './shelf-of-item';
 import { amount, packageWords } from './stores-words';
@@ -114,7 +114,7 @@ function Item({ line, from, days, open, toggle, may }: ItemProps) {
         className="grid w-full grid-cols-[1fr_auto] items-center gap-x-5 gap-y-1 border-0 bg-transparent p-0 text-left md:grid-cols-[230px_110px_1fr_190px]"
         onClick={toggle}
       >
-        <b>{line.name}</b>
+        <b>{sentence(line.name)}</b>
         <span className={`text-right ${line.stock < 0 ? 'text-verm font-bold' : ''}`}>
           {line.everCounted ? (
             amount(line, line.stock)

@@ -52,6 +52,19 @@ class BookTest {
   }
 
   @Test
+  void isSearchedByCircuitAndByProduct() {
+    Yarn yarn = new Yarn("Circuits").filled();
+    String boat = "boat=" + yarn.boat;
+    assertThat(words(boat + "&circuit=engine")).hasSizeGreaterThan(3);
+    assertThat(words(boat + "&circuit=heads")).isEmpty();
+    assertThat(words(boat + "&product=Skeldra%20Rose%2038"))
+        .hasSizeGreaterThan(2)
+        .allMatch(words -> words.contains("P38-112"));
+    assertThat(words(boat + "&product=Skeldra%20Pale%2027")).isEmpty();
+    assertThat(book(boat + "&product=Nothing").field()).isEqualTo("product");
+  }
+
+  @Test
   void pagesWithoutLosingOrRepeatingALine() {
     Set<Long> seen = new HashSet<>();
     String before = "";

@@ -1,6 +1,7 @@
 package elsko.server.book;
 
 import elsko.core.Refused;
+import elsko.server.bench.Shelf;
 import elsko.server.importing.CsvText;
 import elsko.server.work.BookKind;
 import elsko.server.work.BookLine;
@@ -28,11 +29,13 @@ class BookController {
 
   private final LogSearch search;
   private final Recalls recalls;
+  private final Shelf shelf;
   private final Yards yards;
 
-  BookController(LogSearch search, Recalls recalls, Yards yards) {
+  BookController(LogSearch search, Recalls recalls, Shelf shelf, Yards yards) {
     this.search = search;
     this.recalls = recalls;
+    this.shelf = shelf;
     this.yards = yards;
   }
 
@@ -50,6 +53,8 @@ class BookController {
       @RequestParam(required = false) @Nullable LocalDate to,
       @RequestParam(required = false) @Nullable BookKind kind,
       @RequestParam(required = false) @Nullable String lot,
+      @RequestParam(required = false) @Nullable String product,
+      @RequestParam(required = false) @Nullable String circuit,
       @RequestParam(defaultValue = "false") boolean corrections,
       @RequestParam(required = false) @Nullable Long before,
       @RequestParam(defaultValue = "50") int limit) {
@@ -63,7 +68,8 @@ class BookController {
             from == null ? null : begins(from),
             to == null ? null : begins(to.plusDays(1)),
             kind,
-            given(lot),
+            lots(given(lot), given(product)),
+            given(circuit),
             corrections,
             before),
         limit);
@@ -78,12 +84,26 @@ class BookController {
       @RequestParam(required = false) @Nullable LocalDate to,
       @RequestParam(required = false) @Nullable BookKind kind,
       @RequestParam(required = false) @Nullable String lot,
+      @RequestParam(required = false) @Nullable String product,
+      @RequestParam(required = false) @Nullable String circuit,
       @RequestParam(defaultValue = "false") boolean corrections) {
     List<List<String>> rows = new ArrayList<>();
     Long before = null;
     LogSearch.FoundPage page;
     do {
-      page = page(boat, person, from, to, kind, lot, corrections, before, PAGE_OF_FILE);
+      page =
+          page(
+              boat,
+              person,
+              from,
+              to,
+              kind,
+              lot,
+              product,
+              circuit,
+              corrections,
+              before,
+              PAGE_OF_FILE);
       for (BookLine line : page.lines()) {
         before = line.entry().seq();
         rows.add(
@@ -106,6 +126,22 @@ class BookController {
   @GetMapping("/lots/{number}")
   LotRecall recall(@PathVariable String number) {
     return recalls.of(number);
+  }
+
+  /** The lot asked for, or all there ever were of a product. */
+  private @Nullable List<String> lots(@Nullable String lot, @Nullable String product) {
+    if (lot != null || product == null) {
+      return lot == null ? null : List.of(lot);
+    }
+    List<String> found =
+        shelf.view().lots().stream()
+            .filter(one -> one.productName().equals(product))
+            .map(Shelf.LotView::number)
+            .toList();
+    if (found.isEmpty()) {
+      throw Refused.value("product", "There is no lot of \"%s\".".formatted(product));
+    }
+    return found;
   }
 
   private Instant begins(LocalDate day) {

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 class FennholmStores {
   private static final Map<String, Double> COUNTED =
       Map.ofEntries(
-          Map.entry("lot/P38-112", 86.0),
+          Map.entry("lot/P38-112", 386.0),
           Map.entry("lot/P38-097", 18.5),
           Map.entry("lot/P27-040", 40.0),
           Map.entry("descaler", 57.0),

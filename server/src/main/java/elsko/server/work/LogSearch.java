@@ -39,6 +39,8 @@ public class LogSearch {
   /**
    * What is looked for; null where anything will do.
    *
+   * @param lots any of them
+   * @param circuit its key
    * @param from when it was kept, {@code to} before when
    * @param corrections only entries that correct another
    * @param before only those kept before the one at this place in the log
@@ -49,7 +51,8 @@ public class LogSearch {
       @Nullable Instant from,
       @Nullable Instant to,
       @Nullable BookKind kind,
-      @Nullable String lot,
+      @Nullable List<String> lots,
+      @Nullable String circuit,
       boolean corrections,
       @Nullable Long before) {}
 
@@ -143,7 +146,8 @@ public class LogSearch {
     with(where, values, "e.person = :person", "person", wanted.person());
     with(where, values, "e.serverTime >= :from", "from", wanted.from());
     with(where, values, "e.serverTime < :to", "to", wanted.to());
-    with(where, values, "e.lot = :lot", "lot", wanted.lot());
+    with(where, values, "e.lot in :lots", "lots", wanted.lots());
+    with(where, values, "e.circuit = :circuit", "circuit", wanted.circuit());
     if (wanted.before() != null) {
       EntryRow last = entityManager.find(EntryRow.class, wanted.before());
       if (last == null) {
