@@ -110,7 +110,6 @@ function Item({ line, from, days, open, toggle, may }: ItemProps) {
       <button
         type="button"
         aria-expanded={open}
-        aria-label={line.name}
         className="grid w-full grid-cols-[1fr_auto] items-center gap-x-5 gap-y-1 border-0 bg-transparent p-0 text-left md:grid-cols-[230px_110px_1fr_190px]"
         onClick={toggle}
       >
