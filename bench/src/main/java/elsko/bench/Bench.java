@@ -21,15 +21,23 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 public final class Bench {
   private Bench() {}
 
-  /** Arguments: the root of the checkout, then optionally {@code --quick} and {@code --write}. */
+  /**
+   * Arguments: the root of the checkout, then optionally {@code --quick}, {@code --write}, {@code
+   * --book} for the book alone.
+   */
   public static void main(String[] args) throws Exception {
     Path root = Path.of(args[0]);
     List<String> options = List.of(args).subList(1, args.length);
     boolean quick = options.contains("--quick");
+    if (options.contains("--book")) {
+      System.out.println(report(new BookMeasures(root).run()));
+      return;
+    }
     List<Measured> all = new ArrayList<>(core(quick));
     all.addAll(FrostMeasures.run());
     all.addAll(PlanMeasures.run(quick));
     all.addAll(new ServerMeasures(root, quick).run());
+    all.addAll(new BookMeasures(root).run());
     all.add(FirstScreen.measure(root.resolve("web/target/classes/static")));
     String report = report(all);
     System.out.println(report);

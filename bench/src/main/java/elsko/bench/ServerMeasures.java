@@ -1,26 +1,17 @@
 package elsko.bench;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 
 /** The running application, started by its launcher and asked over HTTP. */
@@ -33,7 +24,6 @@ final class ServerMeasures {
 
   private final Path root;
   private final boolean quick;
-  private final HttpClient http = HttpClient.newHttpClient();
 
   ServerMeasures(Path root, boolean quick) {
     this.root = root;
@@ -46,14 +36,14 @@ final class ServerMeasures {
     Measured waited;
     Measured imported;
     List<Measured> screens;
-    try (Running first = new Running("serve", data)) {
+    try (Running first = new Running(root, data)) {
       list = listOf1000(first);
       waited = waiting500(first);
       imported = importOf5000(first);
       screens = screens(first);
     }
     double seconds;
-    try (Running second = new Running("serve", data)) {
+    try (Running second = new Running(root, data)) {
       seconds = second.seconds;
     }
     List<Measured> all = new ArrayList<>(List.of(list, waited, imported));
@@ -221,72 +211,8 @@ final class ServerMeasures {
     }
   }
 
-  private HttpResponse<String> send(HttpRequest.Builder request)
+  private static HttpResponse<String> send(HttpRequest.Builder request)
       throws IOException, InterruptedException {
-    return http.send(request.build(), BodyHandlers.ofString());
-  }
-
-  /** The application from the launcher's call to its word that it is ready. */
-  private final class Running implements AutoCloseable {
-    private final Process process;
-    private final int port;
-    private String password = "";
-    final double seconds;
-
-    Running(String command, Path data) throws IOException {
-      try (ServerSocket free = new ServerSocket(0)) {
-        port = free.getLocalPort();
-      }
-      long from = System.nanoTime();
-      process =
-          new ProcessBuilder(
-                  root.resolve("elsko").toString(),
-                  command,
-                  "--port",
-                  Integer.toString(port),
-                  "--data",
-                  data.toString())
-              .redirectErrorStream(true)
-              .start();
-      BufferedReader said =
-          new BufferedReader(
-              new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
-      String line = said.readLine();
-      while (line != null && !line.startsWith("Elsko is ready")) {
-        if (line.contains("with the password ")) {
-          password = line.substring(line.lastIndexOf(' ') + 1);
-        }
-        line = said.readLine();
-      }
-      if (line == null) {
-        throw new IllegalStateException("the application did not start");
-      }
-      seconds = (System.nanoTime() - from) / 1e9;
-    }
-
-    String address(String path) {
-      return "http://localhost:" + port + path;
-    }
-
-    String authorization() {
-      String pair = "coordinator:" + password;
-      return "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8));
-    }
-
-    HttpRequest.Builder request(String path) {
-      return HttpRequest.newBuilder(URI.create(address(path)))
-          .header("Content-Type", "application/json")
-          .header("Authorization", authorization());
-    }
-
-    @Override
-    public void close() {
-      process.destroy();
-      try {
-        process.waitFor(20, TimeUnit.SECONDS);
-      } catch (InterruptedException e) {
-        Thread.currentThread().interrupt();
-      }
-    }
+    return Running.send(request);
   }
 }

@@ -21,11 +21,6 @@ class PicturesTest {
   void oneOfEachMainView() {
     try (ElskoProcess elsko = new ElskoProcess();
         Chromium chromium = new Chromium()) {
-      Page signIn = chromium.window(1280, 800);
-      signIn.navigate(elsko.at("/sign-in"));
-      assertThat(signIn.getByText("come in as")).isVisible();
-      take(signIn, "sign-in");
-
       Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
       desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram, C2, held"))
           .waitFor();
@@ -50,9 +45,6 @@ class PicturesTest {
       desk.getByLabel("starboard block").check();
       assertThat(desk.getByText("Until it is enough")).isVisible();
       take(desk, "bench-fill");
-      desk.navigate(elsko.at("/bench/mix"));
-      assertThat(desk.getByText("2 × 5 L and 2 × 1 L")).isVisible();
-      take(desk, "bench-mix");
       desk.navigate(elsko.at("/boats/" + boat(desk, "Sooty Tern") + "/readings"));
       assertThat(desk.getByText("19 mm, free span 310 mm")).isVisible();
       desk.evaluate("() => scrollTo(0, 690)");
@@ -60,11 +52,15 @@ class PicturesTest {
       desk.navigate(elsko.at("/boats/" + boat(desk, "Kittiwake") + "/describe"));
       assertThat(desk.getByText("Click a segment for its volume")).isVisible();
       take(desk, "describe");
-      desk.navigate(elsko.at("/import"));
-      desk.getByLabel("CSV file")
-          .setInputFiles(Path.of(System.getProperty("elsko.root"), "docs/fleet-sample.csv"));
-      assertThat(desk.getByText("does not exist on an outboard")).isVisible();
-      take(desk, "import");
+      desk.navigate(elsko.at("/boats/" + boat(desk, "Old Lapwing") + "/trends"));
+      assertThat(desk.getByText("descale or inspect")).isVisible();
+      take(desk, "trends");
+      desk.navigate(elsko.at("/stores"));
+      desk.getByRole(
+              AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skeldra Rose 38"))
+          .click();
+      assertThat(desk.getByText("What takes it")).isVisible();
+      take(desk, "stores");
       desk.navigate(elsko.at("/walks"));
       desk.locator("section[aria-label^='Walk of'] ol [role=button]").first().click();
       assertThat(desk.getByText("Why then")).isVisible();

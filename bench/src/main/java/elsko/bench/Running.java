@@ -1,0 +1,95 @@
+package elsko.bench;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Base64;
+import java.util.concurrent.TimeUnit;
+
+/** The application from the launcher's call to its word that it is ready. */
+final class Running implements AutoCloseable {
+  private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+  private final Process process;
+  private final int port;
+  private String password;
+  final double seconds;
+
+  Running(Path root, Path data) throws IOException {
+    this(root, data, "");
+  }
+
+  /** On a folder whose coordinator has this password already. */
+  Running(Path root, Path data, String knownPassword) throws IOException {
+    password = knownPassword;
+    try (ServerSocket free = new ServerSocket(0)) {
+      port = free.getLocalPort();
+    }
+    long from = System.nanoTime();
+    process =
+        new ProcessBuilder(
+                root.resolve("elsko").toString(),
+                "serve",
+                "--port",
+                Integer.toString(port),
+                "--data",
+                data.toString())
+            .redirectErrorStream(true)
+            .start();
+    BufferedReader said =
+        new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+    String line = said.readLine();
+    while (line != null && !line.startsWith("Elsko is ready")) {
+      if (line.contains("with the password ")) {
+        password = line.substring(line.lastIndexOf(' ') + 1);
+      }
+      line = said.readLine();
+    }
+    if (line == null) {
+      throw new IllegalStateException("the application did not start");
+    }
+    seconds = (System.nanoTime() - from) / 1e9;
+  }
+
+  static HttpResponse<String> send(HttpRequest.Builder request)
+      throws IOException, InterruptedException {
+    return HTTP.send(request.build(), BodyHandlers.ofString());
+  }
+
+  String address(String path) {
+    return "http://localhost:" + port + path;
+  }
+
+  String password() {
+    return password;
+  }
+
+  String authorization() {
+    String pair = "coordinator:" + password;
+    return "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8));
+  }
+
+  HttpRequest.Builder request(String path) {
+    return HttpRequest.newBuilder(URI.create(address(path)))
+        .header("Content-Type", "application/json")
+        .header("Authorization", authorization());
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    try {
+      process.waitFor(20, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}
