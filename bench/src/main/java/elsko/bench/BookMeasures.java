@@ -85,6 +85,7 @@ final class BookMeasures {
                 "\"kind\":\"FITTING_SET\",\"fitting\":\"battery\",\"state\":\"OFF\"",
                 "\"kind\":\"NOTED\",\"text\":\"cover torn at the stern, tarp over it for now\"",
                 "\"kind\":\"READING_TAKEN\",\"engine\":\"CENTER\",\"limit\":\"warm-plateau\",\"value\":75",
+                "\"kind\":\"FITTING_SET\",\"fitting\":\"recirculation-hose\",\"state\":\"OFF\"",
                 "\"kind\":\"FLUID_USED\",\"circuit\":\"engine\",\"lot\":\"M-1\",\"liters\":3.5,"
                     + "\"pourPoint\":\"recirculation-hose\"",
                 "\"kind\":\"SERVICE_DONE\",\"engine\":\"CENTER\",\"item\":\"engine-oil\"",
@@ -96,10 +97,7 @@ final class BookMeasures {
                         .formatted(UUID.randomUUID(), Instant.now(), fields))
             .reduce((one, two) -> one + "," + two)
             .orElseThrow();
-    sent(
-        server,
-        "/api/boats/" + boats.get(0) + "/waiting-entries",
-        "{\"entries\":[" + entries + "]}");
+    sent(server, "/api/boats/" + boats.get(0) + "/entries", "{\"entries\":[" + entries + "]}");
     return boats;
   }
 

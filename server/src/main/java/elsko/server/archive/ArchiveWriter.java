@@ -114,7 +114,7 @@ public final class ArchiveWriter {
         int[] types = new int[about.getColumnCount()];
         for (int i = 0; i < types.length; i++) {
           columns.add(about.getColumnName(i + 1).toLowerCase(Locale.ROOT));
-          types[i] = about.getColumnType(i + 1);
+          types[i] = Values.typeOf(about, i + 1);
         }
         rows = rows(found, columns, types, counted);
       }

@@ -132,14 +132,12 @@ public final class Restore {
   private static void fill(Connection connection, ArchiveFile archive, Table table)
       throws SQLException, IOException {
     Map<String, Integer> types = new HashMap<>();
-    Map<String, String> typeNames = new HashMap<>();
     try (Statement sql = connection.createStatement();
         ResultSet none = sql.executeQuery("select * from " + table.name() + " where false")) {
       ResultSetMetaData about = none.getMetaData();
       for (int i = 1; i <= about.getColumnCount(); i++) {
         String column = about.getColumnName(i).toLowerCase(Locale.ROOT);
-        types.put(column, about.getColumnType(i));
-        typeNames.put(column, about.getColumnTypeName(i));
+        types.put(column, Values.typeOf(about, i));
       }
     }
     for (String column : table.columns()) {
@@ -161,7 +159,7 @@ public final class Restore {
         JsonNode row = row(table, line);
         for (int i = 0; i < table.columns().size(); i++) {
           String column = table.columns().get(i);
-          Values.set(rows, i + 1, types.get(column), typeNames.get(column), row.get(column));
+          Values.set(rows, i + 1, types.get(column), row.get(column));
         }
         rows.addBatch();
         if (++waiting % AT_ONCE == 0) {

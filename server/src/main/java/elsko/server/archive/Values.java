@@ -2,6 +2,7 @@ package elsko.server.archive;
 
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
+import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.sql.Types;
 import java.time.LocalDate;
@@ -17,8 +18,20 @@ import tools.jackson.databind.JsonNode;
 final class Values {
   private Values() {}
 
+  /** The database says of a UUID that it is binary; here it is a kind of its own. */
+  static final int UUID_TYPE = Types.OTHER;
+
+  /** The kind of a column. */
+  static int typeOf(ResultSetMetaData about, int column) throws SQLException {
+    return about.getColumnTypeName(column).equals("UUID") ? UUID_TYPE : about.getColumnType(column);
+  }
+
   static void write(JsonGenerator json, ResultSet row, int column, int type) throws SQLException {
     switch (type) {
+      case UUID_TYPE -> {
+        UUID value = row.getObject(column, UUID.class);
+        writeOr(json, row, () -> json.writeString(value.toString()));
+      }
       case Types.BOOLEAN -> {
         boolean value = row.getBoolean(column);
         writeOr(json, row, () -> json.writeBoolean(value));
@@ -60,10 +73,9 @@ final class Values {
   }
 
   /** Sets a parameter from what an archive says; refuses what is not of its kind. */
-  static void set(PreparedStatement insert, int at, int type, String typeName, JsonNode value)
-      throws SQLException {
+  static void set(PreparedStatement insert, int at, int type, JsonNode value) throws SQLException {
     if (value == null || value.isNull()) {
-      insert.setNull(at, type);
+      insert.setNull(at, type == UUID_TYPE ? Types.BINARY : type);
       return;
     }
     try {
@@ -77,13 +89,8 @@ final class Values {
         case Types.DATE -> insert.setObject(at, LocalDate.parse(value.stringValue()));
         case Types.BLOB, Types.BINARY, Types.VARBINARY, Types.LONGVARBINARY ->
             insert.setBytes(at, Base64.getDecoder().decode(value.stringValue()));
-        default -> {
-          if (typeName.equals("UUID")) {
-            insert.setObject(at, UUID.fromString(value.stringValue()));
-          } else {
-            insert.setString(at, value.stringValue());
-          }
-        }
+        case UUID_TYPE -> insert.setObject(at, UUID.fromString(value.stringValue()));
+        default -> insert.setString(at, value.stringValue());
       }
     } catch (DateTimeParseException
         | IllegalArgumentException

@@ -63,6 +63,25 @@ class ArchiveTest {
   }
 
   @Test
+  void itsRowsCanBeReadByAnybody() throws Exception {
+    try (ArchiveFile file = ArchiveFile.open(archive, Restore.newestSchema());
+        var in =
+            file.read(
+                file.manifest().tables().stream()
+                    .filter(table -> table.name().equals("entry"))
+                    .findFirst()
+                    .orElseThrow())) {
+      String first =
+          new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().findFirst().get();
+      var row = RunningElsko.JSON.readTree(first);
+      assertThat(row.path("id").asString()).matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+      assertThat(Instant.parse(row.path("server_time").asString())).isNotNull();
+      assertThat(row.path("seq").isIntegralNumber()).isTrue();
+      assertThat(RunningElsko.JSON.readTree(row.path("fact").asString()).isObject()).isTrue();
+    }
+  }
+
+  @Test
   void whatIsRestoredIsGoneOnWith() throws Exception {
     Path data = restored();
     try (Connection connection =
