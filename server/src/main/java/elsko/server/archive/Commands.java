@@ -1,5 +1,6 @@
 package elsko.server.archive;
 
+import ch.qos.logback.classic.Level;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -16,6 +17,8 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Instant;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** What the launcher's backup and restore do; started without the rest of the application. */
 public final class Commands {
@@ -31,6 +34,11 @@ public final class Commands {
 
   /** "backup FILE DATA" or "restore FILE DATA". */
   public static void main(String[] args) {
+    // Whoever types a command wants to read what came of it, not how the database was made.
+    if (LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)
+        instanceof ch.qos.logback.classic.Logger root) {
+      root.setLevel(Level.ERROR);
+    }
     System.exit(run(args, System.out));
   }
 

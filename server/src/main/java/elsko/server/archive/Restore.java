@@ -32,6 +32,10 @@ public final class Restore {
   static final String DATABASE = "elsko";
   private static final String USER = "elsko";
   private static final int AT_ONCE = 2000;
+
+  /** The one table that grows without end. */
+  private static final String LOG = "entry";
+
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   private Restore() {}
@@ -84,7 +88,7 @@ public final class Restore {
   private static void fill(Path folder, ArchiveFile archive) throws SQLException, IOException {
     // Nothing here has to survive a crash: until it is moved into its place it does not count.
     String url =
-        "jdbc:h2:file:%s;WRITE_DELAY=10000;CACHE_SIZE=131072"
+        "jdbc:h2:file:%s;WRITE_DELAY=10000;CACHE_SIZE=400000"
             .formatted(folder.toAbsolutePath().resolve(DATABASE));
     migrate(url, archive.manifest().schema());
     try (Connection connection = DriverManager.getConnection(url, USER, "")) {
@@ -104,7 +108,11 @@ public final class Restore {
       }
       for (String name : known) {
         if (given.containsKey(name)) {
+          TakenOff off = name.equals(LOG) ? TakenOff.of(connection, name) : null;
           fill(connection, archive, given.get(name));
+          if (off != null) {
+            off.putBack(connection);
+          }
         }
       }
       try (Statement sql = connection.createStatement()) {
@@ -164,9 +172,12 @@ public final class Restore {
         rows.addBatch();
         if (++waiting % AT_ONCE == 0) {
           rows.executeBatch();
+          // All of it counts or nothing, by the folder; one transaction would only be slow.
+          connection.commit();
         }
       }
       rows.executeBatch();
+      connection.commit();
     }
   }
 
