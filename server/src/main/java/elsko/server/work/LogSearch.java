@@ -9,6 +9,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.TypedQuery;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class LogSearch {
   private static final int MOST = 200;
+  private static final UUID LEAST_ID = new UUID(0, 0);
+  private static final Comparator<EntryRow> NEWEST_FIRST =
+      Comparator.comparing(EntryRow::serverTime).thenComparing(EntryRow::seq).reversed();
 
   private final EntityManager entityManager;
   private final Fleet fleet;
@@ -66,7 +70,12 @@ public class LogSearch {
   @Transactional(readOnly = true)
   public FoundPage page(Wanted wanted, int limit) {
     int size = Math.max(1, Math.min(limit, MOST));
-    List<EntryRow> rows = query(wanted).setMaxResults(size + 1).getResultList();
+    List<EntryRow> rows =
+        leads(wanted).stream()
+            .flatMap(lead -> query(wanted, lead).setMaxResults(size + 1).getResultStream())
+            .sorted(NEWEST_FIRST)
+            .limit(size + 1L)
+            .toList();
     boolean more = rows.size() > size;
     List<EntryRow> shown = more ? rows.subList(0, size) : rows;
     Map<UUID, Boat> boats = new HashMap<>();
@@ -139,14 +148,53 @@ public class LogSearch {
         .orElse(null);
   }
 
-  private TypedQuery<EntryRow> query(Wanted wanted) {
+  /**
+   * What an index leads with: naming it first in the order lets the database walk that index from
+   * its newest end instead of sorting all there ever was.
+   *
+   * @param attribute null where the order in time alone leads
+   */
+  private record Lead(@Nullable String attribute, @Nullable Object value) {
+    String condition() {
+      return "e." + attribute + " = :lead";
+    }
+
+    String order() {
+      return attribute == null ? "" : "e." + attribute + " desc, ";
+    }
+  }
+
+  /** The narrowest thing that is asked for; each of several values is looked up by itself. */
+  private static List<Lead> leads(Wanted wanted) {
+    if (wanted.boat() != null) {
+      return List.of(new Lead("boatId", wanted.boat()));
+    }
+    if (wanted.lots() != null) {
+      return wanted.lots().stream().map(lot -> new Lead("lot", lot)).toList();
+    }
+    if (wanted.circuit() != null) {
+      return List.of(new Lead("circuit", wanted.circuit()));
+    }
+    if (wanted.kind() != null) {
+      return wanted.kind().kinds().stream().map(kind -> new Lead("kind", kind)).toList();
+    }
+    return wanted.person() == null
+        ? List.of(new Lead(null, null))
+        : List.of(new Lead("person", wanted.person()));
+  }
+
+  private TypedQuery<EntryRow> query(Wanted wanted, Lead lead) {
     List<String> where = new ArrayList<>();
     Map<String, Object> values = new HashMap<>();
-    with(where, values, "e.boatId = :boat", "boat", wanted.boat());
+    if (lead.attribute() != null) {
+      with(where, values, lead.condition(), "lead", lead.value());
+    }
     with(where, values, "e.person = :person", "person", wanted.person());
     with(where, values, "e.serverTime >= :from", "from", wanted.from());
     with(where, values, "e.serverTime < :to", "to", wanted.to());
-    with(where, values, "e.lot in :lots", "lots", wanted.lots());
+    if (!"lot".equals(lead.attribute())) {
+      with(where, values, "e.lot in :lots", "lots", wanted.lots());
+    }
     with(where, values, "e.circuit = :circuit", "circuit", wanted.circuit());
     if (wanted.before() != null) {
       EntryRow last = entityManager.find(EntryRow.class, wanted.before());
@@ -157,16 +205,21 @@ public class LogSearch {
       values.put("at", last.serverTime());
       values.put("before", last.seq());
     }
-    if (wanted.kind() != null) {
+    if (wanted.kind() != null && !"kind".equals(lead.attribute())) {
       with(where, values, "e.kind in :kinds", "kinds", wanted.kind().kinds());
     }
     if (wanted.corrections()) {
-      where.add("e.correctsId is not null");
+      // Corrections are few: said as a range, the index of what they correct finds them.
+      with(where, values, "e.correctsId >= :least", "least", LEAST_ID);
     }
     String all = where.isEmpty() ? "" : " where " + String.join(" and ", where);
     TypedQuery<EntryRow> query =
         entityManager.createQuery(
-            "select e from EntryRow e" + all + " order by e.serverTime desc, e.seq desc",
+            "select e from EntryRow e"
+                + all
+                + " order by "
+                + lead.order()
+                + "e.serverTime desc, e.seq desc",
             EntryRow.class);
     values.forEach(query::setParameter);
     return query;
