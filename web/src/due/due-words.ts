@@ -2,7 +2,7 @@ import type { DueLine, Position } from '../api/client';
 import { dateOf, day, number, sentence } from '../parts/words';
 
 /** "Port engine: impeller" where there is more than one engine. */
-export function dueName(line: DueLine, severalEngines: boolean): string {
+export function dueName(line: Pick<DueLine, 'engine' | 'words'>, severalEngines: boolean): string {
   return severalEngines && line.engine
     ? `${sentence(engineName(line.engine))}: ${line.words}`
     : sentence(line.words);

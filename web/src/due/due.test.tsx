@@ -37,6 +37,7 @@ const SMEW: DueOfBoat = {
   berthName: 'D2',
   severalEngines: false,
   narrowing: [],
+  done: [],
   lines: [
     line('impeller'),
     line('anodes', { standing: 'NO_RECORD', lastAt: null, on: null, why: 'Nobody wrote it.' }),

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api } from '../api/client';
+import { api, got } from '../api/client';
 import type { SignedIn } from '../api/client';
 import { peopleQuery } from '../api/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
+import { RowsFile } from '../parts/rows-file';
 import { Save, Section } from './section';
 
 const ROLES: Record<SignedIn['role'], string> = {
@@ -79,6 +80,26 @@ export function PeopleSection() {
         />
         <Save action="Add" trouble={refused.elsewhere} />
       </form>
+      <div className="mt-3 grid gap-1.5 text-[14.5px]">
+        <p className="m-0">
+          Or all of a file with the columns <code>name</code>, <code>role</code> and{' '}
+          <code>password</code>.
+        </p>
+        <RowsFile
+          label="File of people"
+          done="added"
+          send={(csv) =>
+            got(
+              api.POST('/api/people/import', {
+                body: csv,
+                bodySerializer: (body) => body,
+                headers: { 'Content-Type': 'text/csv' },
+              }),
+            )
+          }
+          taken={() => void queries.invalidateQueries({ queryKey: peopleQuery.queryKey })}
+        />
+      </div>
     </Section>
   );
 }

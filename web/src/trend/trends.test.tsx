@@ -44,7 +44,24 @@ function shown(trends: unknown) {
       body: path.endsWith('/trends')
         ? trends
         : path.endsWith('/due')
-          ? { boat: 'w', name: 'Wigeon', severalEngines: false, lines: [], narrowing: [] }
+          ? {
+              boat: 'w',
+              name: 'Wigeon',
+              severalEngines: false,
+              lines: [],
+              narrowing: [],
+              done: [
+                {
+                  engine: 'CENTER',
+                  item: 'impeller',
+                  words: 'impeller',
+                  at: '2030-04-12T09:00:00Z',
+                  hours: 412,
+                  person: 'Orrin',
+                  found: 'two vanes set',
+                },
+              ],
+            }
           : { id: 'w', description: { name: 'Wigeon' } },
     }),
     '/boats/w/trends',
@@ -62,6 +79,9 @@ describe('the trends of a boat', () => {
     );
     expect(marked).toHaveLength(3);
     expect(screen.getByRole('table', { name: 'warm plateau' }).textContent).toContain('78.6 °C');
+    expect((await screen.findByRole('list', { name: 'All that was done' })).textContent).toBe(
+      '12 Apr 2030 Impeller at 412 h: two vanes set · Orrin',
+    );
     expect(screen.getByText('milky').className).toContain('text-verm');
   });
 

@@ -56,8 +56,7 @@ class PicturesTest {
       assertThat(desk.getByText("descale or inspect")).isVisible();
       take(desk, "trends");
       desk.navigate(elsko.at("/stores"));
-      desk.getByRole(
-              AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skeldra Rose 38"))
+      desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skeldra Rose 38"))
           .click();
       assertThat(desk.getByText("What takes it")).isVisible();
       take(desk, "stores");

@@ -167,5 +167,16 @@ class DueTest {
     assertThat(impeller.path("due").asBoolean()).isTrue();
     assertThat(impeller.path("plannedBy").asString()).isEqualTo("coordinator");
     assertThat(line(demo("Smew"), "anodes").path("due").asBoolean()).isFalse();
+    List<String> impellers = new ArrayList<>();
+    for (JsonNode done : due(demo("Smew")).path("done")) {
+      if (done.path("item").asString().startsWith("impeller")) {
+        impellers.add(done.path("words").asString() + ": " + done.path("found").asString());
+      }
+    }
+    assertThat(impellers)
+        .containsExactly(
+            "impeller looked at: one vane begins to crack",
+            "impeller: ",
+            "impeller: two vanes set");
   }
 }

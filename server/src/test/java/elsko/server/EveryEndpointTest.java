@@ -142,6 +142,7 @@ class EveryEndpointTest {
               Map.entry("GET /api/people", COORDINATOR),
               Map.entry("GET /api/people/workers", ALL),
               Map.entry("POST /api/people", COORDINATOR),
+              Map.entry("POST /api/people/import", COORDINATOR),
               Map.entry("PUT /api/session/password", ALL),
               Map.entry("POST /api/session/end", ALL),
               Map.entry("GET /api/frost", ALL),

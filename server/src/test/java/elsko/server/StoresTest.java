@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.server.RunningElsko.Answer;
-import elsko.server.importing.CsvText;
+import elsko.server.csv.CsvText;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -2,7 +2,7 @@ package elsko.server.book;
 
 import elsko.core.Refused;
 import elsko.server.bench.Shelf;
-import elsko.server.importing.CsvText;
+import elsko.server.csv.CsvText;
 import elsko.server.work.BookKind;
 import elsko.server.work.BookLine;
 import elsko.server.work.LogSearch;

@@ -1,6 +1,6 @@
 package elsko.server.due;
 
-import elsko.server.importing.CsvText;
+import elsko.server.csv.CsvText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;

@@ -8,6 +8,7 @@ import java.util.UUID;
  * What falls due on one boat.
  *
  * @param lines most pressing first
+ * @param done every service there is a record of, newest first; only where one boat is asked for
  * @param narrowing what speaks for a raw-water path that narrows, of all its engines
  */
 public record DueOfBoat(
@@ -16,4 +17,5 @@ public record DueOfBoat(
     String berthName,
     boolean severalEngines,
     List<DueLine> lines,
+    List<DoneLine> done,
     List<NarrowingView> narrowing) {}

@@ -1,8 +1,10 @@
 package elsko.server.due;
 
 import elsko.core.boat.Boat;
+import elsko.core.boat.Position;
 import elsko.core.due.DueItem;
 import elsko.core.due.DueList;
+import elsko.core.ledger.BoatState;
 import elsko.core.ledger.ServiceRecords;
 import elsko.core.limits.Interval;
 import elsko.core.trend.EngineTrends;
@@ -14,6 +16,7 @@ import elsko.server.work.FoldCache;
 import elsko.server.work.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -65,7 +68,7 @@ public class Dues {
   /** What is due now or falls due before the next lay-up, of every boat that has such a thing. */
   public List<DueOfBoat> all() {
     return recorded.of(fleet.ids()).stream()
-        .map(one -> of(one, DueItem::isDueBeforeNextLayUp))
+        .map(one -> of(one, DueItem::isDueBeforeNextLayUp, List.of()))
         .filter(due -> !due.lines().isEmpty() || !due.narrowing().isEmpty())
         .sorted(Comparator.comparing(DueOfBoat::name))
         .toList();
@@ -73,14 +76,32 @@ public class Dues {
 
   /** All of one boat. */
   public DueOfBoat of(UUID boat) {
-    return of(Recorded.of(log.folded(boat)), item -> true);
+    Recorded one = Recorded.of(log.folded(boat));
+    return of(one, item -> true, done(one));
   }
 
   List<EngineTrendView> trends(UUID boat) {
     return Recorded.of(log.folded(boat)).trends().stream().map(EngineTrendView::of).toList();
   }
 
-  private DueOfBoat of(Recorded one, Predicate<DueItem> shown) {
+  private static List<DoneLine> done(Recorded one) {
+    List<DoneLine> done = new ArrayList<>();
+    List<Position> engines = new ArrayList<>();
+    one.boat().engineCircuits().forEach(circuit -> engines.add(circuit.engine()));
+    engines.add(null);
+    for (Position engine : engines) {
+      for (Interval interval : Interval.values()) {
+        one.services()
+            .done()
+            .getOrDefault(BoatState.dueKey(engine, interval), List.of())
+            .forEach(record -> done.add(DoneLine.of(engine, interval, record)));
+      }
+    }
+    done.sort(Comparator.comparing(DoneLine::at).reversed());
+    return done;
+  }
+
+  private DueOfBoat of(Recorded one, Predicate<DueItem> shown, List<DoneLine> done) {
     return new DueOfBoat(
         one.id(),
         one.boat().name(),
@@ -90,6 +111,7 @@ public class Dues {
             .filter(shown)
             .map(DueLine::of)
             .toList(),
+        done,
         one.trends().stream()
             .flatMap(trends -> trends.narrowing().stream())
             .map(NarrowingView::of)

@@ -2,7 +2,7 @@ package elsko.server.frost;
 
 import elsko.core.Refused;
 import elsko.core.frost.DailyAir;
-import elsko.server.importing.CsvFile;
+import elsko.server.csv.CsvFile;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

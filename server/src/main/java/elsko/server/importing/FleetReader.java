@@ -4,6 +4,7 @@ import static java.util.Locale.ROOT;
 
 import elsko.core.Refused;
 import elsko.core.boat.BoatDescription;
+import elsko.server.csv.CsvFile;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import elsko.server.yard.Yards;

@@ -4,6 +4,7 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.Answer;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.EngineDescription;
+import elsko.server.csv.CsvText;
 import elsko.server.fleet.Fleet;
 import elsko.server.yard.Yards;
 import java.io.IOException;

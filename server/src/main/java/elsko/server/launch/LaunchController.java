@@ -1,6 +1,6 @@
 package elsko.server.launch;
 
-import elsko.server.importing.CsvText;
+import elsko.server.csv.CsvText;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;

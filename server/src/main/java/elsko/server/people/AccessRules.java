@@ -70,7 +70,8 @@ class AccessRules {
                     .permitAll()
                     .requestMatchers(PUT, "/api/session/password")
                     .authenticated()
-                    .requestMatchers("/api/people", "/api/imports/**", "/api/boats/draft")
+                    .requestMatchers(
+                        "/api/people", "/api/people/import", "/api/imports/**", "/api/boats/draft")
                     .hasRole(COORDINATOR.name())
                     // Asks for a key that only whoever started it on this machine can read.
                     .requestMatchers(POST, "/api/archive/copy")

@@ -1,8 +1,10 @@
 package elsko.server.people;
 
 import elsko.core.Refused;
+import elsko.server.csv.CsvRows;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -61,6 +63,29 @@ public class People {
     }
     people.save(new Person(kept, role, encoder.encode(password)));
     return new PersonView(kept, role);
+  }
+
+  /**
+   * Everybody in a file, or nobody.
+   *
+   * @return how many
+   */
+  @Transactional
+  public int addAll(String csv) {
+    return CsvRows.each(
+        csv,
+        List.of("name", "role", "password"),
+        row -> add(row.get("name"), role(row.get("role")), row.get("password")));
+  }
+
+  private static Role role(String text) {
+    String wanted = text.strip().toUpperCase(Locale.ROOT).replace(' ', '_');
+    for (Role role : Role.values()) {
+      if (role.name().equals(wanted)) {
+        return role;
+      }
+    }
+    throw Refused.value("role", "There is no role \"%s\".".formatted(text));
   }
 
   @Transactional

@@ -36,5 +36,13 @@ class PeopleController {
     return people.add(person.name(), person.role(), person.password());
   }
 
+  /** Adds everybody in a file with the columns name, role and password; or nobody. */
+  @PostMapping(path = "/import", consumes = "text/csv")
+  AddedRows addAll(@RequestBody String csv) {
+    return new AddedRows(people.addAll(csv));
+  }
+
+  record AddedRows(int rows) {}
+
   record NewPerson(String name, Role role, String password) {}
 }

@@ -4,7 +4,7 @@ import elsko.core.frost.Outlook;
 import elsko.core.plan.Plan;
 import elsko.core.plan.Why;
 import elsko.core.plan.Yardstick;
-import elsko.server.importing.CsvText;
+import elsko.server.csv.CsvText;
 import elsko.server.people.SignedIn;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;

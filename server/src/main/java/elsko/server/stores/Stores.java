@@ -202,7 +202,8 @@ public class Stores {
       String key = Item.ofLot(lot.number());
       Count count = counts.get(key);
       if (count != null) {
-        for (LogSearch.Poured poured : search.poured(lot.number())) {
+        Instant since = count.at() == null ? Instant.EPOCH : count.at();
+        for (LogSearch.Poured poured : search.poured(lot.number(), since)) {
           count = count.isSettled(poured.at()) ? count : count.taken(poured.liters());
         }
         counts.put(key, count);

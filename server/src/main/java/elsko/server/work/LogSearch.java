@@ -89,12 +89,20 @@ public class LogSearch {
   /** Every time something of a lot went in, without what was taken back; oldest first. */
   @Transactional(readOnly = true)
   public List<Poured> poured(String lot) {
+    return poured(lot, Instant.EPOCH);
+  }
+
+  /** The same of what was kept since a moment. */
+  @Transactional(readOnly = true)
+  public List<Poured> poured(String lot, Instant since) {
     List<EntryRow> rows =
         entityManager
             .createQuery(
-                "select e from EntryRow e where e.lot = :lot and e.kind = :kind order by e.seq",
+                "select e from EntryRow e where e.lot = :lot and e.kind = :kind"
+                    + " and e.serverTime > :since order by e.seq",
                 EntryRow.class)
             .setParameter("lot", lot)
+            .setParameter("since", since)
             .setParameter("kind", EntryKind.FLUID_USED)
             .getResultList();
     Set<UUID> replaced = log.replaced(rows);
@@ -112,7 +120,7 @@ public class LogSearch {
   /** A part that was used up by a service. */
   public record Serviced(String item, Instant at) {}
 
-  /** Every service done since a moment, without what was taken back. */
+  /** Every service kept since a moment, without what was taken back. */
   @Transactional(readOnly = true)
   public List<Serviced> serviced(Instant since) {
     List<EntryRow> rows =
@@ -129,7 +137,7 @@ public class LogSearch {
         .filter(row -> !replaced.contains(row.id()))
         .map(
             row ->
-                new Serviced(((Fact.ServiceDone) json.read(row).fact()).item(), row.serverTime()))
+                new Serviced(((Fact.ServiceDone) json.read(row).fact()).item(), row.deviceTime()))
         .toList();
   }
 

@@ -1,4 +1,4 @@
-package elsko.server.importing;
+package elsko.server.csv;
 
 import elsko.core.Refused;
 import java.io.IOException;

@@ -1,4 +1,4 @@
-package elsko.server.importing;
+package elsko.server.csv;
 
 import java.io.IOException;
 import java.io.StringWriter;
