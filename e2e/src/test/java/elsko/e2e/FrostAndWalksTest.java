@@ -42,12 +42,24 @@ class FrostAndWalksTest extends InTheBrowser {
     phone.navigate(elsko.at("/walks/mine"));
     Locator next = phone.locator("li[aria-current=step]");
     String first = next.locator("b").first().textContent();
+    String day = walk(phone, "", "date");
     doTheNextStop(phone, next);
+    assertThat(walk(phone, "?date=" + day, "stops[0].standing")).isEqualTo("DONE");
     phone.navigate(elsko.at("/walks/mine"));
-    assertThat(phone.getByText(Pattern.compile("^[1-9]\\d* of \\d+ stops done"))).isVisible();
     assertThat(next).isVisible();
-    assertThat(phone.locator("ol > li").first()).containsText("✓");
-    assertThat(phone.locator("ol > li").first()).containsText(first);
+    // After the last stop of a day the walk shows the next day.
+    if (walk(phone, "", "date").equals(day)) {
+      assertThat(phone.getByText(Pattern.compile("^[1-9]\\d* of \\d+ stops done"))).isVisible();
+      assertThat(phone.locator("ol > li").first()).containsText("✓");
+      assertThat(phone.locator("ol > li").first()).containsText(first);
+    }
+  }
+
+  private static String walk(Page phone, String query, String of) {
+    return (String)
+        phone.evaluate(
+            "async (query) => (await (await fetch('/api/walks/mine' + query)).json())." + of,
+            query);
   }
 
   /** The boats that must be done within the nights shown. */

@@ -25,7 +25,9 @@ final class UsualHands {
         };
         const shelf = await ask('/api/bench/shelf');
         const glass = (name) => shelf.instruments.find((i) => i.name === name).id;
-        const firstStop = async () => (await ask('/api/walks/mine')).stops[0];
+        // Late in the day the walk goes on to the next one by itself: the stop is of the day it was.
+        const { date } = await ask('/api/walks/mine');
+        const firstStop = async () => (await ask('/api/walks/mine?date=' + date)).stops[0];
         const isFar = async (step) =>
           until ? !step || step.title === until : (await firstStop()).standing === 'DONE';
         for (let i = 0; i < 60; i++) {

@@ -10,7 +10,10 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.limits.Interval;
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * What a card is written for.
@@ -30,23 +33,25 @@ public record CardRequest(BoatState state, CardProgress progress, Schools school
         .toList();
   }
 
-  /** What had fallen due when the card was opened, on an engine or (null) on the boat. */
-  List<DueItem> due(Position engine) {
-    return DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt())
-        .stream()
-        .filter(item -> item.engine() == engine)
-        .toList();
-  }
-
-  /** Whether something was due on an engine (null: on the boat) when the card was opened. */
-  boolean wasDue(Position engine, Interval interval) {
-    return due(engine).stream().anyMatch(item -> item.interval() == interval && item.isDue());
+  /** What was due on an engine (null: on the boat) when the card was opened. */
+  Set<Interval> due(Position engine) {
+    return intervals(engine, DueItem::isDue);
   }
 
   /** The same at a lay-up, which does what falls due before the next one. */
-  boolean fallsDueBeforeNextLayUp(Position engine, Interval interval) {
-    return due(engine).stream()
-        .anyMatch(item -> item.interval() == interval && item.isDueBeforeNextLayUp());
+  Set<Interval> dueBeforeNextLayUp(Position engine) {
+    return intervals(engine, DueItem::isDueBeforeNextLayUp);
+  }
+
+  private Set<Interval> intervals(Position engine, Predicate<DueItem> wanted) {
+    Set<Interval> found = EnumSet.noneOf(Interval.class);
+    for (DueItem item :
+        DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt())) {
+      if (item.engine() == engine && wanted.test(item)) {
+        found.add(item.interval());
+      }
+    }
+    return found;
   }
 
   /** A card nobody has opened looks at a boat without a past. */

@@ -6,6 +6,7 @@ import elsko.core.limits.Interval;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 
 /** What was due when a card was opened, of the things that are done in spring. */
 final class DueWork {
@@ -69,7 +70,7 @@ final class DueWork {
 
   /** The due work on the boat as a whole, or null when nothing is. */
   static Step step(CardRequest request) {
-    if (!request.wasDue(null, Interval.HOSES)) {
+    if (!request.due(null).contains(Interval.HOSES)) {
       return null;
     }
     return Step.called(OF_THE_BOAT, "Look over hoses, clamps and shaft seal")
@@ -83,11 +84,11 @@ final class DueWork {
 
   /** What was due on an engine when the card was opened. */
   static List<Interval> due(OnCircuit on) {
-    return on.isEngine()
-        ? SPRING_WORK.stream()
-            .filter(interval -> on.request().wasDue(on.engine(), interval))
-            .toList()
-        : List.of();
+    if (!on.isEngine()) {
+      return List.of();
+    }
+    Set<Interval> due = on.request().due(on.engine());
+    return SPRING_WORK.stream().filter(due::contains).toList();
   }
 
   /** What the engine went through, where that made something due. */

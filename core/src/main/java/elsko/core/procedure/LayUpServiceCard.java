@@ -10,6 +10,7 @@ import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Oil, fuel, plugs and battery of every engine, before the boat sits. */
 final class LayUpServiceCard implements CardPlan {
@@ -31,13 +32,13 @@ final class LayUpServiceCard implements CardPlan {
 
   private static void engine(OnCircuit on, List<Step> steps) {
     EngineDescription engine = on.boat().engine(on.circuit());
+    Set<Interval> due = on.request().dueBeforeNextLayUp(on.engine());
     boolean wet = on.circuit().isRawWater();
     // Coolant is changed cold, so before the engine is warmed.
-    if (engine.cooling() == Cooling.CLOSED
-        && on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.COOLANT)) {
+    if (engine.cooling() == Cooling.CLOSED && due.contains(Interval.COOLANT)) {
       steps.add(newCoolant(on));
     }
-    if (on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.VALVES)) {
+    if (due.contains(Interval.VALVES)) {
       steps.add(valves(on));
     }
     if (wet) {
@@ -47,8 +48,8 @@ final class LayUpServiceCard implements CardPlan {
               .written());
     }
     steps.add(oil(on, engine, wet));
-    steps.add(gearOil(on));
-    steps.add(fuel(on));
+    steps.add(gearOil(on, due));
+    steps.add(fuel(on, due));
     if (engine.fuel() == Fuel.PETROL) {
       steps.add(sparkPlugs(on));
     }
@@ -88,10 +89,8 @@ final class LayUpServiceCard implements CardPlan {
         : oil.written();
   }
 
-  private static Step gearOil(OnCircuit on) {
-    boolean due =
-        on.engine() != Position.GENERATOR
-            && on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.GEAR_OIL);
+  private static Step gearOil(OnCircuit on, Set<Interval> fallsDue) {
+    boolean due = on.engine() != Position.GENERATOR && fallsDue.contains(Interval.GEAR_OIL);
     List<Ask> asks = new ArrayList<>(LookOver.gearOil(on));
     if (due) {
       asks.add(service(on.engine(), Interval.GEAR_OIL));
@@ -109,8 +108,8 @@ final class LayUpServiceCard implements CardPlan {
         .written();
   }
 
-  private static Step fuel(OnCircuit on) {
-    boolean due = on.request().fallsDueBeforeNextLayUp(on.engine(), Interval.FUEL_FILTER);
+  private static Step fuel(OnCircuit on, Set<Interval> fallsDue) {
+    boolean due = fallsDue.contains(Interval.FUEL_FILTER);
     List<Ask> asks =
         due
             ? List.of(service(on.engine(), Interval.FUEL_FILTER))
