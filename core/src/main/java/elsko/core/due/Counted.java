@@ -40,7 +40,7 @@ record Counted(
    * @param more said beside the reason; may be empty
    */
   DueItem item(String more) {
-    DueAtOnce trouble = DueList.atOnce(records, circuit, interval);
+    DueAtOnce trouble = records.atOnce().get(BoatState.dueKey(engine(), interval));
     if (trouble != null) {
       return as(
           Standing.AT_ONCE,

@@ -6,7 +6,7 @@ import elsko.core.boat.Segment;
 import elsko.core.boat.SegmentKind;
 import elsko.core.boat.WaterUsedIn;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.DueAtOnce;
+import elsko.core.ledger.FallsDue;
 import elsko.core.ledger.ServiceRecord;
 import elsko.core.ledger.ServiceRecords;
 import elsko.core.limits.Every;
@@ -15,6 +15,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -69,7 +70,7 @@ public final class DueList {
       }
     }
     // Whatever is replaced is looked at on the way.
-    Set<String> replaced = new java.util.HashSet<>();
+    Set<String> replaced = new HashSet<>();
     for (DueItem item : found) {
       if (item.interval() == Interval.IMPELLER && item.isDue() || looksAnyway(item)) {
         replaced.add(BoatState.dueKey(item.engine(), Interval.IMPELLER_LOOK));
@@ -143,12 +144,5 @@ public final class DueList {
             .map(Segment::name)
             .toList();
     return missing.isEmpty() ? "" : "Never reached: " + String.join(", ", missing) + ".";
-  }
-
-  /** What is due at once, or null. */
-  static DueAtOnce atOnce(ServiceRecords records, Circuit circuit, Interval interval) {
-    return records
-        .atOnce()
-        .get(BoatState.dueKey(circuit == null ? null : circuit.engine(), interval));
   }
 }

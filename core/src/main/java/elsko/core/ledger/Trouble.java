@@ -2,11 +2,9 @@ package elsko.core.ledger;
 
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.SegmentKind;
 import elsko.core.limits.Interval;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** What an engine went through that makes checks due at once, whatever their dates. */
 public enum Trouble {
@@ -28,14 +26,8 @@ public enum Trouble {
    * loses lies in the cooling path.
    */
   List<Interval> makesDue(Boat boat, Circuit circuit) {
-    List<Interval> due = new ArrayList<>();
-    if (!boat.fittingsOf(circuit, FittingKind.IMPELLER).isEmpty()) {
-      due.add(Interval.IMPELLER);
-    }
-    if (circuit.isRawWater()
-        && (circuit.hasSegment(SegmentKind.ELBOW) || circuit.hasSegment(SegmentKind.RISER))) {
-      due.add(Interval.ELBOW);
-    }
-    return due;
+    return Stream.of(Interval.IMPELLER, Interval.ELBOW)
+        .filter(interval -> FallsDue.on(boat, circuit, interval))
+        .toList();
   }
 }

@@ -1,4 +1,4 @@
-package elsko.core.due;
+package elsko.core.ledger;
 
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
