@@ -14,11 +14,6 @@ import elsko.core.fluid.ProofQuestion;
 import elsko.core.fluid.SampledSegment;
 import elsko.core.fluid.Scale;
 import elsko.core.fluid.Verdict;
-import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Ledger;
-import elsko.core.procedure.CardRequest;
-import elsko.core.procedure.CardWriter;
-import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -27,7 +22,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 
-/** What the core does most, on one thread. */
+/** Curves and verdicts, on one thread. */
 @State(Scope.Thread)
 @BenchmarkMode(Mode.Throughput)
 @OutputTimeUnit(TimeUnit.SECONDS)
@@ -37,8 +32,6 @@ public class CoreBenchmark {
   private final double[] fractions = new double[KINDS];
   private final double[] freezePoints = new double[KINDS];
   private final ProofQuestion[] questions = new ProofQuestion[KINDS];
-  private final LongLog log = new LongLog(5_000);
-  private final List<CardRequest> cards = VariedFleet.cards(1_000);
   private int next;
 
   /** Prepares a spread of questions, so that no single branch is measured. */
@@ -71,21 +64,6 @@ public class CoreBenchmark {
   @Benchmark
   public Verdict verdict() {
     return Proof.judge(questions[step()]);
-  }
-
-  @Benchmark
-  public BoatState foldOf5000Entries() {
-    return Ledger.fold(log.boat, Need.DEFAULT, log.log);
-  }
-
-  /** Every card for 1,000 varied boats. */
-  @Benchmark
-  public int allCardsOf1000Boats() {
-    int steps = 0;
-    for (CardRequest request : cards) {
-      steps += CardWriter.write(request).steps().size();
-    }
-    return steps;
   }
 
   private int step() {

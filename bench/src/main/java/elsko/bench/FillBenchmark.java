@@ -1,21 +1,15 @@
 package elsko.bench;
 
-import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
 import elsko.core.boat.Method;
-import elsko.core.fill.CircuitPath;
 import elsko.core.fill.FillBranches;
 import elsko.core.fill.FillCourse;
 import elsko.core.fill.FillPart;
 import elsko.core.fill.FillPath;
 import elsko.core.fill.FillQuestion;
 import elsko.core.fill.FillSegment;
-import elsko.core.fill.FillTarget;
 import elsko.core.fill.FilledSegment;
 import elsko.core.fill.Prediction;
 import elsko.core.fluid.Base;
-import elsko.core.fluid.Need;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -25,7 +19,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 
-/** Fill predictions, on one thread. */
+/** A V8's fill predicted, on one thread. */
 @State(Scope.Thread)
 @BenchmarkMode(Mode.Throughput)
 @OutputTimeUnit(TimeUnit.SECONDS)
@@ -34,7 +28,6 @@ public class FillBenchmark {
   private static final int STEPS = 200;
 
   private final FillQuestion[] v8s = new FillQuestion[64];
-  private final List<FillQuestion> fleet = new ArrayList<>();
   private int next;
 
   /** Prepares a spread of fills, so that no single one is measured. */
@@ -42,7 +35,6 @@ public class FillBenchmark {
     for (int i = 0; i < v8s.length; i++) {
       v8s[i] = v8(12 + 0.25 * i, i % 4 != 0);
     }
-    VariedFleet.boats(1_000).stream().map(Boat::of).forEach(this::addCircuits);
   }
 
   private static FillQuestion v8(double liters, boolean thermostatOpen) {
@@ -66,18 +58,6 @@ public class FillBenchmark {
         new FillSegment(side + " riser", 0.8, 0.05, 1, false));
   }
 
-  private void addCircuits(Boat boat) {
-    FillTarget target = FillTarget.of(Need.DEFAULT, Base.PG, PRODUCT);
-    for (Circuit circuit : boat.circuits()) {
-      if (circuit.methods().contains(Method.DRAW)) {
-        FillPath path = CircuitPath.planned(circuit, boat.drawReaches(circuit), Method.DRAW);
-        fleet.add(
-            new FillQuestion(
-                Base.PG, PRODUCT, Method.DRAW, 1.5 * path.liters(), true, path, target));
-      }
-    }
-  }
-
   /** What 12 segments hold after each of 200 steps, and what that withstands in the end. */
   @Benchmark
   public List<FilledSegment> v8In200Steps() {
@@ -90,15 +70,5 @@ public class FillBenchmark {
   public Prediction v8AtOnce() {
     next = next + 1 & v8s.length - 1;
     return Prediction.of(v8s[next]);
-  }
-
-  /** Every circuit that can be drawn through, with the liters until it is strong enough. */
-  @Benchmark
-  public int predictionsOf1000Boats() {
-    int reached = 0;
-    for (FillQuestion question : fleet) {
-      reached += Prediction.of(question).litersToReach() == null ? 0 : 1;
-    }
-    return reached;
   }
 }

@@ -13,6 +13,8 @@ import java.util.zip.GZIPOutputStream;
 final class FirstScreen {
   private static final Pattern SCRIPT = Pattern.compile("(?:src|href)=\"/(assets/[^\"]+\\.js)\"");
 
+  private static final double MOST_KB = 150;
+
   private FirstScreen() {}
 
   static Measured measure(Path pages) throws IOException {
@@ -24,9 +26,11 @@ final class FirstScreen {
     double kilobytes = bytes / 1000.0;
     return new Measured(
         "JavaScript of the first screen, gzip",
-        String.format(Locale.ROOT, "%.0f kB", kilobytes),
-        "at most 180 kB",
-        bytes > 0 && kilobytes <= 180);
+        String.format(Locale.ROOT, "%.1f kB", kilobytes),
+        kilobytes,
+        Measured.Kind.SIZE,
+        "under %.0f kB".formatted(MOST_KB),
+        bytes > 0 && kilobytes < MOST_KB);
   }
 
   private static int zipped(byte[] script) throws IOException {

@@ -7,10 +7,8 @@ import elsko.core.frost.Pocket;
 import elsko.core.frost.PocketKind;
 import elsko.core.frost.SimulatedSite;
 import elsko.core.frost.Winters;
+import java.io.IOException;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import java.util.stream.IntStream;
 
@@ -22,7 +20,7 @@ final class FrostMeasures {
 
   private FrostMeasures() {}
 
-  static List<Measured> run() {
+  static void into(Rows rows) throws IOException {
     LocalDate today = LocalDate.of(2031, 10, 20);
     SimulatedSite site = new SimulatedSite(7, today.plusDays(95));
     Ensemble ensemble =
@@ -49,10 +47,8 @@ final class FrostMeasures {
       shared = Math.min(shared, (System.nanoTime() - began) / 1e9);
       same &= java.util.Arrays.equals(alone, together);
     }
-    List<Measured> measured = new ArrayList<>();
-    measured.add(line("frost clock, 1,000 boats, each pocket for itself, 2 cores", plain, 2, same));
-    measured.add(line("the same with shared pockets, results identical", shared, 0.3, same));
-    return measured;
+    rows.add(line("frost clock, 1,000 boats, each pocket for itself, 2 cores", plain, 2, same));
+    rows.add(line("the same with shared pockets, results identical", shared, 0.3, same));
   }
 
   private static void fill(Enclosure[] enclosures, Pocket[][] pockets) {
@@ -89,10 +85,7 @@ final class FrostMeasures {
   }
 
   private static Measured line(String what, double seconds, double under, boolean same) {
-    return new Measured(
-        what,
-        String.format(Locale.ROOT, "%.2f s", seconds),
-        String.format(Locale.ROOT, "under %.1f s", under),
-        seconds < under && same);
+    Measured measured = Measured.seconds(what, seconds, under);
+    return same ? measured : measured.notMet();
   }
 }

@@ -1,5 +1,7 @@
 package elsko.bench;
 
+import com.google.gson.JsonElement;
+import com.google.gson.JsonParser;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
@@ -10,7 +12,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
@@ -22,6 +23,12 @@ final class ServerMeasures {
        "engines":[{"position":"CENTER","fuel":"PETROL","cylinders":8,"cooling":"RAW_WATER"}]}
       """;
 
+  private static final String LIST = "list of 1,000 boats over the API, warm";
+  private static final String WAITED = "500 entries that waited on a device, in five batches";
+  private static final String IMPORT = "import of 5,000 boats from CSV";
+  private static final String SECOND_START = "second start to first answered page";
+  private static final int STARTS = 3;
+
   private final Path root;
   private final boolean quick;
 
@@ -30,31 +37,35 @@ final class ServerMeasures {
     this.quick = quick;
   }
 
-  List<Measured> run() throws IOException, InterruptedException {
+  void into(Rows rows) throws IOException, InterruptedException {
     Path data = Files.createTempDirectory("elsko-bench");
-    Measured list;
-    Measured waited;
-    Measured imported;
-    List<Measured> screens;
     try (Running first = new Running(root, data)) {
-      list = listOf1000(first);
-      waited = waiting500(first);
-      imported = importOf5000(first);
-      screens = screens(first);
+      rows.attempt(LIST, () -> listOf1000(first));
+      rows.attempt(WAITED, () -> waiting500(first));
+      rows.attempt(IMPORT, () -> importOf5000(first));
+      product(first);
+      try (Screens screens = new Screens(first.authorization())) {
+        rows.attempt(
+            Screens.PATHS,
+            () -> screens.waterPaths(first.address("/boats/" + made(first, twinWithGenerator()))));
+        rows.attempt(
+            Screens.SLIDER,
+            () ->
+                screens.slider(
+                    first.address("/bench/fill?boat=" + made(first, BOAT.formatted(9998)))));
+      }
     }
-    double seconds;
-    try (Running second = new Running(root, data)) {
-      seconds = second.seconds;
+    rows.attempt(SECOND_START, () -> secondStart(data));
+  }
+
+  private Measured secondStart(Path data) throws IOException {
+    double best = Double.MAX_VALUE;
+    for (int i = 0; i < STARTS; i++) {
+      try (Running again = new Running(root, data)) {
+        best = Math.min(best, again.seconds);
+      }
     }
-    List<Measured> all = new ArrayList<>(List.of(list, waited, imported));
-    all.addAll(screens);
-    all.add(
-        new Measured(
-            "second start to first answered page",
-            String.format(Locale.ROOT, "%.1f s", seconds),
-            "under 8 s",
-            seconds < 8));
-    return all;
+    return Measured.seconds(SECOND_START, best, 8);
   }
 
   /** 5,000 boats from a file, from its first byte sent to the last boat in the list. */
@@ -97,31 +108,24 @@ final class ServerMeasures {
     if (!state.contains("\"DONE\"")) {
       throw new IllegalStateException(state);
     }
-    return new Measured(
-        "import of 5,000 boats from CSV",
-        String.format(Locale.ROOT, "%.1f s", seconds),
-        "under 10 s",
-        seconds < 10);
+    return Measured.seconds(IMPORT, seconds, 10);
   }
 
-  private List<Measured> screens(Running server) throws IOException, InterruptedException {
+  private static String twinWithGenerator() {
     String twin = BOAT.formatted(9999).replace("STERNDRIVE", "SHAFT");
     String engine = twin.substring(twin.indexOf("[{") + 1, twin.indexOf("}]") + 1);
     String diesel = engine.replace("PETROL", "DIESEL").replace("RAW_WATER", "CLOSED");
-    String body =
-        twin.replace(
-                engine,
-                diesel.replace("CENTER", "PORT") + "," + diesel.replace("CENTER", "STARBOARD"))
-            .replace(
-                "\"silty\":false,",
-                "\"silty\":false,\"accessories\":{\"GENERATOR\":\"YES\",\"AIR_CONDITIONING\":\"YES\"},");
+    return twin.replace(
+            engine, diesel.replace("CENTER", "PORT") + "," + diesel.replace("CENTER", "STARBOARD"))
+        .replace(
+            "\"silty\":false,",
+            "\"silty\":false,\"accessories\":{\"GENERATOR\":\"YES\",\"AIR_CONDITIONING\":\"YES\"},");
+  }
+
+  /** So that there is something to fill with. */
+  private static void product(Running server) throws IOException, InterruptedException {
     String product = "{\"name\":\"Measured\",\"base\":\"PG\",\"massFraction\":0.38}";
     send(server.request("/api/bench/products").POST(BodyPublishers.ofString(product)));
-    try (Screens screens = new Screens(server.authorization())) {
-      return List.of(
-          screens.waterPaths(server.address("/boats/" + made(server, body))),
-          screens.slider(server.address("/bench/fill?boat=" + made(server, BOAT.formatted(9998)))));
-    }
   }
 
   /** Adds a boat and says its id. */
@@ -151,12 +155,7 @@ final class ServerMeasures {
       millis[i] = (System.nanoTime() - from) / 1e6;
     }
     Arrays.sort(millis);
-    double p99 = millis[(int) (runs * 0.99)];
-    return new Measured(
-        "list of 1,000 boats over the API, warm",
-        String.format(Locale.ROOT, "p50 %.1f ms, p99 %.1f ms", millis[runs / 2], p99),
-        "p99 under 50 ms",
-        p99 < 50);
+    return Measured.slowest(LIST, millis[runs / 2], millis[(int) (runs * 0.99)], 50);
   }
 
   /** What a device without signal has kept for a day goes up, as its screens send it. */
@@ -183,11 +182,7 @@ final class ServerMeasures {
       waiting(server, boat, entries);
     }
     double seconds = (System.nanoTime() - from) / 1e9;
-    return new Measured(
-        "500 entries that waited on a device, in five batches",
-        String.format(Locale.ROOT, "%.2f s", seconds),
-        "under 10 s",
-        seconds < 10);
+    return Measured.seconds(WAITED, seconds, 10);
   }
 
   private void waiting(Running server, String boat, List<String> entries)
@@ -204,10 +199,15 @@ final class ServerMeasures {
             server
                 .request("/api/boats/" + boat + "/waiting-entries")
                 .POST(BodyPublishers.ofString(body)));
-    if (taken.statusCode() != 200 || taken.body().contains("\"reason\":\"")) {
-      int reason = Math.max(0, taken.body().indexOf("\"reason\":\""));
-      throw new IllegalStateException(
-          taken.body().substring(reason, Math.min(reason + 300, taken.body().length())));
+    if (taken.statusCode() != 200) {
+      throw new IllegalStateException(taken.statusCode() + " " + taken.body());
+    }
+    for (JsonElement answer :
+        JsonParser.parseString(taken.body()).getAsJsonObject().getAsJsonArray("answers")) {
+      JsonElement reason = answer.getAsJsonObject().get("reason");
+      if (reason != null && !reason.isJsonNull()) {
+        throw new IllegalStateException("an entry was refused: " + reason.getAsString());
+      }
     }
   }
 

@@ -15,11 +15,15 @@ import elsko.core.boat.Fuel;
 import elsko.core.boat.Layout;
 import elsko.core.boat.WaterUsedIn;
 import elsko.core.fluid.Need;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Ledger;
 import elsko.core.ledger.Procedure;
+import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardWriter;
 import elsko.core.procedure.Choices;
 import elsko.core.procedure.Schools;
 import java.time.Instant;
@@ -57,8 +61,8 @@ final class VariedFleet {
   }
 
   /** Every card that can be opened for each of so many boats. */
-  static List<CardRequest> cards(int boats) {
-    List<CardRequest> requests = new ArrayList<>();
+  static List<Opened> cards(int boats) {
+    List<Opened> requests = new ArrayList<>();
     for (BoatDescription description : boats(boats)) {
       Boat boat = Boat.of(description);
       for (Procedure procedure : Procedure.values()) {
@@ -72,13 +76,20 @@ final class VariedFleet {
     return requests;
   }
 
-  private static CardRequest opened(Boat boat, Fact.CardOpened fact) {
+  /** A boat with a card just opened on it. */
+  record Opened(BoatState state, CardProgress progress) {
+    Card written() {
+      return CardWriter.write(new CardRequest(state, progress, Schools.USUAL));
+    }
+  }
+
+  private static Opened opened(Boat boat, Fact.CardOpened fact) {
     UUID card = UUID.randomUUID();
     Entry entry =
         new Entry(
             UUID.randomUUID(), "technician", Instant.EPOCH, Instant.EPOCH, card, null, null, fact);
     var state = Ledger.fold(boat, Need.DEFAULT, List.of(entry));
-    return new CardRequest(state, state.card(card), Schools.USUAL);
+    return new Opened(state, state.card(card));
   }
 
   private static List<EngineDescription> engines(Layout layout, Random random) {

@@ -1,6 +1,9 @@
 package elsko.bench.plan;
 
 import elsko.bench.Measured;
+import elsko.bench.Measured.Kind;
+import elsko.bench.Part;
+import elsko.bench.Rows;
 import elsko.core.plan.Assignment;
 import elsko.core.plan.Plan;
 import elsko.core.plan.PlanCheck;
@@ -9,6 +12,7 @@ import elsko.core.plan.Season;
 import elsko.core.plan.Visit;
 import elsko.core.plan.Worker;
 import elsko.core.plan.Yardstick;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -30,34 +34,38 @@ public final class PlanMeasures {
 
   private PlanMeasures() {}
 
-  public static List<Measured> run(boolean quick) {
+  public static List<Part> parts(boolean quick) {
     double seconds = quick ? 5 : 30;
-    List<Measured> measured = new ArrayList<>();
-    Instances.ofTheBench().get(0).planning().construct(); // the compiler warms up
+    List<Part> parts = new ArrayList<>();
     for (Instances.Named named : Instances.ofTheBench()) {
-      measured.addAll(season(named, seconds));
+      parts.add(new Part("plan: " + named.name(), rows -> season(rows, named, seconds)));
     }
-    measured.add(small(quick ? 3 : SmallSeasons.HOW_MANY));
-    measured.addAll(again(Instances.ofTheBench().get(0), quick ? 3 : 10));
-    measured.addAll(again(Instances.ofTheBench().get(3), quick ? 3 : 10));
-    measured.addAll(growth(quick ? 2 : 10));
-    return measured;
+    int howMany = quick ? 3 : SmallSeasons.HOW_MANY;
+    parts.add(new Part("plan: small seasons", rows -> rows.add(small(howMany))));
+    for (int season : new int[] {0, 3}) {
+      Instances.Named named = Instances.ofTheBench().get(season);
+      parts.add(
+          new Part("plan: again, " + named.name(), rows -> again(rows, named, quick ? 3 : 10)));
+    }
+    parts.add(new Part("plan: growth", rows -> growth(rows, quick ? 2 : 10)));
+    return parts;
   }
 
-  private static List<Measured> season(Instances.Named named, double seconds) {
+  private static void season(Rows rows, Instances.Named named, double seconds) throws IOException {
     Planning planning = named.planning();
     Season season = planning.season();
-    List<Measured> measured = new ArrayList<>();
+    planning.construct(); // the compiler warms up
     long began = System.nanoTime();
     Plan first = planning.construct();
     double construct = (System.nanoTime() - began) / 1e9;
     int broken = broken(planning, first);
-    measured.add(
-        new Measured(
+    rows.add(
+        constructed(
             named.name() + ": complete plan without a broken rule",
-            "%.2f s, %d broken".formatted(construct, broken),
-            "under 2 s, none",
-            construct < 2 && broken == 0 && first.undone().isEmpty()));
+            construct,
+            broken,
+            first.undone().isEmpty(),
+            2));
     Plan best = planning.solve(seconds, null);
     double loss = PlanCheck.frostLoss(season, best);
     int walking = PlanCheck.walkingMinutes(season, best);
@@ -70,27 +78,44 @@ public final class PlanMeasures {
     }
     double bound = LowerBound.of(season, bySlope);
     double asked = named.tight() ? TIGHT_BY : EASIER_BY;
-    measured.add(
+    rows.add(
         part(
             named.name()
                 + ": frost loss after %.0f s against earliest deadline first".formatted(seconds),
             loss / byDeadline - 1,
             -asked));
-    measured.add(part(named.name() + ": against the best loss slope", loss / bySlope - 1, -0.10));
-    measured.add(
-        new Measured(
+    rows.add(part(named.name() + ": against the best loss slope", loss / bySlope - 1, -0.10));
+    rows.add(
+        quality(
             named.name() + ": against the lower bound",
             String.format(Locale.ROOT, "%.2f ×", loss / bound),
+            loss / bound,
             "at most 2.1 ×",
             loss / bound <= 2.1));
     double onFoot = (double) walking / PlanCheck.walkingMinutes(season, deadlines);
-    measured.add(
-        new Measured(
+    rows.add(
+        quality(
             named.name() + ": walking against earliest deadline first",
             String.format(Locale.ROOT, "%.0f %%", onFoot * 100),
+            onFoot,
             "at most 50 %",
             onFoot <= 0.5));
-    return measured;
+  }
+
+  private static Measured constructed(
+      String what, double seconds, int broken, boolean complete, int under) {
+    return new Measured(
+        what,
+        String.format(Locale.ROOT, "%.2f s, %d broken", seconds, broken),
+        seconds,
+        Kind.TIME,
+        "under %d s, none".formatted(under),
+        seconds < under && broken == 0 && complete);
+  }
+
+  private static Measured quality(
+      String what, String value, double figure, String target, boolean met) {
+    return new Measured(what, value, figure, Kind.QUALITY, target, met);
   }
 
   private static int broken(Planning planning, Plan plan) {
@@ -110,9 +135,10 @@ public final class PlanMeasures {
   }
 
   private static Measured part(String what, double part, double asked) {
-    return new Measured(
+    return quality(
         what,
         String.format(Locale.ROOT, "%+.0f %%", part * 100),
+        part,
         String.format(Locale.ROOT, "%+.0f %% or better", asked * 100),
         part <= asked);
   }
@@ -121,7 +147,7 @@ public final class PlanMeasures {
    * Somebody falls ill for six days and frost comes two days sooner: planned again with nobody told
    * more than needed.
    */
-  private static List<Measured> again(Instances.Named named, double seconds) {
+  private static void again(Rows rows, Instances.Named named, double seconds) throws IOException {
     Planning planning = named.planning();
     Plan told = planning.solve(seconds, null);
     int today = 4;
@@ -150,27 +176,28 @@ public final class PlanMeasures {
     long still = told.assignments().stream().filter(a -> a.day() >= today).count();
     double changed = Math.max(0, best.figures().toldOtherwise() - forced) / (double) still;
     double loss = PlanCheck.frostLoss(without, best) / PlanCheck.frostLoss(without, free);
-    List<Measured> measured = new ArrayList<>();
-    measured.add(
-        new Measured(
+    rows.add(
+        constructed(
             named.name() + ": planned again with one person ill and frost two days sooner",
-            "%.2f s, %d broken".formatted(construct, PlanCheck.problems(without, first).size()),
-            "under 1 s, none",
-            construct < 1 && PlanCheck.problems(without, first).isEmpty()));
-    measured.add(
-        new Measured(
+            construct,
+            PlanCheck.problems(without, first).size(),
+            true,
+            1));
+    rows.add(
+        quality(
             named.name()
                 + ": told stops changed beyond the forced ones after %.0f s".formatted(seconds),
             String.format(Locale.ROOT, "%.0f %%", changed * 100),
+            changed,
             "at most 15 %",
             changed <= 0.15));
-    measured.add(
-        new Measured(
+    rows.add(
+        quality(
             named.name() + ": its loss against a plan that need not care",
             String.format(Locale.ROOT, "%+.0f %%", (loss - 1) * 100),
+            loss - 1,
             "at most +5 %",
             loss <= 1.05));
-    return measured;
   }
 
   private static Season withoutOne(Season season, int from) {
@@ -227,16 +254,16 @@ public final class PlanMeasures {
       double loss = PlanCheck.frostLoss(planning.season(), plan);
       worst = Math.max(worst, wrong > 0 ? Double.POSITIVE_INFINITY : loss / least - 1);
     }
-    return new Measured(
+    return quality(
         "%d small seasons after %.0f s each, the worst against the optimum found by trying everything"
             .formatted(howMany, SECONDS_FOR_SMALL),
         String.format(Locale.ROOT, "%+.1f %%", worst * 100),
+        worst,
         "at most +2 %",
         worst <= 0.02);
   }
 
-  private static List<Measured> growth(double seconds) {
-    List<Measured> measured = new ArrayList<>();
+  private static void growth(Rows rows, double seconds) throws IOException {
     for (int boats : new int[] {50, 100, 300, 1000}) {
       Planning planning =
           Instances.season(boats, Math.max(EVERY_SKILL, boats * 8 / 300), 40, 13, 900);
@@ -244,7 +271,7 @@ public final class PlanMeasures {
       Plan first = planning.construct();
       double construct = (System.nanoTime() - began) / 1e9;
       Plan plan = planning.solve(construct + seconds, null);
-      measured.add(
+      rows.add(
           new Measured(
               "growth: first plan of %d boats, then %.0f s of search".formatted(boats, seconds),
               String.format(
@@ -255,9 +282,10 @@ public final class PlanMeasures {
                   (plan.figures().frostLoss() / first.figures().frostLoss() - 1) * 100,
                   (plan.figures().walkingMinutes() / (double) first.figures().walkingMinutes() - 1)
                       * 100),
+              construct,
+              Kind.TIME,
               "reported",
               true));
     }
-    return measured;
   }
 }

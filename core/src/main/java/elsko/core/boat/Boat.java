@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** One hull in the yard's care, written out in full from its description. */
@@ -22,8 +24,12 @@ public final class Boat {
   private final Map<FittingKind, List<Fitting>> byKind = new EnumMap<>(FittingKind.class);
   private final Map<String, Map<FittingKind, List<Fitting>>> byCircuit = new HashMap<>();
   private final Map<Position, FittedEngine> engines = new EnumMap<>(Position.class);
+  private final Map<CircuitKind, List<Circuit>> circuitsByKind = new EnumMap<>(CircuitKind.class);
+  private final Map<String, Position> mufflerEmptiedAt = new HashMap<>();
   private final List<Circuit> all;
   private final List<Circuit> engineCircuits;
+  private final List<Position> enginePositions;
+  private final Map<Object, Object> workedOut = new ConcurrentHashMap<>();
 
   Boat(BoatDescription description, List<Circuit> circuits, List<Fitting> fittings) {
     this.description = description;
@@ -32,6 +38,9 @@ public final class Boat {
       for (LowPoint point : circuit.lowPoints()) {
         lowPoints.put(point.key(), point);
         circuitOfLowPoint.put(point.key(), circuit);
+        if (circuit.engine() != null && emptiesMuffler(circuit, point)) {
+          mufflerEmptiedAt.put(point.key(), circuit.engine());
+        }
       }
     }
     Map<String, String> names = new HashMap<>();
@@ -51,7 +60,11 @@ public final class Boat {
       }
     }
     all = List.copyOf(circuits);
+    for (CircuitKind kind : CircuitKind.values()) {
+      circuitsByKind.put(kind, all.stream().filter(circuit -> circuit.kind() == kind).toList());
+    }
     engineCircuits = circuitsOf(CircuitKind.RAW_WATER);
+    enginePositions = engineCircuits.stream().map(Circuit::engine).toList();
     for (Circuit circuit : engineCircuits) {
       engines.put(
           circuit.engine(), FittedEngine.of(description.layout(), described(circuit.engine())));
@@ -137,7 +150,7 @@ public final class Boat {
 
   /** Circuits of one kind. */
   public List<Circuit> circuitsOf(CircuitKind kind) {
-    return all.stream().filter(circuit -> circuit.kind() == kind).toList();
+    return circuitsByKind.get(kind);
   }
 
   /** The raw water of each engine, generator last; air-cooled engines too. */
@@ -147,17 +160,51 @@ public final class Boat {
 
   /** The engine that was named, or the only one; null when nobody named one of several. */
   public Position engineMeant(Position named) {
-    List<Circuit> engines = engineCircuits();
-    return named == null && engines.size() == 1 ? engines.get(0).engine() : named;
+    return named == null && enginePositions.size() == 1 ? enginePositions.get(0) : named;
+  }
+
+  /** The engine that was named, if the boat has it; all of them when nobody said which. */
+  public List<Position> enginesMeant(Position named) {
+    if (named == null) {
+      return enginePositions;
+    }
+    return enginePositions.contains(named) ? List.of(named) : List.of();
+  }
+
+  /** The engine whose muffler is empty once a low point has run out, or null. */
+  public Position mufflerEmptiedAt(String lowPoint) {
+    return mufflerEmptiedAt.get(lowPoint);
+  }
+
+  /**
+   * What follows from how the boat is built alone, worked out only the first time it is asked for.
+   *
+   * @param question with equality; its class belongs to whoever asks
+   * @param answer never null, and always the same for the same boat and question
+   */
+  @SuppressWarnings("unchecked")
+  public <T> T workedOut(Object question, Supplier<T> answer) {
+    Object known = workedOut.get(question);
+    if (known == null) {
+      known = answer.get();
+      workedOut.put(question, known);
+    }
+    return (T) known;
+  }
+
+  private static boolean emptiesMuffler(Circuit circuit, LowPoint point) {
+    return point.empties().stream()
+        .anyMatch(key -> circuit.segment(key).kind() == SegmentKind.MUFFLER);
   }
 
   /** The raw water of an engine. Refuses an engine the boat does not have. */
   public Circuit engineCircuit(Position engine) {
-    return engineCircuits().stream()
-        .filter(circuit -> circuit.engine() == engine)
-        .findFirst()
-        .orElseThrow(
-            () -> Refused.value("engine", "%s has no %s.".formatted(name(), engine.words())));
+    for (Circuit circuit : engineCircuits) {
+      if (circuit.engine() == engine) {
+        return circuit;
+      }
+    }
+    throw Refused.value("engine", "%s has no %s.".formatted(name(), engine.words()));
   }
 
   /** The engine that circuit belongs to, as it was described. */

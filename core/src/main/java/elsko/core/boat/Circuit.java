@@ -14,6 +14,7 @@ import java.util.NoSuchElementException;
  * @param centralDrain all its drains run to one plug, which may stay OUT until undiluted color runs
  * @param selfDraining stands dry when it is stored upright
  * @param methods the ways it can be winterized, the usual one first; empty when it cannot here
+ * @param segments every segment of the path, in the order the water meets them
  */
 public record Circuit(
     String key,
@@ -27,15 +28,46 @@ public record Circuit(
     List<String> hoses,
     boolean centralDrain,
     boolean selfDraining,
-    List<Method> methods) {
+    List<Method> methods,
+    List<Segment> segments) {
 
   public Circuit {
     path = List.copyOf(path);
+    segments = segmentsOf(path);
     lowPoints = List.copyOf(lowPoints);
     pourPoints = List.copyOf(pourPoints);
     drains = List.copyOf(drains);
     hoses = List.copyOf(hoses);
     methods = List.copyOf(methods);
+  }
+
+  public Circuit(
+      String key,
+      String name,
+      CircuitKind kind,
+      Position engine,
+      List<PathPart> path,
+      List<LowPoint> lowPoints,
+      List<PourPoint> pourPoints,
+      List<String> drains,
+      List<String> hoses,
+      boolean centralDrain,
+      boolean selfDraining,
+      List<Method> methods) {
+    this(
+        key,
+        name,
+        kind,
+        engine,
+        path,
+        lowPoints,
+        pourPoints,
+        drains,
+        hoses,
+        centralDrain,
+        selfDraining,
+        methods,
+        List.of());
   }
 
   /** What stays behind in a segment after a clear drain, as a part of its volume. */
@@ -51,26 +83,32 @@ public record Circuit(
     return kind == CircuitKind.RAW_WATER && !path.isEmpty();
   }
 
-  /** Every segment, in the order the water meets them. */
-  public List<Segment> segments() {
+  private static List<Segment> segmentsOf(List<PathPart> path) {
     List<Segment> found = new ArrayList<>();
     collect(path, found);
     return List.copyOf(found);
   }
 
   public boolean hasSegment(SegmentKind segmentKind) {
-    return segments().stream().anyMatch(segment -> segment.kind() == segmentKind);
+    for (Segment segment : segments) {
+      if (segment.kind() == segmentKind) {
+        return true;
+      }
+    }
+    return false;
   }
 
   public Segment segment(String segmentKey) {
-    return segments().stream()
-        .filter(segment -> segment.key().equals(segmentKey))
-        .findFirst()
-        .orElseThrow(() -> new NoSuchElementException(segmentKey));
+    for (Segment segment : segments) {
+      if (segment.key().equals(segmentKey)) {
+        return segment;
+      }
+    }
+    throw new NoSuchElementException(segmentKey);
   }
 
   public double liters() {
-    return segments().stream().mapToDouble(Segment::liters).sum();
+    return segments.stream().mapToDouble(Segment::liters).sum();
   }
 
   public List<LowPoint> requiredLowPoints() {

@@ -2,7 +2,9 @@ package elsko.core.boat;
 
 import static elsko.core.boat.FittingState.*;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** What a person can set on a boat, and the states it can be set to, in-commission first. */
 public enum FittingKind {
@@ -44,10 +46,12 @@ public enum FittingKind {
 
   private final String words;
   private final List<FittingState> states;
+  private final Set<FittingState> all;
 
   FittingKind(String words, FittingState... states) {
     this.words = words;
     this.states = List.of(states);
+    this.all = EnumSet.copyOf(this.states);
   }
 
   public String words() {
@@ -56,6 +60,11 @@ public enum FittingKind {
 
   public List<FittingState> states() {
     return states;
+  }
+
+  /** Whether it can be set to that. */
+  public boolean has(FittingState state) {
+    return all.contains(state);
   }
 
   public FittingState inCommission() {

@@ -13,6 +13,7 @@ import elsko.core.limits.Interval;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -110,10 +111,12 @@ public record BoatState(
   }
 
   public CircuitState circuit(String key) {
-    return circuits.stream()
-        .filter(state -> state.circuit().key().equals(key))
-        .findFirst()
-        .orElseThrow();
+    for (CircuitState state : circuits) {
+      if (state.circuit().key().equals(key)) {
+        return state;
+      }
+    }
+    throw new NoSuchElementException(key);
   }
 
   /** The card with this id, or null. */

@@ -3,9 +3,11 @@ package elsko.core.ledger;
 import elsko.core.ledger.CardProgress.Standing;
 import elsko.core.ledger.CardProgress.StepProgress;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 
 /** Follows one card through the log. */
 final class CardFold {
@@ -13,8 +15,16 @@ final class CardFold {
   private final Fact.CardOpened opened;
   private final CardProgress.Before before;
   private final Map<String, StepFold> steps = new LinkedHashMap<>();
+
+  /** Where something was said last: most often the next is said there too. */
+  private String atKey;
+
+  private StepFold at;
   private String heldBy;
   private CardProgress.HandOver handOver;
+
+  /** As it was asked for last; null once something was said since. */
+  private CardProgress known;
 
   CardFold(Entry opening, Fact.CardOpened opened, CardProgress.Before before) {
     this.opening = opening;
@@ -24,6 +34,7 @@ final class CardFold {
   }
 
   void apply(Entry entry) {
+    known = null;
     if (entry.fact() instanceof Fact.CardTaken) {
       heldBy = entry.person();
     } else if (entry.fact() instanceof Fact.HandedOver over) {
@@ -32,12 +43,27 @@ final class CardFold {
           new CardProgress.HandOver(entry.person(), over.to(), over.note(), entry.deviceTime());
     }
     if (entry.step() != null) {
-      steps.computeIfAbsent(entry.step(), key -> new StepFold()).apply(entry);
+      if (!entry.step().equals(atKey)) {
+        atKey = entry.step();
+        at = steps.computeIfAbsent(atKey, key -> new StepFold());
+      }
+      at.apply(entry);
     }
   }
 
+  boolean is(UUID card) {
+    return opening.card().equals(card);
+  }
+
   CardProgress progress() {
-    Map<String, StepProgress> progress = new LinkedHashMap<>();
+    if (known == null) {
+      known = summed();
+    }
+    return known;
+  }
+
+  private CardProgress summed() {
+    Map<String, StepProgress> progress = new LinkedHashMap<>(steps.size() * 2);
     steps.forEach((key, step) -> progress.put(key, step.progress()));
     return new CardProgress(
         opening.card(),
@@ -52,12 +78,19 @@ final class CardFold {
   }
 
   private static final class StepFold {
-    private final List<Entry> entries = new ArrayList<>();
+    private List<Entry> entries = new ArrayList<>(4);
     private Standing standing = Standing.OPEN;
     private Entry settledBy;
     private String reason = "";
 
+    /** As it was asked for last, and holds these entries; null once something was said since. */
+    private StepProgress known;
+
     void apply(Entry entry) {
+      if (known != null) {
+        entries = new ArrayList<>(entries);
+        known = null;
+      }
       entries.add(entry);
       if (entry.fact() instanceof Fact.StepDone) {
         settle(Standing.DONE, entry, "");
@@ -73,12 +106,16 @@ final class CardFold {
     }
 
     StepProgress progress() {
-      return new StepProgress(
-          standing,
-          settledBy == null ? null : settledBy.person(),
-          settledBy == null ? null : settledBy.deviceTime(),
-          reason,
-          List.copyOf(entries));
+      if (known == null) {
+        known =
+            new StepProgress(
+                standing,
+                settledBy == null ? null : settledBy.person(),
+                settledBy == null ? null : settledBy.deviceTime(),
+                reason,
+                Collections.unmodifiableList(entries));
+      }
+      return known;
     }
   }
 }

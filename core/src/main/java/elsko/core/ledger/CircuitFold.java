@@ -366,7 +366,12 @@ final class CircuitFold {
   }
 
   private boolean allAre(Content content) {
-    return contents.values().stream().allMatch(content::equals);
+    for (Content each : contents.values()) {
+      if (each != content) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private Iterable<String> reached(String hose) {
@@ -375,11 +380,12 @@ final class CircuitFold {
 
   /** Nothing, when the boat was described anew and that hose is not poured into any more. */
   private List<String> filledAt(String hose) {
-    return circuit.pourPoints().stream()
-        .filter(point -> point.hose().equals(hose))
-        .findFirst()
-        .map(PourPoint::fills)
-        .orElse(List.of());
+    for (PourPoint point : circuit.pourPoints()) {
+      if (point.hose().equals(hose)) {
+        return point.fills();
+      }
+    }
+    return List.of();
   }
 
   private Verdict judge(Fact.SampleRead read) {

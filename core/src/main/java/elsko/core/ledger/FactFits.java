@@ -78,7 +78,7 @@ public final class FactFits {
   }
 
   private static void fitting(Fitting fitting, Fact.FittingSet set) {
-    if (!fitting.kind().states().contains(set.state())) {
+    if (!fitting.kind().has(set.state())) {
       throw Refused.value(
           "state",
           "%s can be %s."

@@ -8,11 +8,11 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
-import elsko.core.boat.SegmentKind;
 import elsko.core.fluid.Need;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -35,6 +35,7 @@ public final class Ledger {
   private final Map<String, FittingStanding> fittings = new LinkedHashMap<>();
   private final Map<String, CircuitFold> circuits = new LinkedHashMap<>();
   private final Map<UUID, CardFold> cards = new LinkedHashMap<>();
+  private CardFold lastCard;
   private final EngineRuns runs;
   private final Readings readings = new Readings();
   private final Map<UUID, OpenWork> work = new LinkedHashMap<>();
@@ -110,23 +111,23 @@ public final class Ledger {
     } else if (fact instanceof Fact.EngineStarted started) {
       started(started, entry.deviceTime());
     } else if (fact instanceof Fact.Cranked cranked) {
-      enginesMeant(cranked.engine())
+      boat.enginesMeant(cranked.engine())
           .forEach(
               engine ->
                   runs.turned(
                       engine, cranked.seconds(), seacockIsOpen(engine), entry.deviceTime()));
     } else if (fact instanceof Fact.GaugeRead read) {
-      enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
+      boat.enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
     } else if (fact instanceof Fact.RoundDone round) {
       gone(entry, round);
     } else if (fact instanceof Fact.ConditionSeen seen) {
       readings.seen(boat.engineMeant(seen.engine()), seen, entry);
     } else if (fact instanceof Fact.PiecesFound found) {
-      enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
+      boat.enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
     } else if (fact instanceof Fact.ReadingTaken read) {
       taken(entry, read);
     } else if (fact instanceof Fact.EngineStopped stopped) {
-      enginesMeant(stopped.engine())
+      boat.enginesMeant(stopped.engine())
           .forEach(
               engine -> {
                 running.remove(engine);
@@ -135,12 +136,12 @@ public final class Ledger {
     } else if (fact instanceof Fact.ServiceDone done) {
       services.done(done.engine(), Interval.of(done.item()), entry, done.found());
       if (done.item().equals(Interval.IMPELLER.key())) {
-        enginesMeant(done.engine()).forEach(readings::impellerReplaced);
+        boat.enginesMeant(done.engine()).forEach(readings::impellerReplaced);
       }
     } else if (fact instanceof Fact.DuePlanned planned) {
       services.planned(planned.engine(), Interval.of(planned.item()), entry);
     } else if (fact instanceof Fact.EngineTroubled troubled) {
-      enginesMeant(troubled.engine())
+      boat.enginesMeant(troubled.engine())
           .forEach(engine -> troubled(engine, troubled.trouble(), entry.deviceTime()));
     } else if (fact instanceof Fact.CameBack) {
       backAt = entry.deviceTime();
@@ -205,15 +206,15 @@ public final class Ledger {
   private void taken(Entry entry, Fact.ReadingTaken read) {
     readings.taken(boat.engineMeant(read.engine()), read, entry);
     if (read.limit().equals(Limits.ENGINE_HOURS.key())) {
-      enginesMeant(read.engine())
+      boat.enginesMeant(read.engine())
           .forEach(engine -> services.ran(engine, entry.deviceTime(), read.value()));
     }
     if (Limits.isPlateau(read.limit())) {
-      enginesMeant(read.engine())
+      boat.enginesMeant(read.engine())
           .forEach(engine -> runs.holdsAt(engine, entry.deviceTime(), read.value()));
     } else if (read.limit().equals(Limits.WATER_AT_EXHAUST.key())
         && Limits.WATER_AT_EXHAUST.judge(read.value()).isGood()) {
-      enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
+      boat.enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
     }
   }
 
@@ -234,15 +235,9 @@ public final class Ledger {
   }
 
   private void mufflerDrained(String lowPoint) {
-    if (!boat.hasLowPoint(lowPoint)) {
-      return;
-    }
-    Circuit circuit = boat.circuitOfLowPoint(lowPoint);
-    boolean muffler =
-        boat.lowPoint(lowPoint).empties().stream()
-            .anyMatch(key -> circuit.segment(key).kind() == SegmentKind.MUFFLER);
-    if (muffler && circuit.engine() != null) {
-      runs.mufflerDrained(circuit.engine());
+    Position engine = boat.mufflerEmptiedAt(lowPoint);
+    if (engine != null) {
+      runs.mufflerDrained(engine);
     }
   }
 
@@ -261,7 +256,7 @@ public final class Ledger {
 
   private void set(Entry entry, Fact.FittingSet set) {
     FittingStanding before = fittings.get(set.fitting());
-    if (before == null || !before.fitting().kind().states().contains(set.state())) {
+    if (before == null || !before.fitting().kind().has(set.state())) {
       return; // the boat was described anew and no longer has it
     }
     FittingStanding after =
@@ -312,9 +307,11 @@ public final class Ledger {
       return;
     }
     Position engine = boat.circuit(circuit).engine();
-    boat.circuitsOf(CircuitKind.COOLANT).stream()
-        .filter(coolant -> coolant.engine() == engine)
-        .forEach(coolant -> circuits.get(coolant.key()).leaveService());
+    for (Circuit coolant : boat.circuitsOf(CircuitKind.COOLANT)) {
+      if (coolant.engine() == engine) {
+        circuits.get(coolant.key()).leaveService();
+      }
+    }
   }
 
   /** A count speaks of the bag as it was; after a plug has moved it has to be counted again. */
@@ -322,12 +319,6 @@ public final class Ledger {
     counted = null;
     countedBy = null;
     countedAt = null;
-  }
-
-  /** The engine that was named, or the only one; all of them when nobody said which. */
-  private List<Position> enginesMeant(Position named) {
-    List<Position> all = boat.engineCircuits().stream().map(Circuit::engine).toList();
-    return named == null ? all : all.stream().filter(engine -> engine == named).toList();
   }
 
   /** A path without a seacock counts as open. */
@@ -338,7 +329,7 @@ public final class Ledger {
   }
 
   private void started(Fact.EngineStarted started, Instant at) {
-    for (Position engine : enginesMeant(started.engine())) {
+    for (Position engine : boat.enginesMeant(started.engine())) {
       Circuit circuit = boat.engineCircuit(engine);
       if (started.basis() == StartBasis.KICK) {
         kicked.add(engine);
@@ -381,10 +372,14 @@ public final class Ledger {
   private void applyToCard(Entry entry) {
     if (entry.fact() instanceof Fact.CardOpened opened) {
       cards.put(entry.card(), new CardFold(entry, opened, before()));
+      lastCard = null;
     }
-    CardFold card = cards.get(entry.card());
-    if (card != null) {
-      card.apply(entry);
+    // Most of what is said is said on the card the entry before was on.
+    if (lastCard == null || !lastCard.is(entry.card())) {
+      lastCard = cards.get(entry.card());
+    }
+    if (lastCard != null) {
+      lastCard.apply(entry);
     }
   }
 
@@ -403,7 +398,10 @@ public final class Ledger {
             filled.put(key, circuit.litersUsed());
           }
         });
-    return new CardProgress.Before(Set.copyOf(loose), Map.copyOf(filled), services.records());
+    return new CardProgress.Before(
+        Collections.unmodifiableSet(loose),
+        Collections.unmodifiableMap(filled),
+        services.records());
   }
 
   /** The state after all that was added. */

@@ -6,31 +6,36 @@ import elsko.core.limits.Limits;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /** Follows through the log how each reading stands that was taken. */
 final class Readings {
   private static final List<String> IMPELLERS_OWN =
       List.of(Limits.IMPELLER_VANES.key(), Conditions.IMPELLER_LOOK.key());
 
-  private final Map<String, ReadingStanding> last = new LinkedHashMap<>();
+  /** The newest last; put into words only when it is asked for. */
+  private final Map<Name, Supplier<ReadingStanding>> last = new LinkedHashMap<>();
+
   private final ImpellerPieces pieces = new ImpellerPieces();
 
+  private record Name(Position engine, String key) {}
+
   void taken(Position engine, Fact.ReadingTaken read, Entry entry) {
-    keep(ReadingStanding.of(engine, read, entry));
+    keep(engine, read.limit(), () -> ReadingStanding.of(engine, read, entry));
     if (engine != null && read.limit().equals(Limits.IMPELLER_VANES.key())) {
       pieces.counted(engine, read.value(), read.against());
     }
   }
 
   void seen(Position engine, Fact.ConditionSeen seen, Entry entry) {
-    keep(ReadingStanding.of(engine, seen, entry));
+    keep(engine, seen.condition(), () -> ReadingStanding.of(engine, seen, entry));
   }
 
   /** What the old one showed says nothing of the new one. */
   void impellerReplaced(Position engine) {
     pieces.replaced(engine);
     for (String key : IMPELLERS_OWN) {
-      last.remove(name(engine, key));
+      last.remove(new Name(engine, key));
     }
   }
 
@@ -39,20 +44,16 @@ final class Readings {
   }
 
   List<ReadingStanding> last() {
-    return List.copyOf(last.values());
+    return last.values().stream().map(Supplier::get).toList();
   }
 
   Map<Position, Integer> missingPieces() {
     return pieces.missing();
   }
 
-  private void keep(ReadingStanding reading) {
-    String name = name(reading.engine(), reading.key());
+  private void keep(Position engine, String key, Supplier<ReadingStanding> standing) {
+    Name name = new Name(engine, key);
     last.remove(name);
-    last.put(name, reading);
-  }
-
-  private static String name(Position engine, String key) {
-    return key + "/" + engine;
+    last.put(name, standing);
   }
 }

@@ -15,22 +15,49 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 
-/**
- * What a card is written for.
- *
- * @param progress the opened card: its procedure, choices, and how the boat stood then
- */
-public record CardRequest(BoatState state, CardProgress progress, Schools schools) {
+/** What a card is written for. What its steps ask of it again and again is worked out once. */
+public final class CardRequest {
+  private final BoatState state;
+  private final CardProgress progress;
+  private final Schools schools;
+  private List<OnCircuit> circuits;
+  private List<DueItem> due;
+
+  /**
+   * @param progress the opened card: its procedure, choices, and how the boat stood then
+   */
+  public CardRequest(BoatState state, CardProgress progress, Schools schools) {
+    this.state = state;
+    this.progress = progress;
+    this.schools = schools;
+  }
+
+  BoatState state() {
+    return state;
+  }
+
+  CardProgress progress() {
+    return progress;
+  }
+
+  Schools schools() {
+    return schools;
+  }
+
   Boat boat() {
     return state.boat();
   }
 
   /** The circuits the card takes up, in the order they are done. */
   List<OnCircuit> circuits() {
-    return boat().circuits().stream()
-        .filter(circuit -> Choices.isOn(this, circuit))
-        .map(circuit -> new OnCircuit(this, circuit))
-        .toList();
+    if (circuits == null) {
+      circuits =
+          boat().circuits().stream()
+              .filter(circuit -> Choices.isOn(this, circuit))
+              .map(circuit -> new OnCircuit(this, circuit))
+              .toList();
+    }
+    return circuits;
   }
 
   /** What was due on an engine (null: on the boat) when the card was opened. */
@@ -45,13 +72,19 @@ public record CardRequest(BoatState state, CardProgress progress, Schools school
 
   private Set<Interval> intervals(Position engine, Predicate<DueItem> wanted) {
     Set<Interval> found = EnumSet.noneOf(Interval.class);
-    for (DueItem item :
-        DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt())) {
+    for (DueItem item : dueItems()) {
       if (item.engine() == engine && wanted.test(item)) {
         found.add(item.interval());
       }
     }
     return found;
+  }
+
+  private List<DueItem> dueItems() {
+    if (due == null) {
+      due = DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt());
+    }
+    return due;
   }
 
   /** A card nobody has opened looks at a boat without a past. */

@@ -1,6 +1,7 @@
 package elsko.core.procedure;
 
 import elsko.core.Words;
+import elsko.core.boat.Method;
 import elsko.core.fill.CircuitPath;
 import elsko.core.fill.FillPath;
 import elsko.core.fill.FillQuestion;
@@ -25,7 +26,13 @@ record DrawForecast(double liters, double caughtLiters, boolean keeps) {
   /** Where it is never reached, so often the path's volume is drawn; samples tell the rest. */
   private static final double OF_VOLUME_AT_MOST = 5;
 
+  private record Question(String circuit, Method method) {}
+
   static DrawForecast of(OnCircuit on) {
+    return on.boat().workedOut(new Question(on.circuit().key(), on.method()), () -> workedOut(on));
+  }
+
+  private static DrawForecast workedOut(OnCircuit on) {
     FillPath path =
         CircuitPath.planned(on.circuit(), on.boat().drawReaches(on.circuit()), on.method());
     Prediction reach = Prediction.of(question(on, path, 0));

@@ -1,0 +1,41 @@
+package elsko.bench;
+
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * A fixed piece of work that nothing of Elsko is in. How long it takes says how fast the machine is
+ * just now, so that a row can be compared with one measured elsewhere or beside other work.
+ */
+final class Calibration {
+  private static final int ROUNDS = 12;
+  private static final int KEYS = 20_000;
+
+  private Calibration() {}
+
+  /** The best of some rounds, ms. */
+  static double millis() {
+    double best = Double.MAX_VALUE;
+    long seen = 0;
+    for (int round = 0; round < ROUNDS; round++) {
+      long from = System.nanoTime();
+      seen += work(round);
+      best = Math.min(best, (System.nanoTime() - from) / 1e6);
+    }
+    if (seen == 0) {
+      throw new IllegalStateException("the work was left out");
+    }
+    return best;
+  }
+
+  /** What the core does much of: keys looked up, small things made, and numbers. */
+  private static long work(int round) {
+    Map<String, Integer> counted = new HashMap<>();
+    double sum = 0;
+    for (int i = 0; i < KEYS; i++) {
+      counted.merge("key " + (i * 31 + round) % 3_001, 1, Integer::sum);
+      sum += Math.exp(-(i % 97) / 50.0) * Math.sqrt(i);
+    }
+    return counted.size() + (long) sum;
+  }
+}
