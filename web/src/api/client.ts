@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
+import { TIME_HEADER, heardYardTime } from '../time/yard-clock';
 import { refusalOf } from './refusal';
 
 type Schemas = components['schemas'];
@@ -102,6 +103,7 @@ api.use({
     return request;
   },
   async onResponse({ response }) {
+    heardYardTime(response.headers.get(TIME_HEADER));
     if (response.ok) return undefined;
     const body: unknown = await response.json().catch(() => null);
     throw refusalOf(response.status, body);

@@ -4,6 +4,7 @@ import type { EntryBody } from './client';
 import { sessionQuery } from './queries';
 import { line, sender } from '../offline/device';
 import { forgetPhotos } from '../offline/photo';
+import { isUnderWay } from '../parts/under-way';
 import { useUndo } from '../parts/undo';
 import { uuid } from './uuid';
 
@@ -39,7 +40,9 @@ export function useEnter(boat: string) {
     return held;
   };
 
-  const enter = async ({ entries, undo }: Sending) => {
+  const enter = (sending: Sending) => isUnderWay(entered(sending));
+
+  const entered = async ({ entries, undo }: Sending) => {
     const now = new Date().toISOString();
     const bodies = entries.map((entry) => ({
       ...entry,

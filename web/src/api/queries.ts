@@ -7,7 +7,6 @@ import {
 } from '@tanstack/react-query';
 import { api, got } from './client';
 import { SHOWN_FOR_MS } from '../offline/keep-shown';
-import { heardServerTime } from '../timers/server-clock';
 import type { Procedure } from './client';
 import { Refusal } from './refusal';
 
@@ -169,11 +168,7 @@ export const workersQuery = queryOptions({
 
 export const timersQuery = queryOptions({
   queryKey: ['timers'],
-  queryFn: async () => {
-    const view = await got(api.GET('/api/timers'));
-    heardServerTime(view.now);
-    return view;
-  },
+  queryFn: () => got(api.GET('/api/timers')),
 });
 
 export const faultsQuery = queryOptions({

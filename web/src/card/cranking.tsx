@@ -6,7 +6,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { number } from '../parts/words';
 import { ring } from '../timers/ring';
-import { onServerClock, serverNow, useServerNow } from '../timers/server-clock';
+import { onYardClock, yardNow, useYardNow } from '../time/yard-clock';
 import { lasts } from '../timers/standing';
 
 interface CrankingProps {
@@ -37,7 +37,7 @@ export function Cranking({ card, boat, step, gauge }: CrankingProps) {
   const { enter } = useEnter(boat.id);
   const refused = useRefused([]);
   const { waiting } = useLine();
-  const now = useServerNow();
+  const now = useYardNow();
   const [since, setSince] = useTurning(`elsko.turning.${boat.id}.${gauge.engine}`);
   const { crank } = gauge;
   const here = waiting
@@ -47,7 +47,7 @@ export function Cranking({ card, boat, step, gauge }: CrankingProps) {
   const last = here.at(-1);
   const restUntil = Math.max(
     crank.restUntil ? new Date(crank.restUntil).getTime() : 0,
-    last ? onServerClock(last.deviceTime!) + REST_MS : 0,
+    last ? onYardClock(last.deviceTime!) + REST_MS : 0,
   );
   const turned = since === null ? 0 : Math.min(crank.mostSeconds, (now - since) / 1000);
   const end = useCallback(
@@ -90,7 +90,7 @@ export function Cranking({ card, boat, step, gauge }: CrankingProps) {
         <button
           type="button"
           className="btn btn-main justify-center text-[20px]"
-          onClick={() => end((serverNow() - since) / 1000)}
+          onClick={() => end((yardNow() - since) / 1000)}
         >
           Turning {number(turned, 0)} of {number(crank.mostSeconds)} s · it stopped
         </button>
@@ -99,7 +99,7 @@ export function Cranking({ card, boat, step, gauge }: CrankingProps) {
           type="button"
           className="btn justify-center"
           disabled={resting || stopped}
-          onClick={() => setSince(serverNow())}
+          onClick={() => setSince(yardNow())}
         >
           {resting ? `The starter rests ${lasts(restUntil - now)}` : 'Count a turn of the starter'}
         </button>

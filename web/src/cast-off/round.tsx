@@ -16,6 +16,7 @@ import { useBegun } from './use-begun';
 import type { RoundKind, Source } from './source';
 import { useRound } from './use-round';
 import { VerdictPlate } from './verdict-plate';
+import { onYardClock } from '../time/yard-clock';
 
 const PHASES: Record<RoundPart['phase'], string> = {
   STOPPED: 'Engines stopped',
@@ -98,7 +99,7 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
         {(noSignal || waiting > 0) && (
           <p role="status" className="bg-paper-2 m-0 rounded-sm p-3">
             {noSignal &&
-              `No signal: this goes by what the yard knew ${ago(new Date(knownAt).toISOString())}. `}
+              `No signal: this goes by what the yard knew ${ago(onYardClock(knownAt))}. `}
             {waiting > 0 && `${waiting} ${waiting === 1 ? 'waits' : 'wait'} to go up.`}
           </p>
         )}

@@ -54,8 +54,10 @@ export function useRound(source: Source, kind: RoundKind, giveBack: (begun: Begu
     sending.current = true;
     const others = waiting.filter((one) => one !== first);
     try {
-      if ('round' in first) await source.end(first.round);
-      else await source.after(first.after);
+      // How far this device's clock is off is seen from when it says that it sends.
+      const sentAt = new Date().toISOString();
+      if ('round' in first) await source.end({ ...first.round, sentAt });
+      else await source.after({ ...first.after, sentAt });
       wait(others);
       void queries.invalidateQueries({ queryKey: source.queryKey });
       void queries.invalidateQueries({ queryKey: ['boats'] });

@@ -11,7 +11,7 @@ import { useRefused } from '../parts/refused';
 import { celsius, typedNumber } from '../parts/words';
 import { isFirstTime, ring } from '../timers/ring';
 import { clocksOfCard } from '../timers/running-here';
-import { serverNow } from '../timers/server-clock';
+import { yardNow } from '../time/yard-clock';
 import { GaugeChart } from './gauge-chart';
 import { useFeed } from './use-feed';
 
@@ -58,7 +58,7 @@ export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) 
       refused.refuse(new Refusal(422, 'temperatureC', 'Enter what the gauge shows, like 74.'));
       return;
     }
-    const minute = Math.max(0, (serverNow() - running!.startedAt) / MINUTE_MS);
+    const minute = Math.max(0, (yardNow() - running!.startedAt) / MINUTE_MS);
     const ok = await refused.attempt(() =>
       say({
         kind: 'GAUGE_READ',

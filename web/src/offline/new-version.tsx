@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Workbox } from 'workbox-window';
+import { allIsThrough } from '../parts/under-way';
 
 /**
  * Registers what lets the application open without signal. A new version waits until it is asked to
@@ -12,7 +13,8 @@ export function NewVersion() {
     const worker = new Workbox('/sw.js');
     worker.addEventListener('waiting', () => setWaiting(worker));
     worker.addEventListener('controlling', ({ isUpdate }) => {
-      if (isUpdate) window.location.reload();
+      // What was sent a moment ago is let through first.
+      if (isUpdate) void allIsThrough().then(() => window.location.reload());
     });
     void worker.register();
   }, []);

@@ -1,15 +1,14 @@
-import { useCallback, useState } from 'react';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Popover } from 'radix-ui';
+import { Suspense, lazy, useCallback, useRef, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { Link, NavLink, useNavigate } from 'react-router';
-import { api } from '../api/client';
 import { yardQuery } from '../api/queries';
-import { shownOnDevice } from '../offline/keep-shown';
 import { Find } from './find';
 import { useKey } from './keys';
 import { KeysHelp } from './keys-help';
 import { useMay } from './session';
 import { celsius } from './words';
+
+const WhoMenu = lazy(() => import('./who-menu').then((m) => ({ default: m.WhoMenu })));
 
 /** The line above every desk screen. */
 export function Header() {
@@ -101,42 +100,32 @@ function Tab({ to, name }: { to: string; name: string }) {
 }
 
 function Who({ name, role, keys }: { name: string; role: string; keys: () => void }) {
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const signOut = async () => {
-    await api.POST('/api/session/end');
-    queries.clear();
-    await shownOnDevice.removeClient();
-    void navigate('/sign-in');
-  };
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
-        <button
-          type="button"
-          aria-label={`Signed in as ${name}`}
-          className="stencil border-ink bg-paper text-ink grid size-[30px] place-items-center rounded-full border-[1.5px] text-[15px]"
-        >
-          {name.charAt(0)}
-        </button>
-      </Popover.Trigger>
-      <Popover.Content
-        align="end"
-        sideOffset={8}
-        className="border-ink bg-card text-ink z-30 grid w-60 gap-3 rounded-[3px_12px_12px_3px] border-[1.5px] p-4 shadow-lg"
+    <>
+      <button
+        ref={button}
+        type="button"
+        aria-label={`Signed in as ${name}`}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        className="stencil border-ink bg-paper text-ink grid size-[30px] place-items-center rounded-full border-[1.5px] text-[15px]"
+        onClick={() => setOpen(!open)}
       >
-        <p className="m-0">
-          <b>{name}</b>
-          <br />
-          <span className="text-soft">{role.toLowerCase().replace('_', ' ')}</span>
-        </p>
-        <button type="button" className="plain justify-self-start" onClick={keys}>
-          Keys <kbd className="key ml-1">?</kbd>
-        </button>
-        <button type="button" className="btn justify-self-start" onClick={signOut}>
-          Sign out
-        </button>
-      </Popover.Content>
-    </Popover.Root>
+        {name.charAt(0)}
+      </button>
+      {open && (
+        <Suspense fallback={null}>
+          <WhoMenu
+            name={name}
+            role={role}
+            button={button}
+            close={() => setOpen(false)}
+            keys={keys}
+          />
+        </Suspense>
+      )}
+    </>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Refusal, reasonOf } from '../api/refusal';
+import { isUnderWay } from './under-way';
 
 /** Keeps the last refusal and hands it to the field it is about; the rest goes beside the button. */
 export function useRefused(fields: string[]) {
@@ -7,15 +8,18 @@ export function useRefused(fields: string[]) {
   const field = error instanceof Refusal ? error.field : null;
   const at = (name: string) => (field === name ? reasonOf(error) : null);
   const elsewhere = error && !(field && fields.includes(field)) ? reasonOf(error) : null;
-  const attempt = async (work: () => Promise<unknown>): Promise<boolean> => {
-    try {
-      await work();
-      setError(null);
-      return true;
-    } catch (caught) {
-      setError(caught);
-      return false;
-    }
-  };
+  const attempt = (work: () => Promise<unknown>): Promise<boolean> =>
+    isUnderWay(
+      work().then(
+        () => {
+          setError(null);
+          return true;
+        },
+        (caught: unknown) => {
+          setError(caught);
+          return false;
+        },
+      ),
+    );
   return { at, elsewhere, attempt, refuse: setError, clear: () => setError(null) };
 }

@@ -1,6 +1,7 @@
 import { createContext, useCallback, useContext, useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { reasonOf } from '../api/refusal';
+import { isUnderWay } from './under-way';
 
 interface Offer {
   words: string;
@@ -51,7 +52,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
               <button
                 type="button"
                 className="plain min-h-14 min-w-14 font-bold sm:min-h-8"
-                onClick={takeBack}
+                onClick={() => void isUnderWay(takeBack())}
               >
                 Undo
               </button>

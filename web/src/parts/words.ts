@@ -1,4 +1,6 @@
-import { format, formatDistanceToNowStrict, parseISO } from 'date-fns';
+import { TZDateMini } from '@date-fns/tz';
+import { format, formatDistanceStrict, parseISO } from 'date-fns';
+import { yardNow, yardZone } from '../time/yard-clock';
 
 const MINUS = '\u2212';
 
@@ -23,17 +25,23 @@ export function typedNumber(text: string): number | null {
   return Number(plain);
 }
 
-export const clock = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
-/** The same where years lie between what is shown. */
-export function moment(iso: string, now = new Date()): string {
-  const at = new Date(iso);
-  return format(at, at.getFullYear() === now.getFullYear() ? 'd MMM HH:mm' : 'd MMM yyyy');
-}
-export const timeOfDay = (iso: string) => format(new Date(iso), 'HH:mm');
+/** A moment as the yard's clock shows it. */
+const inTheYard = (moment: string | number) =>
+  new TZDateMini(new Date(moment).getTime(), yardZone());
 
-/** The plain date of a moment, where the reader is. */
-export const dateOf = (iso: string) => format(new Date(iso), 'yyyy-MM-dd');
-export const ago = (iso: string) => `${formatDistanceToNowStrict(new Date(iso))} ago`;
+export const clock = (iso: string) => format(inTheYard(iso), 'd MMM HH:mm');
+/** The same where years lie between what is shown. */
+export function moment(iso: string): string {
+  const at = inTheYard(iso);
+  const thisYear = at.getFullYear() === inTheYard(yardNow()).getFullYear();
+  return format(at, thisYear ? 'd MMM HH:mm' : 'd MMM yyyy');
+}
+export const timeOfDay = (moment: string | number) => format(inTheYard(moment), 'HH:mm');
+
+/** The plain date of a moment, where the yard is. */
+export const dateOf = (iso: string) => format(inTheYard(iso), 'yyyy-MM-dd');
+export const ago = (moment: string | number) =>
+  `${formatDistanceStrict(new Date(moment), yardNow())} ago`;
 
 /** A plain date, in the order this product writes dates. */
 export const day = (isoDate: string) => format(parseISO(isoDate), 'd MMM yyyy');

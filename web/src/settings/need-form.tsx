@@ -19,6 +19,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [kick, setKick] = useState(yard.kickAllowed);
   const [belts, setBelts] = useState(yard.beltSchool);
   const [units, setUnits] = useState(yard.units);
+  const [timeZone, setTimeZone] = useState(yard.timeZone);
   const [othersWay, setOthersWay] = useState<string[]>(yard.othersWay);
   const [batteries, setBatteries] = useState(String(yard.batteryYears));
   const [countersign, setCountersign] = useState(yard.countersign);
@@ -32,6 +33,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
     'policy',
     'containerLiters',
     'batteryYears',
+    'timeZone',
   ]);
   const save = () => {
     const years = typedNumber(batteries);
@@ -55,6 +57,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
             batteryYears: years,
             othersWay,
             units,
+            timeZone,
             methods: methods as YardView['methods'],
           },
         }),
@@ -76,6 +79,19 @@ export function NeedForm({ yard }: { yard: YardView }) {
         }}
       >
         <Field label="Name of the yard" value={name} onType={setName} error={refused.at('name')} />
+        <Field
+          label="Time zone of the yard"
+          hint="its clock, days and walks go by it, wherever a device is"
+          list="time-zones"
+          value={timeZone}
+          onType={setTimeZone}
+          error={refused.at('timeZone')}
+        />
+        <datalist id="time-zones">
+          {Intl.supportedValuesOf('timeZone').map((zone) => (
+            <option key={zone} value={zone} />
+          ))}
+        </datalist>
         <div className="grid grid-cols-2 gap-3">
           <Field
             label="Design low"

@@ -5,7 +5,7 @@ import type { TimerView } from '../api/client';
 import { timersQuery } from '../api/queries';
 import { useMay } from '../parts/session';
 import { isFirstTime, ring, soundAfterTouch } from './ring';
-import { useServerNow } from './server-clock';
+import { useYardNow } from '../time/yard-clock';
 import { clockOfTimer, saysOf, standingOf } from './standing';
 import type { Standing } from './standing';
 
@@ -15,7 +15,7 @@ const callOf = (timer: TimerView, standing: Standing) =>
 /** Calls out what has become due or is soon over, wherever on the screens somebody is. */
 export function CallOut() {
   const { data } = useQuery(timersQuery);
-  const now = useServerNow();
+  const now = useYardNow();
   const may = useMay();
   const [heard, setHeard] = useState<readonly string[]>([]);
   useEffect(soundAfterTouch, []);

@@ -1,5 +1,5 @@
 import type { TimerView } from '../api/client';
-import { useServerNow } from './server-clock';
+import { useYardNow } from '../time/yard-clock';
 import { countsTo, lasts, saysOf, standingOf } from './standing';
 import type { Clock, Standing } from './standing';
 
@@ -24,7 +24,7 @@ const NAMES: Record<TimerView['kind'], string> = {
 
 /** A clock at its step: how long to go, drawn as what is left of the way round. */
 export function ClockFace({ clock, kind }: { clock: Clock; kind: TimerView['kind'] }) {
-  const now = useServerNow();
+  const now = useYardNow();
   const standing = standingOf(clock, now);
   const to = countsTo(clock, now);
   const whole = Math.max(1, clock.overAt - clock.startedAt);

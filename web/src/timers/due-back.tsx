@@ -2,13 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { TimerView } from '../api/client';
 import { timersQuery } from '../api/queries';
-import { useServerNow } from './server-clock';
+import { useYardNow } from '../time/yard-clock';
 import { clockOfTimer, lasts, standingOf } from './standing';
 
 /** Who is due back at which boat, and in how long; {@code whose} only that person's. */
 export function DueBack({ whose }: { whose?: string }) {
   const { data } = useQuery(timersQuery);
-  const now = useServerNow();
+  const now = useYardNow();
   const timers = (data?.timers ?? []).filter(
     (timer) => timer.kind !== 'WATER' && (!whose || timer.heldBy === whose),
   );

@@ -1,6 +1,6 @@
 import type { CardView, StepView, TimerView } from '../api/client';
 import type { WaitingEntry } from '../offline/database';
-import { onServerClock } from './server-clock';
+import { onYardClock } from '../time/yard-clock';
 import { clockOfTimer } from './standing';
 import type { Clock } from './standing';
 
@@ -64,7 +64,7 @@ function clock(
   lasts: NonNullable<StepView['run']>,
   since: string,
 ): StepClock {
-  const startedAt = onServerClock(since);
+  const startedAt = onYardClock(since);
   return {
     kind,
     step,

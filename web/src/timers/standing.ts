@@ -1,5 +1,5 @@
-import { format } from 'date-fns';
 import type { TimerView } from '../api/client';
+import { timeOfDay } from '../parts/words';
 
 export type Standing = 'RUNNING' | 'DUE' | 'SOON_OVER' | 'OVER';
 
@@ -57,7 +57,7 @@ export function saysOf(clock: Clock, now: number): string {
     case 'DUE':
       return clock.whenDue;
     case 'SOON_OVER':
-      return `Over at ${format(clock.overAt, 'HH:mm')}. ${clock.whenDue}`;
+      return `Over at ${timeOfDay(clock.overAt)}. ${clock.whenDue}`;
     case 'OVER':
       return clock.whenOver;
   }

@@ -61,6 +61,7 @@ class CommissionTest extends OnOneYard {
             method: 'POST',
             headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
             body: JSON.stringify({
+              sentAt: new Date().toISOString(),
               entries: [{ id: crypto.randomUUID(), deviceTime: new Date().toISOString(), ...said }],
             }),
           });

@@ -6,7 +6,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -84,10 +83,7 @@ final class CommissionWalk {
 
   /** The screen has said each of them; the last may still be on its way. */
   private void allAnswered(String title) {
-    Instant end = Instant.now().plusSeconds(5);
-    while (!unanswered(title).isEmpty() && Instant.now().isBefore(end)) {
-      card.page.waitForTimeout(50);
-    }
+    card.page.waitForCondition(() -> unanswered(title).isEmpty());
   }
 
   private void answer(Map<?, ?> ask) {

@@ -1,27 +1,27 @@
 package elsko.e2e;
 
+import static java.nio.file.StandardOpenOption.APPEND;
+import static java.nio.file.StandardOpenOption.CREATE;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.File;
+import java.io.BufferedReader;
+import java.io.BufferedWriter;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
 /** The built application as a process of its own, on a data folder of its own. */
 final class ElskoProcess implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofMinutes(3);
-  private static Path demonstration;
   private final Path data;
   private final int port;
   private Process process;
@@ -32,28 +32,45 @@ final class ElskoProcess implements AutoCloseable {
   }
 
   private ElskoProcess(Path copied) {
+    this(temporary(), freePort());
     try {
-      data = Files.createTempDirectory("elsko-e2e");
-      if (copied != null) {
-        copy(copied, data);
-      }
-      try (ServerSocket free = new ServerSocket(0)) {
-        port = free.getLocalPort();
-      }
+      copy(copied, data);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     start();
   }
 
-  /** Setting the demonstration up takes a while: once for all tests of a run. */
-  private static synchronized Path demonstration() {
-    if (demonstration == null) {
-      ElskoProcess first = new ElskoProcess(null);
-      first.stop();
-      demonstration = first.data;
+  private ElskoProcess(Path data, int port) {
+    this.data = data;
+    this.port = port;
+  }
+
+  private static int freePort() {
+    try (ServerSocket free = new ServerSocket(0)) {
+      return free.getLocalPort();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
-    return demonstration;
+  }
+
+  private static Path temporary() {
+    try {
+      return Files.createTempDirectory("elsko-e2e");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Setting the demonstration up takes a while: once for all tests of a run. */
+  private static Path demonstration() {
+    return OnceARun.made(
+        "demonstration",
+        folder -> {
+          ElskoProcess first = new ElskoProcess(folder, freePort());
+          first.start();
+          first.stop();
+        });
   }
 
   private static void copy(Path from, Path to) throws IOException {
@@ -66,26 +83,61 @@ final class ElskoProcess implements AutoCloseable {
     }
   }
 
+  /**
+   * What the yard's clock shows at a first start; ELSKO_TEST_NOW runs all tests as on another day.
+   */
+  static LocalDateTime begins() {
+    return LocalDateTime.parse(System.getenv().getOrDefault("ELSKO_TEST_NOW", "2026-11-24T09:10"));
+  }
+
   void start(String... more) {
-    File log = data.resolve("server.log").toFile();
+    startAt(begins(), more);
+  }
+
+  /** Starts it when the yard's clock shows that, or later where it was left later. */
+  void startAt(LocalDateTime at, String... more) {
+    Path log = data.resolve("server.log");
     try {
       List<String> command = new ArrayList<>(Unpacked.once().command());
-      command.addAll(List.of("--elsko.demo=true", "--elsko.data=" + data, "--server.port=" + port));
+      command.addAll(
+          List.of(
+              "--elsko.demo=true",
+              "--elsko.at=" + at,
+              "--elsko.data=" + data,
+              "--elsko.plan.moves-a-second=500",
+              "--server.port=" + port));
       command.addAll(List.of(more));
-      process =
-          new ProcessBuilder(command)
-              .redirectErrorStream(true)
-              .redirectOutput(ProcessBuilder.Redirect.appendTo(log))
-              .start();
+      process = new ProcessBuilder(command).redirectErrorStream(true).start();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    Instant end = Instant.now().plus(PATIENCE);
-    while (!answers()) {
-      assertThat(process.isAlive()).as("the server runs; its log is " + log).isTrue();
-      assertThat(Instant.now()).as("the server answers in time").isBefore(end);
-      pause();
-    }
+    assertThat(saysThatItAnswers(log)).as("the server answers; its log is " + log).isTrue();
+  }
+
+  /** Reads what it says, to the end in the background. */
+  private boolean saysThatItAnswers(Path log) {
+    CompletableFuture<Boolean> answers = new CompletableFuture<>();
+    Thread reading =
+        new Thread(
+            () -> {
+              try (BufferedReader said = process.inputReader();
+                  BufferedWriter kept = Files.newBufferedWriter(log, CREATE, APPEND)) {
+                for (String line = said.readLine(); line != null; line = said.readLine()) {
+                  kept.write(line + System.lineSeparator());
+                  kept.flush();
+                  if (line.contains("Elsko answers")) {
+                    answers.complete(true);
+                  }
+                }
+              } catch (IOException broken) {
+                answers.completeExceptionally(broken);
+              }
+              answers.complete(false);
+            },
+            "what the server says");
+    reading.setDaemon(true);
+    reading.start();
+    return answers.orTimeout(PATIENCE.toSeconds(), TimeUnit.SECONDS).join();
   }
 
   /** As the launcher stops it; it has time to tidy up. */
@@ -110,30 +162,6 @@ final class ElskoProcess implements AutoCloseable {
 
   String at(String path) {
     return "http://localhost:" + port + path;
-  }
-
-  private boolean answers() {
-    try {
-      return HttpClient.newHttpClient()
-              .send(
-                  HttpRequest.newBuilder(URI.create(at("/api/welcome"))).build(),
-                  BodyHandlers.discarding())
-              .statusCode()
-          == 200;
-    } catch (IOException notYet) {
-      return false;
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      return false;
-    }
-  }
-
-  private static void pause() {
-    try {
-      Thread.sleep(200);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-    }
   }
 
   @Override

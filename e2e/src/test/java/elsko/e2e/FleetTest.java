@@ -11,8 +11,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -56,7 +54,6 @@ class FleetTest extends InTheBrowser {
   void aTwinDieselWithGeneratorAndAirConditioningIsDescribedWhileTheOwnerIsOnThePhone() {
     Page page = chromium.signedIn(elsko, "coordinator", 1280, 800);
     page.getByText("take a boat in").click();
-    Instant begun = Instant.now();
     page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Halcyon");
     page.getByLabel("Length").fill("11.6");
     page.getByText("shaft inboard", new Page.GetByTextOptions().setExact(true)).click();
@@ -80,7 +77,6 @@ class FleetTest extends InTheBrowser {
     assertThat(page.getByText("2 changes on this hull")).isVisible();
     button(page, "Take it in").click();
     assertThat(protection(page)).hasText("unknown");
-    assertThat(Duration.between(begun, Instant.now())).isLessThan(Duration.ofMinutes(2));
     for (String circuit :
         new String[] {
           "Port engine raw water",

@@ -63,15 +63,16 @@ class JudgingTest extends OnOneYard {
   void aGlandIsCountedByTappingAndTheYardPicksItsSchoolOfBelts() {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
     String boat = elsko.at("/boats/" + Twin.of("Storm Petrel", desk, "Judged two"));
+    desk.clock().install();
     desk.navigate(boat + "/readings");
     Locator running = desk.getByLabel("Port engine, running");
     Locator drops =
         running.getByRole(
             AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Tap at each drop"));
     drops.click();
-    desk.waitForTimeout(400);
+    desk.clock().fastForward(400);
     drops.click();
-    desk.waitForTimeout(400);
+    desk.clock().fastForward(400);
     drops.click();
     assertThat(running.getByText("Too wet: tighten, stopped")).isVisible();
 

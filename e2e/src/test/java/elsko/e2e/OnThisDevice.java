@@ -5,8 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -25,8 +23,6 @@ final class OnThisDevice {
         asked.onsuccess = () => done(asked.result);
       });
       """;
-
-  private static final Duration PATIENCE = Duration.ofSeconds(30);
 
   private OnThisDevice() {}
 
@@ -139,11 +135,7 @@ final class OnThisDevice {
 
   /** The page's own waiting for a function does not wait for its promise. */
   private static void until(Page page, String asksAsync, Object argument) {
-    Instant end = Instant.now().plus(PATIENCE);
-    while (!Boolean.TRUE.equals(page.evaluate(asksAsync, argument))) {
-      org.assertj.core.api.Assertions.assertThat(Instant.now()).isBefore(end);
-      page.waitForTimeout(100);
-    }
+    page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate(asksAsync, argument)));
   }
 
   private static List<String> strings(Object found) {

@@ -7,6 +7,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -27,14 +29,15 @@ class SoakTest {
       assertThat(yard.getByRole(AriaRole.TIMER, new Page.GetByRoleOptions().setName("Soaking")))
           .hasCount(0);
 
-      restart(elsko, due.plusMinutes(1));
+      LocalDateTime begun = now(yard);
+      restart(elsko, begun.plus(due).plusMinutes(1));
       yard = chromium.signedIn(elsko, "coordinator", 1280, 800);
       assertThat(dueBack(yard)).containsText("now");
       assertThat(calledOut(yard)).containsText("Soaked long enough: go on.");
       yard.getByText("Heard").click();
       assertThat(calledOut(yard)).hasCount(0);
 
-      restart(elsko, alarm.plusMinutes(1));
+      restart(elsko, begun.plus(alarm).plusMinutes(1));
       Page phone = chromium.signedIn(elsko, "technician", 390, 844);
       assertThat(calledOut(phone)).containsText(Pattern.compile("Over at \\d\\d:\\d\\d"));
       calledOut(phone).getByRole(AriaRole.LINK).click();
@@ -67,8 +70,14 @@ class SoakTest {
     return page.getByRole(AriaRole.ALERT, new Page.GetByRoleOptions().setName("Called out"));
   }
 
-  private static void restart(ElskoProcess elsko, Duration ahead) {
+  private static LocalDateTime now(Page page) {
+    Object said =
+        page.evaluate("async () => (await fetch('/api/timers')).headers.get('Elsko-Time')");
+    return ZonedDateTime.parse((String) said).toLocalDateTime();
+  }
+
+  private static void restart(ElskoProcess elsko, LocalDateTime at) {
     elsko.kill();
-    elsko.start("--elsko.clock-ahead=" + ahead);
+    elsko.startAt(at);
   }
 }

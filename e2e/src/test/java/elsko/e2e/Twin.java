@@ -34,7 +34,8 @@ final class Twin {
                   id: crypto.randomUUID(), kind: 'CIRCUIT_SEEN', circuit: circuit.key,
                   inService: false, deviceTime: new Date().toISOString(),
                 }));
-              await send(`/api/boats/${made.id}/entries`, { entries: wet });
+              await send(`/api/boats/${made.id}/entries`,
+                { sentAt: new Date().toISOString(), entries: wet });
               return made.id;
             }""",
             Map.of("like", like, "name", name));

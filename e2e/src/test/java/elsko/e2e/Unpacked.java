@@ -19,27 +19,34 @@ final class Unpacked {
   /** Once for all tests of a run. */
   static synchronized Unpacked once() {
     if (once == null) {
-      try {
-        Path folder = Files.createTempDirectory("elsko-app").resolve("app");
-        String built = System.getProperty("elsko.app");
-        int ended =
-            new ProcessBuilder(
-                    JAVA, "-Djarmode=tools", "-jar", built, "extract", "--destination", "" + folder)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start()
-                .waitFor();
-        if (ended != 0) {
-          throw new IllegalStateException("Could not be unpacked: " + built);
-        }
-        once = new Unpacked(folder);
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      } catch (InterruptedException e) {
-        throw new IllegalStateException(e);
-      }
+      once = new Unpacked(OnceARun.made("app", Unpacked::unpack).resolve("app"));
     }
     return once;
+  }
+
+  private static void unpack(Path into) {
+    try {
+      int ended =
+          new ProcessBuilder(
+                  JAVA,
+                  "-Djarmode=tools",
+                  "-jar",
+                  System.getProperty("elsko.app"),
+                  "extract",
+                  "--destination",
+                  into.resolve("app").toString())
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+              .start()
+              .waitFor();
+      if (ended != 0) {
+        throw new IllegalStateException("Could not be unpacked");
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** The start of the command that runs it, remembering its classes for the next from the first. */
@@ -48,6 +55,8 @@ final class Unpacked {
     String memory = Files.exists(classes) ? "-XX:SharedArchiveFile=" : "-XX:ArchiveClassesAtExit=";
     return List.of(
         JAVA,
+        // A machine in another zone than the yard: where that leaks in, tests fail.
+        "-Duser.timezone=Etc/GMT+9",
         memory + classes,
         "-XX:TieredStopAtLevel=1",
         "-XX:+UseSerialGC",

@@ -18,6 +18,7 @@ final class UsualHands {
             method: 'POST',
             headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
             body: JSON.stringify({
+              sentAt: new Date().toISOString(),
               entries: [{ id: crypto.randomUUID(), deviceTime: new Date().toISOString(), card, step, ...said }],
             }),
           });

@@ -1,27 +1,56 @@
 package elsko.server;
 
+import elsko.server.clock.YardClock;
 import elsko.server.demo.FennholmYard;
 import elsko.server.people.FirstCoordinator;
+import elsko.server.work.Log;
 import elsko.server.yard.FirstYard;
+import elsko.server.yard.Yards;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.boot.web.server.context.WebServerInitializedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** Fills an empty data folder before the first request is answered. */
 @Component
 class FirstStart implements SmartInitializingSingleton {
+  private static final Logger LOG = LoggerFactory.getLogger(FirstStart.class);
+
+  private final Yards yards;
+  private final Log log;
+  private final YardClock clock;
   private final FirstCoordinator coordinator;
   private final FirstYard yard;
   private final ObjectProvider<FennholmYard> demo;
 
-  FirstStart(FirstCoordinator coordinator, FirstYard yard, ObjectProvider<FennholmYard> demo) {
+  FirstStart(
+      Yards yards,
+      Log log,
+      YardClock clock,
+      FirstCoordinator coordinator,
+      FirstYard yard,
+      ObjectProvider<FennholmYard> demo) {
+    this.yards = yards;
+    this.log = log;
+    this.clock = clock;
     this.coordinator = coordinator;
     this.yard = yard;
     this.demo = demo;
   }
 
+  /** Whoever started it waits for this line. */
+  @EventListener
+  void answers(WebServerInitializedEvent ready) {
+    LOG.info("Elsko answers on port {}", ready.getWebServer().getPort());
+  }
+
   @Override
   public void afterSingletonsInstantiated() {
+    yards.setTheClock();
+    clock.isNotBefore(log.newest());
     coordinator.prepare();
     yard.prepare();
     demo.ifAvailable(FennholmYard::prepare);

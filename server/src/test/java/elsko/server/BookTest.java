@@ -42,7 +42,7 @@ class BookTest {
     assertThat(words(boat + "&person=technician&kind=NOTES"))
         .containsExactly("Note: first of the book");
     assertThat(words(boat + "&kind=FITTINGS")).containsExactly("Hull plug OUT, bagged");
-    LocalDate today = LocalDate.now();
+    LocalDate today = RunningElsko.today();
     assertThat(words(boat + "&from=" + today.minusDays(1) + "&to=" + today.plusDays(1)))
         .hasSizeGreaterThan(2);
     assertThat(words(boat + "&from=" + today.plusDays(2))).isEmpty();

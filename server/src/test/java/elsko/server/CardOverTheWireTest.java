@@ -96,7 +96,7 @@ class CardOverTheWireTest {
             "kind",
             "CARD_TAKEN",
             "deviceTime",
-            java.time.Instant.now().toString(),
+            RunningElsko.now().toString(),
             "card",
             card));
     yarn.kept(on("warm-up", entry("STEP_SKIPPED", "reason", "no water tonight")));

@@ -3,8 +3,10 @@ package elsko.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko.Answer;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -77,7 +79,7 @@ class CastOffTest {
     }
     Map<String, Object> sent = new LinkedHashMap<>();
     sent.put("id", UUID.randomUUID().toString());
-    sent.put("deviceTime", Instant.now().toString());
+    sent.put("deviceTime", RunningElsko.now().toString());
     sent.put("kind", "SHORT");
     sent.put("set", set);
     sent.put("seen", seen);
@@ -148,12 +150,37 @@ class CastOffTest {
   }
 
   @Test
+  void howFarADevicesClockIsOffIsSeenFromWhenItSends() {
+    Yarn yarn = new Yarn("Ahead");
+    Instant wrong = RunningElsko.now().plus(Duration.ofDays(5));
+    Map<String, Object> back = new HashMap<>();
+    back.put("id", UUID.randomUUID().toString());
+    back.put("deviceTime", wrong.minusSeconds(600).toString());
+    back.put("hours", 2);
+    String path = "/api/cast-off/boats/" + yarn.boat + "/after";
+    assertThat(RunningElsko.as("yardhand").post(path, back).field()).isEqualTo("deviceTime");
+    back.put("sentAt", wrong.toString());
+    assertThat(RunningElsko.as("yardhand").post(path, back).status()).isLessThan(300);
+    Instant kept =
+        Instant.parse(
+            RunningElsko.as("viewer")
+                .get("/api/boats/" + yarn.boat + "/log")
+                .body()
+                .path("entries")
+                .get(0)
+                .path("deviceTime")
+                .asString());
+    assertThat(Duration.between(kept, RunningElsko.now()))
+        .isBetween(Duration.ofMinutes(9), Duration.ofMinutes(12));
+  }
+
+  @Test
   void anIdOfAnotherBoatsEntryIsRefused() {
     Yarn other = new Yarn("Owned");
     Map<String, Object> note = Yarn.entry("NOTED", "text", "ours");
     other.kept(note);
     Map<String, Object> taken =
-        Map.of("id", note.get("id"), "deviceTime", Instant.now().toString(), "hours", 2);
+        Map.of("id", note.get("id"), "deviceTime", RunningElsko.now().toString(), "hours", 2);
     Answer refused =
         RunningElsko.as("yardhand")
             .post("/api/cast-off/boats/" + new Yarn("Thief").boat + "/after", taken);
@@ -208,7 +235,7 @@ class CastOffTest {
                         "id",
                         UUID.randomUUID().toString(),
                         "deviceTime",
-                        Instant.now().toString(),
+                        RunningElsko.now().toString(),
                         "hours",
                         2),
                     key)

@@ -55,13 +55,13 @@ class FrostTest {
     assertThat(frost.path("weather").path("simulated").asBoolean()).isTrue();
     assertThat(frost.path("nights").size()).isEqualTo(14);
     assertThat(frost.path("tonight").size()).isZero();
-    assertThat(deadlines(frost)).isNotEmpty().allMatch(day -> day.isAfter(LocalDate.now()));
+    assertThat(deadlines(frost)).isNotEmpty().allMatch(day -> day.isAfter(RunningElsko.today()));
   }
 
   @Test
   void aColdSnapMovesDeadlinesAndGoesAgain() {
     List<LocalDate> before = deadlines(COORDINATOR.get("/api/frost").body());
-    LocalDate begins = LocalDate.now().plusDays(1);
+    LocalDate begins = RunningElsko.today().plusDays(1);
     Answer snap =
         COORDINATOR.put(
             "/api/weather/cold-snap",
@@ -80,14 +80,14 @@ class FrostTest {
 
   @Test
   void aColdSnapThatCannotBeIsRefused() {
-    String past = LocalDate.now().minusDays(2).toString();
+    String past = RunningElsko.today().minusDays(2).toString();
     assertThat(
             COORDINATOR
                 .put("/api/weather/cold-snap", Map.of("first", past, "days", 3, "byK", 5), null)
                 .field())
         .isEqualTo("first");
     assertThat(COORDINATOR.put("/api/weather/cold-snap", Map.of(), null).field()).isEqualTo("days");
-    String soon = LocalDate.now().plusDays(2).toString();
+    String soon = RunningElsko.today().plusDays(2).toString();
     assertThat(
             COORDINATOR
                 .put("/api/weather/cold-snap", Map.of("first", soon, "days", 3, "byK", 90), null)

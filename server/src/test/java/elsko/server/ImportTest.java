@@ -18,18 +18,13 @@ class ImportTest {
   private static final String HEAD =
       "hull_id,name,hull_length_m,layout,engines,fuel,cylinders,cooling,water,generator\n";
 
-  private static JsonNode done(String csv, boolean keep) throws InterruptedException {
+  private static JsonNode done(String csv, boolean keep) throws Exception {
     var coordinator = RunningElsko.as("coordinator");
     var begun = coordinator.postCsv("/api/imports?keep=" + keep, csv);
     assertThat(begun.status()).as(begun.raw().body()).isEqualTo(202);
     String path = "/api/imports/" + begun.body().path("id").asString();
-    while (true) {
-      JsonNode job = coordinator.get(path).body();
-      if (!job.path("state").asString().equals("RUNNING")) {
-        return job;
-      }
-      Thread.sleep(20);
-    }
+    Background.ends(RunningElsko.part("fleetImport"));
+    return coordinator.get(path).body();
   }
 
   private static int boats() {
@@ -176,11 +171,8 @@ class ImportTest {
     var begun = coordinator.postCsv("/api/imports?keep=" + keeps, csv.toString());
     String path = "/api/imports/" + begun.body().path("id").asString();
     coordinator.delete(path);
+    Background.ends(RunningElsko.part("fleetImport"));
     JsonNode job = coordinator.get(path).body();
-    while (job.path("state").asString().equals("RUNNING")) {
-      Thread.sleep(20);
-      job = coordinator.get(path).body();
-    }
     assertThat(job.path("state").asString()).isEqualTo("STOPPED");
     assertThat(boats()).isEqualTo(before);
   }

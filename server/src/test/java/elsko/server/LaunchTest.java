@@ -3,7 +3,6 @@ package elsko.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko.Answer;
-import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -31,7 +30,7 @@ class LaunchTest {
   void aBoatThatWasPromisedWaitsAndAPlugKeepsItAshore() {
     Yarn yarn = new Yarn("Promised");
     assertThat(waiting(yarn.boat)).isNull();
-    String day = LocalDate.now().plusDays(3).toString();
+    String day = RunningElsko.today().plusDays(3).toString();
     assertThat(promise(yarn.boat, day).status()).isEqualTo(200);
     JsonNode ready = waiting(yarn.boat);
     assertThat(ready.path("promisedOn").asString()).isEqualTo(day);

@@ -1,5 +1,6 @@
 package elsko.server;
 
+import elsko.server.clock.YardClock;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -11,6 +12,11 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Base64;
 import java.util.Map;
 import java.util.UUID;
@@ -23,6 +29,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Starts the real application once for all server tests, in demo mode, and speaks HTTP to it. */
 public final class RunningElsko implements BeforeAllCallback {
+  private static final String A_WORKING_MORNING = "2026-11-24T09:10";
   public static final JsonMapper JSON = JsonMapper.builder().build();
   private static ConfigurableApplicationContext context;
 
@@ -38,11 +45,50 @@ public final class RunningElsko implements BeforeAllCallback {
               Elsko.class,
               "--server.port=0",
               "--elsko.demo=true",
+              "--elsko.at=" + begins(),
+              "--elsko.data=" + scratch(),
+              "--elsko.plan.moves-a-second=4000",
               "--spring.datasource.url=jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1",
               "--logging.level.root=ERROR",
               "--logging.level.elsko=ERROR");
     }
     return context;
+  }
+
+  /**
+   * What the yard's clock shows when it starts; ELSKO_TEST_NOW runs all tests as on another day.
+   */
+  public static String begins() {
+    return System.getenv().getOrDefault("ELSKO_TEST_NOW", A_WORKING_MORNING);
+  }
+
+  /** The yard's clock. */
+  public static Clock clock() {
+    return bean(YardClock.class);
+  }
+
+  public static Instant now() {
+    return clock().instant();
+  }
+
+  public static LocalDate today() {
+    return LocalDate.now(clock());
+  }
+
+  /** Nothing of a test stays in the tree. */
+  private static Path scratch() {
+    try {
+      Path folder = Files.createTempDirectory("elsko-test");
+      folder.toFile().deleteOnExit();
+      return folder;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** A part of the running application, by the name it has there. */
+  static Object part(String name) {
+    return start().getBean(name);
   }
 
   /** A part of the running application. */

@@ -45,7 +45,7 @@ class WaitingEntriesTest {
     Answer answer =
         sent(
             yarn,
-            Instant.now(),
+            RunningElsko.now(),
             List.of(
                 set("block-starboard-drain", "OUT_BAGGED"),
                 set("recirculation-hose", "OFF"),
@@ -68,14 +68,14 @@ class WaitingEntriesTest {
     Yarn yarn = new Yarn("Again");
     List<Map<String, Object>> entries =
         List.of(entry("NOTED", "text", "one"), entry("NOTED", "text", "two"));
-    sent(yarn, Instant.now(), entries);
-    Answer again = sent(yarn, Instant.now(), entries);
+    sent(yarn, RunningElsko.now(), entries);
+    Answer again = sent(yarn, RunningElsko.now(), entries);
     assertThat(again.body().path("answers")).allMatch(one -> one.path("reason").isNull());
     assertThat(yarn.logLength()).isEqualTo(2);
     Map<String, Object> other = new HashMap<>(entries.get(0));
     other.put("text", "something else");
     assertThat(
-            sent(yarn, Instant.now(), List.of(other))
+            sent(yarn, RunningElsko.now(), List.of(other))
                 .body()
                 .path("answers")
                 .get(0)
@@ -104,7 +104,7 @@ class WaitingEntriesTest {
       Answer answer =
           sent(
               yarn,
-              Instant.now(),
+              RunningElsko.now(),
               List.of(
                   entry("CARD_OPENED", "card", card, "procedure", "WINTERIZE", "choices", Map.of()),
                   entry("NOTED", "text", whose, "card", card, "step", "drain")));
@@ -117,13 +117,13 @@ class WaitingEntriesTest {
   @Test
   void whatHappenedIsPutRightByHowFarTheDevicesClockIsOff() {
     Yarn yarn = new Yarn("Wrong clock");
-    Instant wrongNow = Instant.now().plusSeconds(300_000);
+    Instant wrongNow = RunningElsko.now().plusSeconds(300_000);
     Map<String, Object> note = entry("NOTED", "text", "an hour ago");
     note.put("deviceTime", wrongNow.minusSeconds(3600).toString());
     assertThat(sent(yarn, wrongNow, List.of(note)).status()).isEqualTo(200);
     Instant happened = Instant.parse(log(yarn).get(0).path("deviceTime").asString());
     assertThat(happened)
-        .isBetween(Instant.now().minusSeconds(3660), Instant.now().minusSeconds(3590));
+        .isBetween(RunningElsko.now().minusSeconds(3660), RunningElsko.now().minusSeconds(3590));
   }
 
   @Test
@@ -161,9 +161,9 @@ class WaitingEntriesTest {
   void anInstrumentStandsAsItDidWhenTheSampleWasRead() {
     Yarn yarn = new Yarn("Late").filled();
     Map<String, Object> jug = Yarn.jug(-19);
-    jug.put("deviceTime", Instant.now().minusSeconds(20 * 3600).toString());
+    jug.put("deviceTime", RunningElsko.now().minusSeconds(20 * 3600).toString());
     assertThat(
-            sent(yarn, Instant.now(), List.of(jug))
+            sent(yarn, RunningElsko.now(), List.of(jug))
                 .body()
                 .path("answers")
                 .get(0)

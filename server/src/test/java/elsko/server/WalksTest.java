@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko.Answer;
 import java.io.StringReader;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -30,6 +29,9 @@ class WalksTest {
 
     assertThat(plan.path("stops").size()).isGreaterThan(30);
     assertThat(plan.path("figures").path("brokenRules").asInt()).isZero();
+    // Also at night and on a Sunday: on the next day somebody works.
+    JsonNode mine = TECHNICIAN.get("/api/walks/mine").body();
+    assertThat(mine.path("stops").size()).as(mine.toString()).isPositive();
   }
 
   @Test
@@ -207,7 +209,7 @@ class WalksTest {
         id = worker.path("id").asString();
       }
     }
-    String tomorrow = LocalDate.now().plusDays(1).toString();
+    String tomorrow = RunningElsko.today().plusDays(1).toString();
     JsonNode off =
         COORDINATOR
             .put("/api/walks/crew/" + id + "/days-off", Map.of("date", tomorrow, "off", true), null)
@@ -239,8 +241,8 @@ class WalksTest {
   void aPromiseBeforeTheReleaseIsRefused() {
     Yarn yarn = new Yarn("Promised");
     Map<String, Object> dates = new HashMap<>();
-    dates.put("releaseOn", LocalDate.now().plusDays(9).toString());
-    dates.put("promisedOn", LocalDate.now().plusDays(2).toString());
+    dates.put("releaseOn", RunningElsko.today().plusDays(9).toString());
+    dates.put("promisedOn", RunningElsko.today().plusDays(2).toString());
     assertThat(COORDINATOR.put("/api/walks/boats/" + yarn.boat + "/dates", dates, null).field())
         .isEqualTo("promisedOn");
   }
@@ -253,15 +255,12 @@ class WalksTest {
         m -> assertThat(m.path("figures").path("walkingMinutes").asInt()).isPositive());
   }
 
-  private static JsonNode waitForDraft() throws InterruptedException {
-    for (int i = 0; i < 300; i++) {
-      JsonNode walks = COORDINATOR.get("/api/walks").body();
-      if (walks.path("job").isNull() && walks.path("plan").path("draft").asBoolean()) {
-        return walks;
-      }
-      Thread.sleep(100);
-    }
-    throw new IllegalStateException("no draft came");
+  private static JsonNode waitForDraft() throws Exception {
+    Background.ends(RunningElsko.part("planJob"));
+    JsonNode walks = COORDINATOR.get("/api/walks").body();
+    assertThat(walks.path("job").isNull()).isTrue();
+    assertThat(walks.path("plan").path("draft").asBoolean()).isTrue();
+    return walks;
   }
 
   private static Set<String> stops(JsonNode walk) {

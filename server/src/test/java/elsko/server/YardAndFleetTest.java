@@ -9,13 +9,58 @@ import elsko.core.ledger.Decision;
 import elsko.server.RunningElsko.Answer;
 import elsko.server.fleet.Fleet;
 import elsko.server.work.Log;
+import java.time.Duration;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(RunningElsko.class)
 class YardAndFleetTest {
+  @Test
+  void everyAnswerSaysTheYardsTimeInTheYardsZone() {
+    String said =
+        RunningElsko.as("viewer")
+            .get("/api/yard")
+            .raw()
+            .headers()
+            .firstValue("Elsko-Time")
+            .orElse("");
+    ZonedDateTime time = ZonedDateTime.parse(said);
+    assertThat(time.getZone()).isEqualTo(ZoneId.of("CET"));
+    assertThat(Duration.between(time.toInstant(), RunningElsko.now()).abs())
+        .isLessThan(Duration.ofMinutes(1));
+  }
+
+  @Test
+  void theYardsZoneIsASettingThatTheClockGoesByAtOnce() {
+    RunningElsko.Client coordinator = RunningElsko.as("coordinator");
+    JsonNode yard = coordinator.get("/api/yard").body();
+    assertThat(yard.path("timeZone").asString()).isEqualTo("CET");
+    ObjectNode change = (ObjectNode) yard.deepCopy();
+    change.remove("version");
+    assertThat(
+            coordinator.put("/api/yard", change.put("timeZone", "Nowhere"), version(yard)).field())
+        .isEqualTo("timeZone");
+    assertThat(RunningElsko.clock().getZone()).isEqualTo(ZoneId.of("CET"));
+    Answer moved = coordinator.put("/api/yard", change.put("timeZone", "UTC"), version(yard));
+    try {
+      assertThat(moved.body().path("timeZone").asString()).isEqualTo("UTC");
+      assertThat(RunningElsko.clock().getZone()).isEqualTo(ZoneId.of("UTC"));
+    } finally {
+      coordinator.put("/api/yard", change.put("timeZone", "CET"), version(moved.body()));
+    }
+    assertThat(RunningElsko.clock().getZone()).isEqualTo(ZoneId.of("CET"));
+  }
+
+  private static String version(JsonNode yard) {
+    return "\"" + yard.path("version").asLong() + "\"";
+  }
+
   private static Map<String, Object> described(String name) {
     Map<String, Object> described = Yarn.described(name);
     described.put("hullLengthM", 6.5);

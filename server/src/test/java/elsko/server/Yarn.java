@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.boat.Accessory;
 import elsko.server.RunningElsko.Answer;
-import java.time.Instant;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -67,7 +66,7 @@ public final class Yarn {
     Map<String, Object> entry = new LinkedHashMap<>();
     entry.put("id", UUID.randomUUID().toString());
     entry.put("kind", kind);
-    entry.put("deviceTime", Instant.now().toString());
+    entry.put("deviceTime", RunningElsko.now().toString());
     for (int i = 0; i < fields.length; i += 2) {
       entry.put((String) fields[i], fields[i + 1]);
     }

@@ -4,8 +4,8 @@ import java.util.SplittableRandom;
 
 /**
  * How much worse a plan may become for a while, so that it can become better afterwards: less and
- * less as the time given runs out. Begins when it is first asked. The solver cools as well; this
- * keeps it from being asked in vain.
+ * less as the effort runs out. Begins when it is first asked. The solver cools as well; this keeps
+ * it from being asked in vain.
  */
 final class Heat {
   /** What may be lost at the beginning and at the end, in thousandths of a hose. */
@@ -16,13 +16,19 @@ final class Heat {
   /** The clock is looked at only now and then. */
   private static final int ASKED_BETWEEN_LOOKS = 64;
 
-  private final double seconds;
+  private final Effort effort;
   private long began;
+  private long moves;
   private long asked;
   private double heat;
 
-  Heat(double seconds) {
-    this.seconds = seconds;
+  Heat(Effort effort) {
+    this.effort = effort;
+  }
+
+  /** One more move was handed on. */
+  void moved() {
+    moves++;
   }
 
   /** Drawn anew each time: a try that costs more than this is not handed on. */
@@ -34,11 +40,17 @@ final class Heat {
   }
 
   private void look() {
+    heat = FIRST * Math.pow(LAST / FIRST, Math.min(1, gone()));
+  }
+
+  private double gone() {
+    if (effort instanceof Effort.Moves all) {
+      return moves / (double) all.moves();
+    }
     long now = System.nanoTime();
     if (began == 0) {
       began = now;
     }
-    double gone = Math.min(1, (now - began) / 1e9 / seconds);
-    heat = FIRST * Math.pow(LAST / FIRST, gone);
+    return (now - began) / 1e9 / ((Effort.Seconds) effort).seconds();
   }
 }

@@ -10,7 +10,7 @@ import java.util.List;
  * @param pinned what is begun, done or held fast; it stays where it is
  * @param firstOpenDay days before it are past
  * @param toldWeight what it costs to tell somebody otherwise about one task, in hoses
- * @param seed the same seed and the same time give about the same plan
+ * @param seed the same seed and as many moves give the same plan
  */
 public record Planning(
     Season season,
@@ -39,12 +39,17 @@ public record Planning(
   }
 
   /**
-   * Finds a plan within so many seconds; the first one comes out at once.
+   * Finds a plan; the first one comes out at once, and the search for better ones goes on.
    *
    * @param watcher may be null
    */
+  public Plan solve(Effort effort, Watcher watcher) {
+    return new Search(this).run(effort, watcher);
+  }
+
+  /** The same within so many seconds. */
   public Plan solve(double seconds, Watcher watcher) {
-    return new Search(this).run(seconds, watcher);
+    return solve(new Effort.Seconds(seconds), watcher);
   }
 
   /** A plan that breaks no rule, at once and without a search. */

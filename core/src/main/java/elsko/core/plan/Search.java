@@ -10,6 +10,7 @@ import ai.timefold.solver.core.config.score.director.ScoreDirectorFactoryConfig;
 import ai.timefold.solver.core.config.solver.EnvironmentMode;
 import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
+import java.time.Duration;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -32,15 +33,18 @@ final class Search {
     return PlanReader.read(board, told, Construct.plan(board, told, planning.firstOpenDay()));
   }
 
-  Plan run(double seconds, Planning.Watcher watcher) {
+  Plan run(Effort effort, Planning.Watcher watcher) {
     long began = System.nanoTime();
     Lists first = Construct.plan(board, told, planning.firstOpenDay());
     if (watcher != null) {
       watcher.better(
           new Planning.Progress(since(began), PlanReader.read(board, told, first), false));
     }
-    double left = seconds - since(began);
-    Solver<SeasonPlan> solver = solver(left, EnvironmentMode.NO_ASSERT);
+    Effort left =
+        effort instanceof Effort.Seconds all
+            ? new Effort.Seconds(Math.max(0.05, all.seconds() - since(began)))
+            : effort;
+    Solver<SeasonPlan> solver = factory(until(left), EnvironmentMode.NO_ASSERT).buildSolver();
     ScheduledExecutorService looking = null;
     if (watcher != null) {
       solver.addEventListener(
@@ -75,14 +79,12 @@ final class Search {
     }
   }
 
-  /** A solver that runs so long, or until it is told to stop. */
-  Solver<SeasonPlan> solver(double seconds, EnvironmentMode mode) {
-    return factory(
-            new TerminationConfig()
-                .withSpentLimit(
-                    java.time.Duration.ofMillis(Math.max(50, Math.round(seconds * 1000)))),
-            mode)
-        .buildSolver();
+  private static TerminationConfig until(Effort effort) {
+    TerminationConfig until = new TerminationConfig();
+    return effort instanceof Effort.Moves all
+        ? until.withMoveCountLimit(all.moves())
+        : until.withSpentLimit(
+            Duration.ofMillis(Math.round(((Effort.Seconds) effort).seconds() * 1000)));
   }
 
   /** For tests: a solver that takes so many steps. */
@@ -95,16 +97,17 @@ final class Search {
   }
 
   SeasonPlan startPlan() {
-    return new SeasonPlan(rules(1), Construct.plan(board, told, planning.firstOpenDay()));
+    return new SeasonPlan(
+        rules(new Effort.Seconds(1)), Construct.plan(board, told, planning.firstOpenDay()));
   }
 
-  private SeasonPlan.Rules rules(double seconds) {
+  private SeasonPlan.Rules rules(Effort effort) {
     return new SeasonPlan.Rules(
         board,
         told,
         planning.firstOpenDay(),
         Math.round(planning.toldWeight() * 1000),
-        new Heat(seconds));
+        new Heat(effort));
   }
 
   private SolverFactory<SeasonPlan> factory(TerminationConfig until, EnvironmentMode mode) {

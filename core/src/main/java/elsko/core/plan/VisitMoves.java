@@ -68,9 +68,11 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
         ListsMove move = worth ? trial.written() : null;
         trial.takeBack();
         if (move != null) {
+          heat.moved();
           return move;
         }
       }
+      heat.moved();
       return NOTHING;
     }
 

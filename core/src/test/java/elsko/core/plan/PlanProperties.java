@@ -43,6 +43,18 @@ class PlanProperties {
     }
   }
 
+  /** Time is not in it: as many moves from the same seed come to the same plan. */
+  @Test
+  void asManyMovesComeToTheSamePlan() {
+    for (long seed = 0; seed < 4; seed++) {
+      Effort effort = new Effort.Moves(400);
+      Plan once = RandomSeason.of(seed).solve(effort, null);
+      Plan again = RandomSeason.of(seed).solve(effort, null);
+      assertThat(again.assignments()).isEqualTo(once.assignments());
+      assertKeepsTheRules(seed, RandomSeason.of(seed), again);
+    }
+  }
+
   /** The score kept up to date move by move is the one that is worked out from nothing. */
   @Test
   void theScoreIsWhatItIsFromScratch() {

@@ -199,10 +199,21 @@ class TrialTest {
   @Test
   void heatFadesUntilHardlyAnythingMayCost() {
     SplittableRandom random = new SplittableRandom(1);
-    double early = average(new Heat(1e9), random);
-    double late = average(new Heat(1e-9), random);
+    double early = average(new Heat(new Effort.Seconds(1e9)), random);
+    double late = average(new Heat(new Effort.Seconds(1e-9)), random);
     assertThat(early).isBetween(80.0, 120.0);
     assertThat(late).isBetween(3.0, 7.0);
+  }
+
+  @Test
+  void heatFadesByMovesToo() {
+    SplittableRandom random = new SplittableRandom(1);
+    Heat heat = new Heat(new Effort.Moves(100));
+    assertThat(average(heat, random)).isBetween(80.0, 120.0);
+    for (int move = 0; move < 100; move++) {
+      heat.moved();
+    }
+    assertThat(average(heat, random)).isBetween(3.0, 7.0);
   }
 
   private static double average(Heat heat, SplittableRandom random) {

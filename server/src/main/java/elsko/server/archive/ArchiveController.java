@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
@@ -40,7 +39,7 @@ class ArchiveController {
   /** The yard as it stands now. */
   @GetMapping(path = "/yard.zip", produces = ZIP)
   ResponseEntity<Resource> archive() {
-    LocalDate today = LocalDate.now(clock.withZone(ZoneId.systemDefault()));
+    LocalDate today = LocalDate.now(clock);
     return sent(backups.scratch(), "elsko-%s.zip".formatted(today));
   }
 

@@ -12,7 +12,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.ZoneId;
 import java.util.List;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
@@ -67,7 +66,7 @@ class Backups {
   BackupsView make() {
     try {
       Path scratch = scratch();
-      Path made = folder.next(LocalDateTime.now(clock.withZone(ZoneId.systemDefault())));
+      Path made = folder.next(LocalDateTime.now(clock));
       Files.move(scratch, made, StandardCopyOption.ATOMIC_MOVE);
       folder.rotate(keep, today());
       return view();
@@ -98,7 +97,7 @@ class Backups {
   /** Once a day; a machine that was off at the hour does it when it is on again. */
   @Scheduled(initialDelay = FIRST_LOOK_MS, fixedDelay = LOOKS_EVERY_MS)
   void daily() {
-    if (!onDisk || LocalTime.now(clock.withZone(ZoneId.systemDefault())).isBefore(at)) {
+    if (!onDisk || LocalTime.now(clock).isBefore(at)) {
       return;
     }
     boolean done = view().backups().stream().anyMatch(one -> one.day().equals(today()));
@@ -112,6 +111,6 @@ class Backups {
   }
 
   private LocalDate today() {
-    return LocalDate.now(clock.withZone(ZoneId.systemDefault()));
+    return LocalDate.now(clock);
   }
 }

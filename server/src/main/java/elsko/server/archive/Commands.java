@@ -1,6 +1,7 @@
 package elsko.server.archive;
 
 import ch.qos.logback.classic.Level;
+import elsko.server.clock.YardClock;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -16,7 +17,6 @@ import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.time.Instant;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -134,7 +134,7 @@ public final class Commands {
     String url = "jdbc:h2:file:" + data.resolve(Restore.DATABASE);
     try (Connection connection = DriverManager.getConnection(url, "elsko", "");
         OutputStream to = Files.newOutputStream(part)) {
-      ArchiveWriter.write(connection, to, Instant.now());
+      ArchiveWriter.write(connection, to, YardClock.ofTheMachine().instant());
     }
   }
 }

@@ -24,7 +24,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -118,7 +117,7 @@ public class Shelf {
     Map<UUID, ProductRow> byId =
         products.findAllByOrderByName().stream()
             .collect(Collectors.toMap(ProductRow::id, Function.identity()));
-    LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+    LocalDate today = LocalDate.now(clock);
     Need need = yards.need();
     List<LotRow> allLots = lots.findAllByOrderByNumber();
     return new ShelfView(

@@ -13,10 +13,12 @@ import org.jspecify.annotations.Nullable;
  * engine.
  *
  * @param id made by the sender, so that sending again keeps nothing new
+ * @param sentAt now, by the clock of the device; may be left out
  */
 record AfterIn(
     UUID id,
     Instant deviceTime,
+    @Nullable Instant sentAt,
     @Nullable Double hours,
     @Nullable Position engine,
     @Nullable Trouble trouble) {

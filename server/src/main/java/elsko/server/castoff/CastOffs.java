@@ -59,6 +59,7 @@ public class CastOffs {
             boat,
             in.id(),
             in.deviceTime(),
+            in.sentAt(),
             who,
             state -> CastOff.ended(state, Round.of(state, schools, in.kind()), in.answers(), fuel))
         .state()
@@ -69,7 +70,7 @@ public class CastOffs {
   @Transactional
   void after(UUID boat, AfterIn in, SignedIn who) {
     Fact fact = in.fact();
-    log.keepOnce(boat, in.id(), in.deviceTime(), who, state -> fact);
+    log.keepOnce(boat, in.id(), in.deviceTime(), in.sentAt(), who, state -> fact);
   }
 
   /** Keeps what a boat burns and out of which tanks. */

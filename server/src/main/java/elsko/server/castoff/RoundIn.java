@@ -21,11 +21,13 @@ import org.jspecify.annotations.Nullable;
  * What was found on a round.
  *
  * @param id made by the sender, so that sending again keeps nothing new
+ * @param sentAt now, by the clock of the device; may be left out
  * @param trip null while nobody has worked its fuel out
  */
 record RoundIn(
     UUID id,
     Instant deviceTime,
+    @Nullable Instant sentAt,
     RoundKind kind,
     List<SetIn> set,
     List<SeenIn> seen,

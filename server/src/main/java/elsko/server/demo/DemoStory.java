@@ -25,7 +25,7 @@ import elsko.server.yard.Yards.Place;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.Period;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -39,14 +39,16 @@ final class DemoStory {
   private final Ledger ledger;
   private final List<Entry> log = new ArrayList<>();
   private final Instant begins;
+  private final ZoneId zone;
   private Instant at;
   private String person = "coordinator";
   private UUID card;
 
-  DemoStory(Boat boat, Instant begins) {
+  DemoStory(Boat boat, Instant begins, ZoneId zone) {
     this.boat = boat;
     this.ledger = new Ledger(boat, Need.DEFAULT);
     this.begins = begins;
+    this.zone = zone;
     this.at = begins;
   }
 
@@ -61,7 +63,7 @@ final class DemoStory {
 
   /** Tells of so long before the story begins. */
   DemoStory before(Period ago) {
-    at = begins.atZone(ZoneOffset.UTC).minus(ago).toInstant();
+    at = begins.atZone(zone).minus(ago).toInstant();
     return this;
   }
 

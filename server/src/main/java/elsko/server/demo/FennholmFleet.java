@@ -175,7 +175,7 @@ final class FennholmFleet {
       BoatDescription description, String berth, int daysAgo, UnaryOperator<DemoStory> happens) {
     BoatRow boat = fleet.add(description);
     Instant begins = clock.instant().minus(Duration.ofDays(daysAgo)).minus(Duration.ofHours(11));
-    DemoStory story = new DemoStory(boat.boat(), begins);
+    DemoStory story = new DemoStory(boat.boat(), begins, clock.getZone());
     FennholmPast.tell(description.name(), story);
     Yards.Place place = yards.placeNamed(berth);
     if (place.afloat()) {

@@ -22,7 +22,6 @@ import elsko.server.yard.AreaKind;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -115,7 +114,7 @@ public class FennholmYard {
         new NewProduct("Skeldra Rose 38", "rose", Base.PG, 0.38, -59.4, LabelRates.BURST));
     shelf.addProduct(
         new NewProduct("Skeldra Deep 56", "violet", Base.PG, 0.56, -73.3, LabelRates.BURST));
-    LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+    LocalDate today = LocalDate.now(clock);
     ShelfView view = shelf.view();
     shelf.addLot(new NewLot(product(view, "Skeldra Rose 38"), LOT, today.plusMonths(30)));
     shelf.addLot(new NewLot(product(view, "Skeldra Rose 38"), "P38-097", today.plusMonths(5)));

@@ -10,7 +10,7 @@ import elsko.server.live.Changed;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -43,12 +43,12 @@ public class Weather {
 
   /** Today where the yard is. */
   public LocalDate today() {
-    return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    return LocalDate.now(clock);
   }
 
   /** The hour of the day where the yard is. */
   int hour() {
-    return clock.instant().atZone(ZoneId.systemDefault()).getHour();
+    return LocalTime.now(clock).getHour();
   }
 
   /** Sets the site up, once: the day of the year around which it is coldest, and its past. */

@@ -4,10 +4,10 @@ import elsko.core.plan.PlanWords;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
@@ -28,10 +28,12 @@ class Calendars {
 
   private final Crew crew;
   private final Walks walks;
+  private final Clock clock;
 
-  Calendars(Crew crew, Walks walks) {
+  Calendars(Crew crew, Walks walks, Clock clock) {
     this.crew = crew;
     this.walks = walks;
+    this.clock = clock;
   }
 
   @GetMapping(path = "/api/walks/feed/{token}.ics", produces = "text/calendar")
@@ -73,7 +75,7 @@ class Calendars {
     return out.toString();
   }
 
-  private static void event(StringBuilder out, Stop stop, Work work, Instant published) {
+  private void event(StringBuilder out, Stop stop, Work work, Instant published) {
     line(out, "BEGIN:VEVENT");
     line(out, "UID:" + stop.boat() + "-" + stop.task() + "@elsko");
     line(out, "DTSTAMP:" + UTC.format(published.atOffset(ZoneOffset.UTC)));
@@ -95,11 +97,11 @@ class Calendars {
     line(out, "END:VEVENT");
   }
 
-  private static String at(LocalDate date, int minute) {
+  private String at(LocalDate date, int minute) {
     return UTC.format(
         date.atTime(LocalTime.MIN)
             .plusMinutes(minute)
-            .atZone(ZoneId.systemDefault())
+            .atZone(clock.getZone())
             .withZoneSameInstant(ZoneOffset.UTC));
   }
 

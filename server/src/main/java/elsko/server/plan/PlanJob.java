@@ -1,6 +1,7 @@
 package elsko.server.plan;
 
 import elsko.core.Refused;
+import elsko.core.plan.Effort;
 import elsko.core.plan.Plan;
 import elsko.core.plan.Planning;
 import elsko.server.live.Changed;
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -22,6 +24,7 @@ class PlanJob implements DisposableBean {
   private static final double LONGEST_SECONDS = 120;
 
   private final Walks walks;
+  private final long movesASecond;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transactions;
   private final ExecutorService thread =
@@ -33,7 +36,16 @@ class PlanJob implements DisposableBean {
           });
   private final AtomicReference<Running> running = new AtomicReference<>();
 
-  PlanJob(Walks walks, ApplicationEventPublisher events, TransactionTemplate transactions) {
+  /**
+   * @param movesASecond a search tries so many moves for each second asked for, however long they
+   *     take; 0 to go by the time
+   */
+  PlanJob(
+      Walks walks,
+      ApplicationEventPublisher events,
+      TransactionTemplate transactions,
+      @Value("${elsko.plan.moves-a-second:0}") long movesASecond) {
+    this.movesASecond = movesASecond;
     this.walks = walks;
     this.events = events;
     this.transactions = transactions;
@@ -55,7 +67,11 @@ class PlanJob implements DisposableBean {
 
   private void run(Planning planning, Running begun) {
     try {
-      Plan plan = planning.solve(begun.seconds, begun);
+      Effort effort =
+          movesASecond > 0
+              ? new Effort.Moves(Math.round(movesASecond * begun.seconds))
+              : new Effort.Seconds(begun.seconds);
+      Plan plan = planning.solve(effort, begun);
       walks.keepDraft(planning, plan);
     } catch (RuntimeException failed) {
       LOG.error("planning failed", failed);

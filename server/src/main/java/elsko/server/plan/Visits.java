@@ -19,7 +19,6 @@ import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -137,7 +136,7 @@ class Visits {
   }
 
   private LocalDate today() {
-    return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    return LocalDate.now(clock);
   }
 
   private List<Work> all(Map<UUID, BoatDates> known) {

@@ -3,6 +3,7 @@ package elsko.server.plan;
 import elsko.core.Refused;
 import elsko.core.frost.Outlook;
 import elsko.core.plan.Assignment;
+import elsko.core.plan.Effort;
 import elsko.core.plan.Move;
 import elsko.core.plan.Plan;
 import elsko.core.plan.PlanChanges;
@@ -20,7 +21,6 @@ import elsko.server.plan.Visits.Work;
 import elsko.server.problems.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -87,7 +87,7 @@ public class Walks {
   }
 
   private ZonedDateTime now() {
-    return clock.instant().atZone(ZoneId.systemDefault());
+    return ZonedDateTime.now(clock);
   }
 
   /** What is to be planned from this minute on: what is begun stays, what was told counts. */
@@ -191,11 +191,11 @@ public class Walks {
     return today != null && today.from() + task.minutes() + 60 <= today.to();
   }
 
-  /** Plans for so long and tells everybody, where nobody sits by to look at it first. */
+  /** Plans and tells everybody, where nobody sits by to look at it first. */
   @Transactional
-  public void planAndPublish(double seconds, String by) {
+  public void planAndPublish(Effort effort, String by) {
     Planning planning = planning();
-    keepDraft(planning, planning.solve(seconds, null));
+    keepDraft(planning, planning.solve(effort, null));
     publish(by);
   }
 

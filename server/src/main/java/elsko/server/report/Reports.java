@@ -18,7 +18,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -157,7 +156,7 @@ class Reports {
   }
 
   private ReportWords words(@Nullable Units units) {
-    return new ReportWords(chosen(units), ZoneId.systemDefault());
+    return new ReportWords(chosen(units), clock.getZone());
   }
 
   private Units chosen(@Nullable Units units) {

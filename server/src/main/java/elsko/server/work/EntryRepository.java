@@ -3,6 +3,7 @@ package elsko.server.work;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -14,6 +15,8 @@ interface EntryRepository extends JpaRepository<EntryRow, Long> {
   List<EntryRow> findByIdIn(Collection<UUID> ids);
 
   List<EntryRow> findByBoatIdAndSeqLessThanOrderBySeqDesc(UUID boatId, long before, Limit limit);
+
+  @Nullable EntryRow findFirstByOrderBySeqDesc();
 
   List<EntryRow> findByCorrectsIdIn(Collection<UUID> ids);
 }

@@ -40,6 +40,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -73,6 +74,13 @@ public class Log {
     this.json = json;
     this.events = events;
     this.clock = clock;
+  }
+
+  /** When the newest entry came in; null while there is none. */
+  @Transactional(readOnly = true)
+  public @Nullable Instant newest() {
+    EntryRow newest = entries.findFirstByOrderBySeqDesc();
+    return newest == null ? null : newest.serverTime();
   }
 
   /** The boat's log as it was kept, and its state now. */
@@ -213,11 +221,17 @@ public class Log {
    * Keeps what follows from a boat as it stands, once: sent again with the same id it is left as it
    * is.
    *
+   * @param sentAt when the device says it sent it; null when it does not say
    * @param fact what is said of the boat in the state it has then
    */
   @Transactional
   public Folded keepOnce(
-      UUID boatId, UUID id, Instant deviceTime, SignedIn who, Function<BoatState, Fact> fact) {
+      UUID boatId,
+      UUID id,
+      Instant deviceTime,
+      @Nullable Instant sentAt,
+      SignedIn who,
+      Function<BoatState, Fact> fact) {
     if (id == null) {
       throw Refused.value("id", "It is missing.");
     }
@@ -228,7 +242,7 @@ public class Log {
     }
     if (!kept) {
       Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-      Instant happened = new DeviceClock(now, null).happened(deviceTime);
+      Instant happened = new DeviceClock(now, sentAt).happened(deviceTime);
       Entry entry =
           new Entry(id, who.name(), happened, now, null, null, null, fact.apply(writing.state));
       writing.add(entry, json.fingerprint(entry));

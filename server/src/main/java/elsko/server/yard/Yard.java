@@ -13,12 +13,14 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** The one yard of this installation. */
 @Entity
@@ -51,17 +53,19 @@ class Yard {
   @JdbcTypeCode(SqlTypes.VARCHAR)
   private Units units;
 
+  private String timeZone;
   private Instant countersignSince;
   private String containerLiters;
   @Version private Long version;
 
   protected Yard() {}
 
-  Yard(String name, Need need) {
+  Yard(String name, Need need, ZoneId zone) {
     this.id = THE_ONE;
     this.containerLiters = "1 5 20";
     follow(Schools.USUAL);
     this.units = Units.METRIC;
+    standsIn(zone);
     change(name, need, true);
   }
 
@@ -71,6 +75,15 @@ class Yard {
     this.marginK = need.marginK();
     this.policy = need.policy();
     this.kickAllowed = allowKick;
+  }
+
+  /** Null in a yard of an earlier schema that was not started since. */
+  @Nullable ZoneId timeZone() {
+    return timeZone == null ? null : ZoneId.of(timeZone);
+  }
+
+  final void standsIn(ZoneId zone) {
+    this.timeZone = zone.getId();
   }
 
   String name() {

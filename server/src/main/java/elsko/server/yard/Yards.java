@@ -11,10 +11,10 @@ import elsko.core.ledger.YardRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;
+import elsko.server.clock.YardClock;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
-import java.time.Clock;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Reads and changes the yard. */
 @Service
@@ -44,7 +45,7 @@ public class Yards {
   private final BerthRepository berths;
   private final YardMethodRepository methods;
   private final ApplicationEventPublisher events;
-  private final Clock clock;
+  private final YardClock clock;
 
   Yards(
       YardRepository yards,
@@ -52,7 +53,7 @@ public class Yards {
       BerthRepository berths,
       YardMethodRepository methods,
       ApplicationEventPublisher events,
-      Clock clock) {
+      YardClock clock) {
     this.yards = yards;
     this.areas = areas;
     this.berths = berths;
@@ -67,7 +68,26 @@ public class Yards {
 
   @Transactional
   public void found(String name) {
-    yards.save(new Yard(name, Need.DEFAULT));
+    yards.save(new Yard(name, Need.DEFAULT, clock.getZone()));
+  }
+
+  /** The clock goes by the zone this yard keeps; one that keeps none yet keeps the clock's. */
+  @Transactional
+  public void setTheClock() {
+    yards
+        .findById(Yard.THE_ONE)
+        .ifPresent(
+            yard -> {
+              if (yard.timeZone() == null) {
+                yard.standsIn(clock.getZone());
+              }
+              clock.movesTo(yard.timeZone());
+            });
+  }
+
+  @TransactionalEventListener
+  void moved(ZoneChanged changed) {
+    clock.movesTo(changed.zone());
   }
 
   @Transactional(readOnly = true)
@@ -90,7 +110,7 @@ public class Yards {
   /** What the yard itself decides about the interlocks. */
   @Transactional(readOnly = true)
   public YardRules rules() {
-    return new YardRules(one().kickAllowed(), ZoneId.systemDefault());
+    return new YardRules(one().kickAllowed(), clock.getZone());
   }
 
   /** How this yard does things where the trade has more than one school. */
@@ -140,6 +160,10 @@ public class Yards {
     yard.follow(schools);
     if (change.units() != null) {
       yard.writesIn(change.units());
+    }
+    if (change.timeZone() != null) {
+      yard.standsIn(checkedZone(change.timeZone()));
+      events.publishEvent(new ZoneChanged(yard.timeZone()));
     }
     yards.saveAndFlush(yard);
     if (change.methods() != null) {
@@ -316,6 +340,7 @@ public class Yards {
         yard.batteryYears(),
         yard.othersWay().stream().map(Interval::key).sorted().toList(),
         yard.units(),
+        yard.timeZone().getId(),
         yard.version());
   }
 
@@ -328,6 +353,14 @@ public class Yards {
       throw Refused.value("containerLiters", "Give 1 to 8 sizes of container, 0.1 to 1,000 L.");
     }
     return sizes.stream().distinct().sorted().toList();
+  }
+
+  private static ZoneId checkedZone(String name) {
+    if (!ZoneId.getAvailableZoneIds().contains(name.strip())) {
+      throw Refused.value(
+          "timeZone", "No time zone is called that. Pick one of the list, like CET or UTC.");
+    }
+    return ZoneId.of(name.strip());
   }
 
   private static Set<Interval> intervals(List<String> keys) {
@@ -355,6 +388,7 @@ public class Yards {
       int batteryYears,
       List<String> othersWay,
       Units units,
+      String timeZone,
       long version) {}
 
   /** What can be changed of it. */
@@ -370,13 +404,17 @@ public class Yards {
       BeltSchool beltSchool,
       Integer batteryYears,
       @Nullable List<String> othersWay,
-      @Nullable Units units) {}
+      @Nullable Units units,
+      @Nullable String timeZone) {}
 
   /** A line of berths to add. */
   public record NewLine(String name, String line, AreaKind kind, Boolean heated, Integer berths) {}
 
   /** A berth, and whether a boat floats there. */
   public record Place(UUID id, String name, boolean afloat) {}
+
+  /** The yard's clock shows another hour from now on. */
+  record ZoneChanged(ZoneId zone) {}
 
   /** What the yard guards against has changed: stored readings are judged again. */
   public record NeedChanged() {}

@@ -3,6 +3,8 @@ package elsko.server.archive;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.Elsko;
+import elsko.server.RunningElsko;
+import elsko.server.clock.YardClock;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
@@ -51,6 +53,7 @@ class BackupUnderLoadTest {
         Elsko.class,
         "--server.port=0",
         "--elsko.demo=true",
+        "--elsko.at=" + RunningElsko.begins(),
         "--elsko.data=" + data,
         "--logging.level.root=ERROR",
         "--logging.level.elsko=ERROR");
@@ -64,6 +67,7 @@ class BackupUnderLoadTest {
     try (ConfigurableApplicationContext context = start(data)) {
       Log log = context.getBean(Log.class);
       UUID boat = context.getBean(Fleet.class).ids().get(0);
+      YardClock clock = context.getBean(YardClock.class);
       ConcurrentLinkedQueue<String> acknowledged = new ConcurrentLinkedQueue<>();
       AtomicBoolean stop = new AtomicBoolean();
       CountDownLatch some = new CountDownLatch(BEFORE);
@@ -71,7 +75,7 @@ class BackupUnderLoadTest {
           new Thread(
               () -> {
                 while (!stop.get()) {
-                  acknowledged.add(note(log, boat));
+                  acknowledged.add(note(log, boat, clock.instant()));
                   some.countDown();
                 }
               });
@@ -111,14 +115,14 @@ class BackupUnderLoadTest {
     }
   }
 
-  private static String note(Log log, UUID boat) {
+  private static String note(Log log, UUID boat, Instant at) {
     UUID id = UUID.randomUUID();
     EntryBody body =
         JsonMapper.builder()
             .build()
             .readValue(
                 "{\"id\":\"%s\",\"kind\":\"NOTED\",\"text\":\"under load\",\"deviceTime\":\"%s\"}"
-                    .formatted(id, Instant.now()),
+                    .formatted(id, at),
                 EntryBody.class);
     log.append(boat, List.of(body), null, new SignedIn("technician", Role.TECHNICIAN));
     return id.toString();

@@ -4,6 +4,7 @@ import static elsko.server.Yarn.entry;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Units;
+import elsko.server.Background;
 import elsko.server.RunningElsko;
 import elsko.server.RunningElsko.Answer;
 import elsko.server.Yarn;
@@ -176,12 +177,10 @@ class ReportTest {
     JsonNode begun = RunningElsko.as("coordinator").post("/api/reports/lay-up-mails", null).body();
     int of = begun.path("of").asInt();
     assertThat(of).isGreaterThan(5);
-    JsonNode progress;
-    int looks = 0;
-    do {
-      Thread.sleep(100);
-      progress = RunningElsko.as("viewer").get("/api/reports/lay-up-mails").body().path("progress");
-    } while (progress.path("running").asBoolean() && ++looks < 600);
+    Background.ends(RunningElsko.bean(MailJob.class));
+    JsonNode progress =
+        RunningElsko.as("viewer").get("/api/reports/lay-up-mails").body().path("progress");
+    assertThat(progress.path("running").asBoolean()).isFalse();
     assertThat(progress.path("done").asInt()).isEqualTo(of);
     List<JsonNode> letters =
         RunningElsko.as("coordinator").get("/api/mail").body().valueStream().toList();

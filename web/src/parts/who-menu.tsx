@@ -1,0 +1,56 @@
+import type { RefObject } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { Popover } from 'radix-ui';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { shownOnDevice } from '../offline/keep-shown';
+
+interface WhoMenuProps {
+  name: string;
+  role: string;
+  button: RefObject<HTMLButtonElement | null>;
+  close: () => void;
+  keys: () => void;
+}
+
+/** What whoever is signed in can do about that. Comes when it is first asked for. */
+export function WhoMenu({ name, role, button, close, keys }: WhoMenuProps) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const signOut = async () => {
+    await api.POST('/api/session/end');
+    queries.clear();
+    await shownOnDevice.removeClient();
+    void navigate('/sign-in');
+  };
+  return (
+    <Popover.Root open onOpenChange={(open) => !open && close()}>
+      <Popover.Anchor virtualRef={button as RefObject<HTMLButtonElement>} />
+      <Popover.Content
+        align="end"
+        sideOffset={8}
+        className="border-ink bg-card text-ink z-30 grid w-60 gap-3 rounded-[3px_12px_12px_3px] border-[1.5px] p-4 shadow-lg"
+        onCloseAutoFocus={(event) => {
+          event.preventDefault();
+          button.current?.focus();
+        }}
+        onInteractOutside={(event) => {
+          // Its own button closes it by itself.
+          if (button.current?.contains(event.target as Node)) event.preventDefault();
+        }}
+      >
+        <p className="m-0">
+          <b>{name}</b>
+          <br />
+          <span className="text-soft">{role.toLowerCase().replace('_', ' ')}</span>
+        </p>
+        <button type="button" className="plain justify-self-start" onClick={keys}>
+          Keys <kbd className="key ml-1">?</kbd>
+        </button>
+        <button type="button" className="btn justify-self-start" onClick={() => void signOut()}>
+          Sign out
+        </button>
+      </Popover.Content>
+    </Popover.Root>
+  );
+}
