@@ -27,6 +27,7 @@ export function useLiveChanges(signedIn: boolean): void {
         askAgain(queries, { queryKey: ['boats', 'stores'] });
         return;
       }
+      if (changed.boat && sender.heardOf(changed.boat)) return;
       askAgain(queries, { queryKey: ['walks'] });
       if (changed.what === 'PLAN') {
         askAgain(queries, { queryKey: ['boats', 'launch'] });

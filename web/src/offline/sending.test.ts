@@ -14,6 +14,7 @@ const note = (id: string) => ({ id, kind: 'NOTED' as const, deviceTime: '2031-10
 const json = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
 
 let line: Line;
+let queries: QueryClient;
 let sender: Sender;
 let sent: Sent[];
 let answer: (one: Sent) => Response | Promise<never>;
@@ -28,7 +29,7 @@ const keepsAll = ({ ids, path }: Sent) =>
   );
 
 beforeEach(() => {
-  const queries = new QueryClient();
+  queries = new QueryClient();
   queries.setQueryData(['session'], { name: 'Orrin' });
   line = new Line(openDatabase(`sending-${Math.random()}`), null);
   sender = new Sender(line, queries);
@@ -159,5 +160,41 @@ describe('what was just typed', () => {
       '/api/boats/a/entries',
       '/api/boats/a/waiting-entries',
     ]);
+  });
+});
+
+describe('a change that is heard of while entries are on their way', () => {
+  const stale = (...key: string[]) => queries.getQueryState(key)?.isInvalidated;
+
+  /** Sends one note; so many changes of its boat are heard before the answer comes. */
+  async function sendsWhileHearing(times: number, refused = false) {
+    queries.setQueryData(['boat', 'a'], { old: true });
+    queries.setQueryData(['boat', 'a', 'card', 'c'], {});
+    answer = (one) => {
+      for (let i = 0; i < times; i++) expect(sender.heardOf('a')).toBe(true);
+      expect(sender.heardOf('b')).toBe(false);
+      return refused ? json(422, { field: 'text', detail: 'no' }) : keepsAll(one);
+    };
+    const held = await line.hold('Orrin', 'a', [note('n1')]);
+    await sender.now(held).catch(() => undefined);
+  }
+
+  it('is this one: what follows from it is asked for once, the boat came with the answer', async () => {
+    await sendsWhileHearing(1);
+    expect(queries.getQueryData(['boat', 'a'])).toEqual({});
+    expect(stale('boat', 'a')).toBe(false);
+    expect(stale('boat', 'a', 'card', 'c')).toBe(true);
+    expect(sender.heardOf('a')).toBe(false);
+  });
+
+  it('may be another’s as well: then the boat is asked for too', async () => {
+    await sendsWhileHearing(2);
+    expect(stale('boat', 'a')).toBe(true);
+  });
+
+  it('is not lost when this one is refused', async () => {
+    await sendsWhileHearing(1, true);
+    expect(stale('boat', 'a')).toBe(true);
+    expect(stale('boat', 'a', 'card', 'c')).toBe(true);
   });
 });

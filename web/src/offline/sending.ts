@@ -34,6 +34,9 @@ export class Sender {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #pause = FIRST_PAUSE_MS;
 
+  /** Boats entries are on their way for, with how many changes of each were heard meanwhile. */
+  #underWay = new Map<string, number>();
+
   constructor(line: Line, queries: QueryClient) {
     this.#line = line;
     this.#queries = queries;
@@ -41,6 +44,31 @@ export class Sender {
 
   #person(): string | null {
     return this.#queries.getQueryData<{ name: string } | null>(['session'])?.name ?? null;
+  }
+
+  /**
+   * Somebody changed a boat, most often this device just now. While entries of it are on their way
+   * it is asked for again when they are through, and needs not be asked for twice.
+   *
+   * @returns whether that will be so
+   */
+  heardOf(boat: string): boolean {
+    const heard = this.#underWay.get(boat);
+    if (heard === undefined) return false;
+    this.#underWay.set(boat, heard + 1);
+    return true;
+  }
+
+  /** Sends, and asks again in the end where a change was heard that nothing else has shown. */
+  async #through<T>(boat: string, send: () => Promise<T>): Promise<T> {
+    this.#underWay.set(boat, 0);
+    try {
+      return await send();
+    } finally {
+      const heard = this.#underWay.get(boat);
+      this.#underWay.delete(boat);
+      if (heard) void askAgain(this.#queries, boat, true);
+    }
   }
 
   /**
@@ -55,15 +83,20 @@ export class Sender {
       this.#line.sending(entries, true);
       try {
         await sendPhotos(entries, AbortSignal.timeout(ANSWER_WITHIN_MS));
-        const kept = await got(
-          api.POST('/api/boats/{id}/entries', {
-            params: { path: { id: first!.boat } },
-            body: { entries: entries.map(({ entry }) => entry), sentAt: new Date().toISOString() },
-            signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
-          }),
-        );
-        this.#line.hasSignal(true);
-        await this.#kept(first!.boat, entries, kept.boat);
+        await this.#through(first!.boat, async () => {
+          const kept = await got(
+            api.POST('/api/boats/{id}/entries', {
+              params: { path: { id: first!.boat } },
+              body: {
+                entries: entries.map(({ entry }) => entry),
+                sentAt: new Date().toISOString(),
+              },
+              signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+            }),
+          );
+          this.#line.hasSignal(true);
+          await this.#kept(first!.boat, entries, kept.boat);
+        });
       } catch (error) {
         if (isNoAnswer(error)) {
           this.#line.queue(entries);
@@ -117,23 +150,25 @@ export class Sender {
     this.#line.sending(batch, true);
     try {
       await sendPhotos(batch, AbortSignal.timeout(ANSWER_WITHIN_MS));
-      const taken = await got(
-        api.POST('/api/boats/{id}/waiting-entries', {
-          params: { path: { id: boat } },
-          body: { entries: batch.map(({ entry }) => entry), sentAt: new Date().toISOString() },
-          signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
-        }),
-      );
-      this.#line.hasSignal(true);
-      this.#pause = FIRST_PAUSE_MS;
-      const answers = new Map(taken.answers.map((answer) => [answer.id, answer]));
-      const kept: WaitingEntry[] = [];
-      for (const one of batch) {
-        const answer = answers.get(one.entry.id!);
-        if (answer?.reason == null) kept.push(one);
-        else await this.#line.giveBack(one, answer.field ?? null, answer.reason);
-      }
-      await this.#kept(boat, kept, taken.boat);
+      await this.#through(boat, async () => {
+        const taken = await got(
+          api.POST('/api/boats/{id}/waiting-entries', {
+            params: { path: { id: boat } },
+            body: { entries: batch.map(({ entry }) => entry), sentAt: new Date().toISOString() },
+            signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+          }),
+        );
+        this.#line.hasSignal(true);
+        this.#pause = FIRST_PAUSE_MS;
+        const answers = new Map(taken.answers.map((answer) => [answer.id, answer]));
+        const kept: WaitingEntry[] = [];
+        for (const one of batch) {
+          const answer = answers.get(one.entry.id!);
+          if (answer?.reason == null) kept.push(one);
+          else await this.#line.giveBack(one, answer.field ?? null, answer.reason);
+        }
+        await this.#kept(boat, kept, taken.boat);
+      });
       return true;
     } catch (error) {
       return await this.#failed(boat, batch, error);
@@ -161,7 +196,11 @@ export class Sender {
   async #kept(boat: string, entries: readonly WaitingEntry[], now: BoatView): Promise<void> {
     await this.#line.settle(entries);
     await forgetPhotos(entries);
-    const fresh = showKept(this.#queries, boat, now);
+    // One change that was heard is this one, and the boat as it stands after it is in the answer.
+    const byOthersToo = (this.#underWay.get(boat) ?? 0) > 1;
+    this.#underWay.set(boat, 0);
+    this.#queries.setQueryData(['boat', boat], now);
+    const fresh = askAgain(this.#queries, boat, byOthersToo);
     void fresh.finally(() => this.#line.seen(entries));
   }
 
@@ -177,13 +216,14 @@ export class Sender {
   }
 }
 
-/** Shows a boat as it stands after its entries were kept, and fetches what follows from it. */
-function showKept(queries: QueryClient, boat: string, now: BoatView): Promise<unknown> {
-  queries.setQueryData(['boat', boat], now);
-  void queries.invalidateQueries({ queryKey: ['boat', boat, 'log'] });
+/** Asks again for what follows from a boat, and for the boat itself where that is not known. */
+function askAgain(queries: QueryClient, boat: string, itself: boolean): Promise<unknown> {
   void queries.invalidateQueries({ queryKey: ['boats'] });
   void queries.invalidateQueries({ queryKey: ['frost'] });
   void queries.invalidateQueries({ queryKey: ['timers'] });
   void queries.invalidateQueries({ queryKey: ['walks'] });
-  return queries.invalidateQueries({ queryKey: ['boat', boat, 'card'] });
+  return queries.invalidateQueries({
+    queryKey: ['boat', boat],
+    predicate: ({ queryKey }) => itself || queryKey.length > 2,
+  });
 }

@@ -9,6 +9,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Date;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -16,6 +17,15 @@ import java.util.stream.Stream;
 final class Chromium implements AutoCloseable {
   private final Playwright playwright = Playwright.create();
   private final Browser browser;
+
+  private boolean standsStill;
+
+  /** One whose pages' clock does not go on, so that two pictures are the same. */
+  static Chromium standingStill() {
+    Chromium chromium = new Chromium();
+    chromium.standsStill = true;
+    return chromium;
+  }
 
   Chromium() {
     PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
@@ -37,7 +47,14 @@ final class Chromium implements AutoCloseable {
   /** A window of its own, with its own cookies. */
   Page window(int width, int height) {
     BrowserContext context =
-        browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        browser.newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                // A device from elsewhere: screens show the yard's time all the same.
+                .setTimezoneId("Etc/GMT-9"));
+    if (standsStill) {
+      context.clock().setFixedTime(new Date());
+    }
     Page page = context.newPage();
     page.setDefaultTimeout(20_000);
     return page;

@@ -31,6 +31,13 @@ final class ElskoProcess implements AutoCloseable {
     this(demonstration());
   }
 
+  /** On a demonstration of its own, whose clock stands still from the beginning. */
+  static ElskoProcess standingStill() {
+    ElskoProcess elsko = new ElskoProcess(temporary(), freePort());
+    elsko.start("--elsko.clock-stands-still=true");
+    return elsko;
+  }
+
   private ElskoProcess(Path copied) {
     this(temporary(), freePort());
     try {

@@ -19,8 +19,7 @@ final class OnceARun {
 
   static synchronized Path made(String what, Making making) {
     try {
-      // All processes of a run are children of the same one.
-      long run = ProcessHandle.current().parent().map(ProcessHandle::pid).orElse(0L);
+      String run = System.getProperty("elsko.run");
       Path folder =
           Files.createDirectories(
               Path.of(System.getProperty("java.io.tmpdir"), "elsko-run-" + run, what));

@@ -5,22 +5,26 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
 /**
  * Takes the pictures in docs/screenshots anew: mvn -pl e2e test -Dtest=PicturesTest
- * -Delsko.pictures=true
+ * -Delsko.pictures=true. The yard's clock stands still, and so does the browser's: taken on another
+ * day they are the same.
  */
 @EnabledIfSystemProperty(named = "elsko.pictures", matches = "true")
 class PicturesTest {
-  private static final Path SHOTS = Path.of(System.getProperty("elsko.root"), "docs/screenshots");
+  private static final Path SHOTS = Path.of(
+          System.getProperty(
+              "elsko.pictures.into", System.getProperty("elsko.root") + "/docs/screenshots"));
 
   @Test
   void oneOfEachMainView() {
-    try (ElskoProcess elsko = new ElskoProcess();
-        Chromium chromium = new Chromium()) {
+    try (ElskoProcess elsko = ElskoProcess.standingStill();
+        Chromium chromium = Chromium.standingStill()) {
       Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
       desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram, C2, held"))
           .waitFor();
@@ -122,7 +126,11 @@ class PicturesTest {
   }
 
   private static void take(Page page, String name) {
-    page.waitForTimeout(700);
-    page.screenshot(new Page.ScreenshotOptions().setPath(SHOTS.resolve(name + ".png")));
+    page.evaluate("() => document.fonts.ready.then(() => undefined)");
+    page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
+    page.screenshot(
+        new Page.ScreenshotOptions()
+            .setPath(SHOTS.resolve(name + ".png"))
+            .setAnimations(ScreenshotAnimations.DISABLED));
   }
 }
