@@ -55,6 +55,7 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://localhost:8080' } },
   test: {
     environment: 'jsdom',
+    testTimeout: 30_000,
     // What all tests have in common ends first: what was sent is through before its server goes.
     sequence: { hooks: 'list' },
     setupFiles: ['src/testing/indexed-db.ts', 'src/testing/another-day.ts', 'src/testing/ends.ts'],

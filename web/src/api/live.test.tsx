@@ -36,12 +36,32 @@ test('what was answered before the first line stood is asked again', () => {
   expect(stale('boat', 'a')).toBe(true);
 });
 
-test('a change of one boat asks for that boat only', () => {
+test('a change of one boat asks for that boat only', async () => {
   const stale = listening(true);
   const data = JSON.stringify({ what: 'BOAT', boat: 'a' });
   Line.opened[0]?.dispatchEvent(new MessageEvent('changed', { data }));
-  expect(stale('boat', 'a')).toBe(true);
+  await vi.waitFor(() => expect(stale('boat', 'a')).toBe(true));
   expect(stale('boat', 'b')).toBe(false);
+});
+
+test('changes in quick succession are asked for together', async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+  const queries = new QueryClient();
+  const invalidated = vi.spyOn(queries, 'invalidateQueries');
+  const wrapper = (within: { children: ReactNode }) => (
+    <QueryClientProvider client={queries}>{within.children}</QueryClientProvider>
+  );
+  renderHook(() => useLiveChanges(true), { wrapper });
+  const ofBoat = (boat: string) =>
+    invalidated.mock.calls.filter(([filter]) => filter?.queryKey?.[1] === boat).length;
+  for (const boat of ['a', 'a', 'b', 'a']) {
+    const data = JSON.stringify({ what: 'BOAT', boat });
+    Line.opened[0]?.dispatchEvent(new MessageEvent('changed', { data }));
+  }
+  expect(ofBoat('a')).toBe(0);
+  await vi.advanceTimersByTimeAsync(1_000);
+  expect(ofBoat('a')).toBe(1);
+  expect(ofBoat('b')).toBe(1);
 });
 
 test('a first answer that was on its way when something changed is asked for again', async () => {

@@ -8,6 +8,9 @@ interface Changed {
   boat: string | null;
 }
 
+/** So long changes are gathered. */
+const TOGETHER_MS = 200;
+
 /** Keeps open screens current: what changes anywhere is asked for again here. */
 export function useLiveChanges(signedIn: boolean): void {
   const queries = useQueryClient();
@@ -20,33 +23,50 @@ export function useLiveChanges(signedIn: boolean): void {
       // between the first answers of a screen just opened and its first line.
       askAgain(queries, {});
     });
+    // Somebody who taps through a step changes a boat many times a second: it is asked for once.
+    const heard = new Map<string, Changed>();
+    let soon: ReturnType<typeof setTimeout> | undefined;
+    const askForAll = () => {
+      soon = undefined;
+      for (const changed of heard.values()) askFor(queries, changed);
+      heard.clear();
+    };
     source.addEventListener('changed', (event) => {
       const changed = JSON.parse(event.data as string) as Changed;
-      if (changed.what === 'BENCH') {
-        askAgain(queries, { queryKey: ['shelf'] });
-        askAgain(queries, { queryKey: ['boats', 'stores'] });
-        return;
-      }
       if (changed.boat && sender.heardOf(changed.boat)) return;
-      askAgain(queries, { queryKey: ['walks'] });
-      if (changed.what === 'PLAN') {
-        askAgain(queries, { queryKey: ['boats', 'launch'] });
-        askAgain(queries, { queryKey: ['boats', 'stores'] });
-        return;
-      }
-      askAgain(queries, { queryKey: ['frost'] });
-      if (changed.what === 'WEATHER') return;
-      askAgain(queries, { queryKey: ['boats'] });
-      askAgain(queries, { queryKey: ['timers'] });
-      if (changed.what === 'YARD') {
-        askAgain(queries, { queryKey: ['yard'] });
-        askAgain(queries, { queryKey: ['boat'] });
-      } else if (changed.boat) {
-        askAgain(queries, { queryKey: ['boat', changed.boat] });
-      }
+      heard.set(`${changed.what} ${changed.boat ?? ''}`, changed);
+      soon ??= setTimeout(askForAll, TOGETHER_MS);
     });
-    return () => source.close();
+    return () => {
+      clearTimeout(soon);
+      source.close();
+    };
   }, [signedIn, queries]);
+}
+
+/** What a change may be shown in. */
+function askFor(queries: QueryClient, changed: Changed): void {
+  if (changed.what === 'BENCH') {
+    askAgain(queries, { queryKey: ['shelf'] });
+    askAgain(queries, { queryKey: ['boats', 'stores'] });
+    return;
+  }
+  askAgain(queries, { queryKey: ['walks'] });
+  if (changed.what === 'PLAN') {
+    askAgain(queries, { queryKey: ['boats', 'launch'] });
+    askAgain(queries, { queryKey: ['boats', 'stores'] });
+    return;
+  }
+  askAgain(queries, { queryKey: ['frost'] });
+  if (changed.what === 'WEATHER') return;
+  askAgain(queries, { queryKey: ['boats'] });
+  askAgain(queries, { queryKey: ['timers'] });
+  if (changed.what === 'YARD') {
+    askAgain(queries, { queryKey: ['yard'] });
+    askAgain(queries, { queryKey: ['boat'] });
+  } else if (changed.boat) {
+    askAgain(queries, { queryKey: ['boat', changed.boat] });
+  }
 }
 
 /**

@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
 class BayTest extends OnOneYard {
   @Test
   void everyTargetIsLargeEnoughInTheDarkAndInTheSun() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
     String boat = Twin.of("Saltglass", desk, "Sandwrack");
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     phone.navigate(elsko.at("/boats/" + boat));
     CardInTheBay card = SaltglassCard.open(phone);
     for (String title :
@@ -50,9 +50,9 @@ class BayTest extends OnOneYard {
 
   @Test
   void aCardIsHandedOverWithANote() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
     String boat = Twin.of("Saltglass", desk, "Bayberry");
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     phone.navigate(elsko.at("/boats/" + boat));
     SaltglassCard.open(phone);
     desk.navigate(phone.url());
@@ -70,9 +70,9 @@ class BayTest extends OnOneYard {
 
   @Test
   void aGuideEndsInWorkOnTheBoat() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
     String boat = Twin.of("Saltglass", desk, "Bay four");
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     phone.navigate(elsko.at("/boats/" + boat));
     SaltglassCard.open(phone);
     phone.getByText("Something is wrong").click();
@@ -95,9 +95,9 @@ class BayTest extends OnOneYard {
 
   @Test
   void aPhotoTakenWithoutSignalGoesUpWithItsEntry() throws IOException {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
     String boat = Twin.of("Saltglass", desk, "Bay three");
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     phone.navigate(elsko.at("/boats/" + boat));
     SaltglassCard.open(phone);
     OnThisDevice.isReadyToLeave(phone);

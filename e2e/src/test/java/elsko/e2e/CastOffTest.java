@@ -62,7 +62,7 @@ class CastOffTest extends OnOneYard {
     click(desk, "Make a link");
     String address = desk.locator("code").innerText();
 
-    Page phone = chromium.window(390, 844);
+    Page phone = chromium.windowToKeep(390, 844);
     phone.navigate(address);
     assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .hasText("Razorbill");

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Date;
@@ -44,12 +45,22 @@ final class Chromium implements AutoCloseable {
                             "--disable-sync")));
   }
 
-  /** A window of its own, with its own cookies. */
+  /** A window of its own, with its own cookies; it keeps nothing for use without signal. */
   Page window(int width, int height) {
+    return window(width, height, ServiceWorkerPolicy.BLOCK);
+  }
+
+  /** A window of a device that keeps the application for when there is no signal. */
+  Page windowToKeep(int width, int height) {
+    return window(width, height, ServiceWorkerPolicy.ALLOW);
+  }
+
+  private Page window(int width, int height, ServiceWorkerPolicy workers) {
     BrowserContext context =
         browser.newContext(
             new Browser.NewContextOptions()
                 .setViewportSize(width, height)
+                .setServiceWorkers(workers)
                 // A device from elsewhere: screens show the yard's time all the same.
                 .setTimezoneId("Etc/GMT-9"));
     if (standsStill) {
@@ -62,7 +73,15 @@ final class Chromium implements AutoCloseable {
 
   /** A window in which somebody has come in by the demonstration's button. */
   Page signedIn(ElskoProcess elsko, String account, int width, int height) {
-    Page page = window(width, height);
+    return signIn(window(width, height), elsko, account);
+  }
+
+  /** The same on a device that keeps the application for when there is no signal. */
+  Page signedInToKeep(ElskoProcess elsko, String account, int width, int height) {
+    return signIn(windowToKeep(width, height), elsko, account);
+  }
+
+  private static Page signIn(Page page, ElskoProcess elsko, String account) {
     page.navigate(elsko.at("/sign-in"));
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(account).setExact(true))
         .click();
@@ -76,7 +95,8 @@ final class Chromium implements AutoCloseable {
   }
 
   private static Path executable() {
-    return Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome")
+    // The one made for no window does with half the work.
+    return Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
         .map(Path::of)
         .filter(Files::isExecutable)
         .findFirst()

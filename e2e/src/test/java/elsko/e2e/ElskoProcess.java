@@ -111,7 +111,7 @@ final class ElskoProcess implements AutoCloseable {
               "--elsko.demo=true",
               "--elsko.at=" + at,
               "--elsko.data=" + data,
-              "--elsko.plan.moves-a-second=500",
+              "--elsko.plan.moves-a-second=25",
               "--server.port=" + port));
       command.addAll(List.of(more));
       process = new ProcessBuilder(command).redirectErrorStream(true).start();

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 class NoSignalTest extends OnOneYard {
   @Test
   void aWholeCardWithoutSignalGoesUpInOrderExactlyOnce() {
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     String boat = boat("Tidewrack");
     phone.navigate(elsko.at("/boats/" + boat));
     CardInTheBay card = SaltglassCard.open(phone);
@@ -48,7 +48,7 @@ class NoSignalTest extends OnOneYard {
 
   @Test
   void todaysWalkItsBoatsDrawingsAndCardsOpenWithoutSignal() {
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     phone.navigate(elsko.at("/walks/mine"));
     Locator next = phone.locator("main ol > li[aria-current]");
     assertThat(next).isVisible();
@@ -74,7 +74,7 @@ class NoSignalTest extends OnOneYard {
 
   @Test
   void theServerKilledInTheMiddleLosesNothingAndKeepsNothingTwice() {
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     String boat = boat("Dulse");
     phone.navigate(elsko.at("/boats/" + boat));
     SaltglassCard.open(phone);
@@ -113,12 +113,12 @@ class NoSignalTest extends OnOneYard {
 
   @Test
   void twoDevicesOnOneCardAndOneEntryThatIsRefused() {
-    Page hers = chromium.signedIn(elsko, "technician", 390, 844);
+    Page hers = chromium.signedInToKeep(elsko, "technician", 390, 844);
     String boat = boat("Wrackline");
     hers.navigate(elsko.at("/boats/" + boat));
     CardInTheBay card = SaltglassCard.open(hers);
     new SaltglassCard(card).warmUp().drain();
-    Page his = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    Page his = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
     his.navigate(hers.url());
     CardInTheBay other = new CardInTheBay(his);
     other.onStep(SaltglassCard.PLUGS);
@@ -167,7 +167,7 @@ class NoSignalTest extends OnOneYard {
   }
 
   private static String boat(String name) {
-    return Twin.of("Saltglass", chromium.signedIn(elsko, "coordinator", 1280, 800), name);
+    return Twin.of("Saltglass", chromium.signedInToKeep(elsko, "coordinator", 1280, 800), name);
   }
 
   private static Locator pressed(Page page, String label) {

@@ -17,7 +17,8 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
  */
 @EnabledIfSystemProperty(named = "elsko.pictures", matches = "true")
 class PicturesTest {
-  private static final Path SHOTS = Path.of(
+  private static final Path SHOTS =
+      Path.of(
           System.getProperty(
               "elsko.pictures.into", System.getProperty("elsko.root") + "/docs/screenshots"));
 

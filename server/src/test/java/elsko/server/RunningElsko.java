@@ -47,7 +47,7 @@ public final class RunningElsko implements BeforeAllCallback {
               "--elsko.demo=true",
               "--elsko.at=" + begins(),
               "--elsko.data=" + scratch(),
-              "--elsko.plan.moves-a-second=4000",
+              "--elsko.plan.moves-a-second=100",
               "--spring.datasource.url=jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1",
               "--logging.level.root=ERROR",
               "--logging.level.elsko=ERROR");
