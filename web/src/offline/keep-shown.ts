@@ -33,17 +33,41 @@ export function isKept(query: Query): boolean {
   );
 }
 
+/** So long what changed is gathered: all of it is copied each time, which is work for a phone. */
+const KEPT_EVERY_MS = 1_000;
+
+let latest: PersistedClient | null = null;
+let soon: ReturnType<typeof setTimeout> | undefined;
+
+async function keepLatest(): Promise<void> {
+  clearTimeout(soon);
+  soon = undefined;
+  const client = latest;
+  latest = null;
+  // A plain copy: what cannot be kept, like a signal, falls away.
+  if (client) await (await database()).put('shown', JSON.parse(JSON.stringify(client)), KEY);
+}
+
+// A window that goes to the back may not come again.
+document.addEventListener('visibilitychange', () => {
+  if (document.visibilityState === 'hidden') void keepLatest();
+});
+window.addEventListener('pagehide', () => void keepLatest());
+
 /** Into this device's database, and from there when the application opens. */
 export const shownOnDevice: Persister = {
-  persistClient: async (client: PersistedClient) => {
-    // A plain copy: what cannot be kept, like a signal, falls away.
-    await (await database()).put('shown', JSON.parse(JSON.stringify(client)), KEY);
+  persistClient: (client: PersistedClient) => {
+    latest = client;
+    soon ??= setTimeout(() => void keepLatest(), KEPT_EVERY_MS);
   },
   restoreClient: async () => {
     const kept = await (await database()).get('shown', KEY);
     return kept as PersistedClient | undefined;
   },
   removeClient: async () => {
+    clearTimeout(soon);
+    soon = undefined;
+    latest = null;
     await (await database()).delete('shown', KEY);
   },
 };

@@ -41,5 +41,19 @@ class LauncherTest {
             });
     assertThat(elsko("demo", "--prot", "1").said()).contains("unknown option --prot");
     assertThat(elsko("demo", "--port", "many").said()).contains("1 to 65535");
+    assertThat(elsko("bench", "--only").said()).contains("--only needs a word");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"tomorrow", "2026-11-24", "2026-02-30T09:10", "2026-11-24T25:10"})
+  void theDemonstrationBeginsOnlyAtAMomentThereIs(String at) throws Exception {
+    Ran ran = elsko("demo", "--at", at);
+    assertThat(ran.status()).isEqualTo(1);
+    assertThat(ran.said()).contains("like 2026-11-24T09:10");
+  }
+
+  @Test
+  void aYardOfOnesOwnGoesByToday() throws Exception {
+    assertThat(elsko("serve", "--at", "2026-11-24T09:10").said()).contains("goes by today");
   }
 }

@@ -19,6 +19,9 @@ interface BoatRepository extends JpaRepository<BoatRow, UUID> {
   @Query("select b from BoatRow b where b.id in :ids")
   List<BoatRow> lockAll(Collection<UUID> ids);
 
+  @Query("select b.id from BoatRow b order by b.name, b.id")
+  List<UUID> ids();
+
   /** Every boat with a hull id. */
   @Query("select b from BoatRow b where b.hullId <> ''")
   List<BoatRow> withHullId();

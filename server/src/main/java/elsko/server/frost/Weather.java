@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
@@ -29,6 +30,7 @@ public class Weather {
   private final ObjectProvider<WeatherService> service;
   private final ApplicationEventPublisher events;
   private final Clock clock;
+  private volatile @Nullable Past past;
 
   Weather(
       WeatherRepository rows,
@@ -67,7 +69,7 @@ public class Weather {
       return new WeatherView(
           "", false, null, 0, null, null, null, service.getIfAvailable() != null);
     }
-    List<DailyAir> past = row.past();
+    List<DailyAir> past = past(row);
     return new WeatherView(
         row.source(),
         row.simulated(),
@@ -78,6 +80,18 @@ public class Weather {
         row.snap(),
         service.getIfAvailable() != null);
   }
+
+  /** Thirty years are read out of their row once, until there are others. */
+  private List<DailyAir> past(WeatherRow row) {
+    Past known = past;
+    if (known == null || !Objects.equals(known.csv(), row.pastCsv())) {
+      known = new Past(row.pastCsv(), row.past());
+      past = known;
+    }
+    return known.days();
+  }
+
+  private record Past(@Nullable String csv, List<DailyAir> days) {}
 
   /** The past winters as CSV; only its heading while there are none. */
   @Transactional(readOnly = true)
@@ -98,7 +112,7 @@ public class Weather {
     ahead.removeIf(day -> day.date().isBefore(today));
     Forecast forecast = new Forecast(ahead);
     Forecast told = row.snap() == null ? forecast : row.snap().on(forecast);
-    return Ensemble.of(new Winters(row.past()), told, today);
+    return Ensemble.of(new Winters(past(row)), told, today);
   }
 
   /** Asks the service for a forecast. */

@@ -41,6 +41,10 @@ class WeatherRow {
     this.coldestDay = coldestDay;
   }
 
+  String pastCsv() {
+    return pastCsv;
+  }
+
   List<DailyAir> past() {
     return WeatherCsv.kept(pastCsv);
   }
