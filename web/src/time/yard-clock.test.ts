@@ -33,6 +33,19 @@ describe('the yard’s clock', () => {
     expect(dateOf('2028-02-28T23:30:00Z')).toBe('2028-02-29');
   });
 
+  it('does not fall back by what an answer takes on its way, but follows a clock that was set', () => {
+    const said = (behindMs: number) =>
+      new Date(Date.UTC(2026, 10, 24, 8, 10) - behindMs).toISOString();
+    heardYardTime(said(0));
+    const quick = yardNow();
+    heardYardTime(said(3_000));
+    expect(yardNow()).toBeGreaterThanOrEqual(quick);
+    heardYardTime(said(60_000));
+    expect(yardNow()).toBeLessThan(quick - 50_000);
+    heardYardTime(said(0));
+    expect(yardNow()).toBeGreaterThanOrEqual(quick);
+  });
+
   it('stays as it was when nothing or nonsense is said', () => {
     heardYardTime('2026-11-24T09:10:00+01:00[CET]');
     heardYardTime(null);

@@ -2,6 +2,9 @@ import { useEffect, useState } from 'react';
 
 const AHEAD = 'elsko.clock.ahead';
 const ZONE = 'elsko.clock.zone';
+/** An answer is not longer than that on its way, most often. */
+const WAY_MS = 5_000;
+
 let aheadMs = Number(localStorage.getItem(AHEAD) ?? 0);
 let zone = localStorage.getItem(ZONE) ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
 
@@ -13,8 +16,12 @@ export function heardYardTime(said: string | null): void {
   const [, iso, heard] = /^([^[]+)(?:\[([^\]]+)\])?$/.exec(said ?? '') ?? [];
   const at = new Date(iso ?? '').getTime();
   if (Number.isNaN(at)) return;
-  aheadMs = at - Date.now();
-  localStorage.setItem(AHEAD, String(aheadMs));
+  const measured = at - Date.now();
+  // The way over the wire makes it too little, so the most is nearest; a clock that was set anew is followed.
+  if (measured > aheadMs || aheadMs - measured > WAY_MS) {
+    aheadMs = measured;
+    localStorage.setItem(AHEAD, String(aheadMs));
+  }
   if (heard && heard !== zone && isZone(heard)) {
     zone = heard;
     localStorage.setItem(ZONE, zone);
