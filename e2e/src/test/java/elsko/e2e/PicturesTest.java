@@ -26,7 +26,7 @@ class PicturesTest {
   void oneOfEachMainView() {
     try (ElskoProcess elsko = ElskoProcess.standingStill();
         Chromium chromium = Chromium.standingStill()) {
-      Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+      Page desk = quietly(chromium, elsko, "coordinator", 1280, 800);
       desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram, C2, held"))
           .waitFor();
       assertThat(desk.getByText("do them by")).isVisible();
@@ -89,7 +89,7 @@ class PicturesTest {
       assertThat(desk.getByText("What the yard guards against")).isVisible();
       take(desk, "settings");
 
-      Page bench = chromium.signedIn(elsko, "technician", 1280, 800);
+      Page bench = quietly(chromium, elsko, "technician", 1280, 800);
       bench.navigate(elsko.at("/bench/round"));
       Locator jug = bench.getByLabel("Jug of lot P38-112");
       jug.fill("-19");
@@ -103,12 +103,12 @@ class PicturesTest {
       bench.evaluate("() => scrollTo(0, 190)");
       take(bench, "proof-round");
 
-      Page bay = chromium.signedIn(elsko, "technician", 1280, 800);
+      Page bay = quietly(chromium, elsko, "technician", 1280, 800);
       bay.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Rod and refill")).click();
       assertThat(bay.getByText("Note").first()).isVisible();
       take(bay, "card");
 
-      Page phone = chromium.signedIn(elsko, "technician", 390, 844);
+      Page phone = quietly(chromium, elsko, "technician", 390, 844);
       phone
           .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on with its card"))
           .last()
@@ -116,6 +116,12 @@ class PicturesTest {
       assertThat(phone.getByText("Note").first()).isVisible();
       take(phone, "card-phone");
     }
+  }
+
+  private static Page quietly(Chromium chromium, ElskoProcess elsko, String who, int w, int h) {
+    Page page = chromium.signedIn(elsko, who, w, h);
+    Quiet.follow(page);
+    return page;
   }
 
   private static String boat(Page page, String name) {
@@ -127,8 +133,8 @@ class PicturesTest {
   }
 
   private static void take(Page page, String name) {
+    Quiet.isQuiet(page);
     page.evaluate("() => document.fonts.ready.then(() => undefined)");
-    page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
     page.screenshot(
         new Page.ScreenshotOptions()
             .setPath(SHOTS.resolve(name + ".png"))
