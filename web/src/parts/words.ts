@@ -1,4 +1,3 @@
-import { TZDateMini } from '@date-fns/tz';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { yardNow, yardZone } from '../time/yard-clock';
 
@@ -25,21 +24,52 @@ export function typedNumber(text: string): number | null {
   return Number(plain);
 }
 
-/** A moment as the yard's clock shows it. */
-const inTheYard = (moment: string | number) =>
-  new TZDateMini(new Date(moment).getTime(), yardZone());
+const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
-export const clock = (iso: string) => format(inTheYard(iso), 'd MMM HH:mm');
+let inZone: { zone: string; format: Intl.DateTimeFormat } | null = null;
+
+/** A moment as the yard's clock shows it, in its parts; a device's own zone plays no part. */
+function inTheYard(moment: string | number) {
+  const zone = yardZone();
+  if (inZone?.zone !== zone) {
+    const format = new Intl.DateTimeFormat('en-US', {
+      timeZone: zone,
+      year: 'numeric',
+      month: '2-digit',
+      day: 'numeric',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    });
+    inZone = { zone, format };
+  }
+  const said: Partial<Record<Intl.DateTimeFormatPartTypes, string>> = {};
+  for (const { type, value } of inZone.format.formatToParts(new Date(moment))) said[type] = value;
+  return {
+    year: said.year!,
+    month: said.month!,
+    day: said.day!,
+    dayAndMonth: `${said.day} ${MONTHS[Number(said.month) - 1]}`,
+    time: `${said.hour}:${said.minute}`,
+  };
+}
+
+export function clock(iso: string): string {
+  const { dayAndMonth, time } = inTheYard(iso);
+  return `${dayAndMonth} ${time}`;
+}
 /** The same where years lie between what is shown. */
 export function moment(iso: string): string {
-  const at = inTheYard(iso);
-  const thisYear = at.getFullYear() === inTheYard(yardNow()).getFullYear();
-  return format(at, thisYear ? 'd MMM HH:mm' : 'd MMM yyyy');
+  const { dayAndMonth, time, year } = inTheYard(iso);
+  return `${dayAndMonth} ${year === inTheYard(yardNow()).year ? time : year}`;
 }
-export const timeOfDay = (moment: string | number) => format(inTheYard(moment), 'HH:mm');
+export const timeOfDay = (moment: string | number) => inTheYard(moment).time;
 
 /** The plain date of a moment, where the yard is. */
-export const dateOf = (iso: string) => format(inTheYard(iso), 'yyyy-MM-dd');
+export function dateOf(iso: string): string {
+  const { year, month, day } = inTheYard(iso);
+  return `${year}-${month}-${day.padStart(2, '0')}`;
+}
 export const ago = (moment: string | number) =>
   `${formatDistanceStrict(new Date(moment), yardNow())} ago`;
 

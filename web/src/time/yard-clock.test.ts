@@ -43,7 +43,7 @@ describe('the yard’s clock', () => {
     heardYardTime(said(60_000));
     expect(yardNow()).toBeLessThan(quick - 50_000);
     heardYardTime(said(0));
-    expect(yardNow()).toBeGreaterThanOrEqual(quick);
+    expect(Math.abs(yardNow() - quick)).toBeLessThan(5_000);
   });
 
   it('stays as it was when nothing or nonsense is said', () => {
