@@ -118,7 +118,15 @@ final class ElskoProcess implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    assertThat(saysThatItAnswers(log)).as("the server answers; its log is " + log).isTrue();
+    boolean answers = false;
+    try {
+      answers = saysThatItAnswers(log);
+    } finally {
+      if (!answers) {
+        kill();
+      }
+    }
+    assertThat(answers).as("the server answers; its log is " + log).isTrue();
   }
 
   /** Reads what it says, to the end in the background. */
