@@ -14,8 +14,13 @@ final class ShortCheck {
   private static final long WARM_UP_NS = 1_300_000_000;
   private static final long MEASURED_NS = 900_000_000;
 
-  /** A neighbor of a noisy machine may take a moment away: a slow row has two more tries. */
-  private static final int TRIES = 3;
+  /** A neighbor of a noisy machine may take a moment away: a slow row has some more tries. */
+  private static final int TRIES = 5;
+
+  /** What takes long has few runs in that time, and the compiler needs some. */
+  private static final int WARM_UP_RUNS = 10;
+
+  private static final int MEASURED_RUNS = 3;
 
   private ShortCheck() {}
 
@@ -31,11 +36,11 @@ final class ShortCheck {
   private static boolean check(CoreRows.CoreRow row, List<Row> written) throws Exception {
     Object benchmark = row.in().getConstructor().newInstance();
     Method run = row.in().getMethod(row.method());
-    spend(WARM_UP_NS, benchmark, run);
+    spend(WARM_UP_NS, WARM_UP_RUNS, benchmark, run);
     double slower = Double.MAX_VALUE;
     for (int i = 0; i < TRIES && slower >= TOO_SLOW; i++) {
       double calibration = Calibration.millis();
-      Measured now = row.of(spend(MEASURED_NS, benchmark, run));
+      Measured now = row.of(spend(MEASURED_NS, MEASURED_RUNS, benchmark, run));
       Row before =
           written.stream()
               .filter(one -> one.what().equals(now.what()) && one.calibrationMs() > 0)
@@ -57,12 +62,13 @@ final class ShortCheck {
     return slower < TOO_SLOW;
   }
 
-  /** Runs it for so long; the best pace of any stretch, runs a second. */
-  private static double spend(long ns, Object benchmark, Method run)
+  /** Runs it for so long and so often; the best pace of any stretch, runs a second. */
+  private static double spend(long ns, int runs, Object benchmark, Method run)
       throws IllegalAccessException, InvocationTargetException {
     double best = 0;
     long end = System.nanoTime() + ns;
     int at = 1;
+    int done = 0;
     do {
       long from = System.nanoTime();
       for (int i = 0; i < at; i++) {
@@ -70,9 +76,10 @@ final class ShortCheck {
       }
       long took = System.nanoTime() - from;
       best = Math.max(best, at * 1e9 / took);
+      done += at;
       // Stretches long enough for the clock, short enough to miss what disturbs.
       at = took < ns / 20 ? at * 2 : at;
-    } while (System.nanoTime() < end);
+    } while (System.nanoTime() < end || done < runs);
     return best;
   }
 }
