@@ -12,7 +12,7 @@ import java.util.Locale;
 final class ShortCheck {
   private static final double TOO_SLOW = 3;
   private static final long WARM_UP_NS = 1_300_000_000;
-  private static final long MEASURED_NS = 900_000_000;
+  private static final long MEASURED_NS = 600_000_000;
 
   /** A neighbor of a noisy machine may take a moment away: a slow row has some more tries. */
   private static final int TRIES = 5;
