@@ -22,7 +22,7 @@ final class Axe {
     }
     Object found =
         page.evaluate(
-            "async () => (await axe.run()).violations"
+            "async () => (await axe.run({ resultTypes: ['violations'] })).violations"
                 + ".filter((v) => ['serious', 'critical'].includes(v.impact))"
                 + ".map((v) => v.id + ': ' + v.nodes.map((n) => n.html).slice(0, 3).join(' | '))");
     List<String> texts = new ArrayList<>();

@@ -18,10 +18,8 @@ import org.junit.jupiter.api.Test;
 class BayTest extends OnOneYard {
   @Test
   void everyTargetIsLargeEnoughInTheDarkAndInTheSun() {
-    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
-    String boat = Twin.of("Saltglass", desk, "Sandwrack");
-    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/boats/" + boat));
+    String boat = Twin.of("Saltglass", elsko, "Sandwrack");
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     CardInTheBay card = SaltglassCard.open(phone);
     for (String title :
         java.util.List.of(
@@ -50,12 +48,10 @@ class BayTest extends OnOneYard {
 
   @Test
   void aCardIsHandedOverWithANote() {
-    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
-    String boat = Twin.of("Saltglass", desk, "Bayberry");
-    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/boats/" + boat));
+    String boat = Twin.of("Saltglass", elsko, "Bayberry");
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     SaltglassCard.open(phone);
-    desk.navigate(phone.url());
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, phone.url());
     phone.getByText("I stop here, somebody else goes on").click();
     phone.getByText("Hand it over").click();
     assertThat(phone.getByText("Say who goes on.")).isVisible();
@@ -70,10 +66,8 @@ class BayTest extends OnOneYard {
 
   @Test
   void aGuideEndsInWorkOnTheBoat() {
-    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
-    String boat = Twin.of("Saltglass", desk, "Bay four");
-    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/boats/" + boat));
+    String boat = Twin.of("Saltglass", elsko, "Bay four");
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     SaltglassCard.open(phone);
     phone.getByText("Something is wrong").click();
     phone.getByText("No water at the exhaust").click();
@@ -84,7 +78,7 @@ class BayTest extends OnOneYard {
     phone.getByText("No.", exactly()).click();
     phone.getByText("Add to its work: impeller looked at after a dry run").click();
     assertThat(phone.getByText("list of work.")).isVisible();
-    desk.navigate(elsko.at("/boats/" + boat));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/boats/" + boat);
     Locator work =
         desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Work to do"));
     assertThat(work).containsText("impeller looked at after a dry run");
@@ -95,10 +89,8 @@ class BayTest extends OnOneYard {
 
   @Test
   void aPhotoTakenWithoutSignalGoesUpWithItsEntry() throws IOException {
-    Page desk = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
-    String boat = Twin.of("Saltglass", desk, "Bay three");
-    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/boats/" + boat));
+    String boat = Twin.of("Saltglass", elsko, "Bay three");
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     SaltglassCard.open(phone);
     OnThisDevice.isReadyToLeave(phone);
     phone.context().setOffline(true);
@@ -114,7 +106,7 @@ class BayTest extends OnOneYard {
     assertThat(photo).hasAttribute("src", Pattern.compile("^data:image/jpeg"));
     phone.context().setOffline(false);
     OnThisDevice.isEmpty(phone);
-    desk.navigate(phone.url());
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, phone.url());
     Locator there =
         desk.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Photo").setExact(true));
     assertThat(there).hasAttribute("src", Pattern.compile("^/api/boats/"));

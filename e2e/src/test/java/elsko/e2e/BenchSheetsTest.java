@@ -22,8 +22,7 @@ class BenchSheetsTest extends OnOneYard {
 
   @Test
   void anInstrumentIsCalibratedFromFiveGlasses() {
-    Page page = chromium.signedIn(elsko, "technician", 1280, 800);
-    page.navigate(elsko.at("/bench"));
+    Page page = chromium.signedIn(elsko, "technician", 1280, 800, "/bench");
     page.getByRole(AriaRole.LISTITEM)
         .filter(new Locator.FilterOptions().setHasText("Brix glass"))
         .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("calibrate"))
@@ -80,8 +79,7 @@ class BenchSheetsTest extends OnOneYard {
 
   @Test
   void aFillIsTriedOnABoatsOwnPath() {
-    Page page = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    page.navigate(elsko.at("/bench/fill"));
+    Page page = chromium.signedIn(elsko, "coordinator", 1280, 800, "/bench/fill");
     page.getByLabel("Boat").selectOption("Marram");
     page.getByLabel("How").selectOption("drawn, drained before");
     Locator reach =
@@ -108,8 +106,7 @@ class BenchSheetsTest extends OnOneYard {
 
   @Test
   void aBoatWithoutHosesIsNotPouredInto() {
-    Page page = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    page.navigate(elsko.at("/bench/fill"));
+    Page page = chromium.signedIn(elsko, "coordinator", 1280, 800, "/bench/fill");
     page.getByLabel("Boat").selectOption("Storm Petrel");
     assertThat(page.getByText("Until it is enough")).isVisible();
     page.getByLabel("How").selectOption("poured into its hoses");

@@ -44,8 +44,7 @@ class CastOffTest extends OnOneYard {
 
   @Test
   void whatRanHotIsSaidWithOneTapAndHoldsTheNextRoundBack() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/cast-off"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/cast-off");
     desk.getByText("Sanderling").click();
     click(desk, "Engine ran hot");
     assertThat(plate(desk)).containsText("The engine ran hot: its impeller and cooling path");
@@ -56,8 +55,7 @@ class CastOffTest extends OnOneYard {
 
   @Test
   void anOwnersLinkOpensOneBoatWithoutSignalAndDiesWhenItIsWithdrawn() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/cast-off"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/cast-off");
     desk.getByText("Razorbill").click();
     click(desk, "Make a link");
     String address = desk.locator("code").innerText();

@@ -7,15 +7,21 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Date;
 import java.util.List;
 import java.util.stream.Stream;
 
 /** Debian's Chromium, without a window. */
 final class Chromium implements AutoCloseable {
+  /** As long as a machine that is busy with other things may take. */
+  static final Duration PATIENCE = Duration.ofSeconds(60);
+
   private final Playwright playwright = Playwright.create();
   private final Browser browser;
 
@@ -29,7 +35,7 @@ final class Chromium implements AutoCloseable {
   }
 
   Chromium() {
-    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE.toMillis());
     browser =
         playwright
             .chromium()
@@ -67,21 +73,43 @@ final class Chromium implements AutoCloseable {
       context.clock().setFixedTime(new Date());
     }
     Page page = context.newPage();
-    page.setDefaultTimeout(20_000);
+    page.setDefaultTimeout(PATIENCE.toMillis());
     return page;
   }
 
-  /** A window in which somebody has come in by the demonstration's button. */
+  /** A window in which somebody is signed in, showing the Yard. */
   Page signedIn(ElskoProcess elsko, String account, int width, int height) {
-    return signIn(window(width, height), elsko, account);
+    return signedIn(elsko, account, width, height, "/");
   }
 
-  /** The same on a device that keeps the application for when there is no signal. */
-  Page signedInToKeep(ElskoProcess elsko, String account, int width, int height) {
-    return signIn(windowToKeep(width, height), elsko, account);
+  /** The same, showing the page of a path. */
+  Page signedIn(ElskoProcess elsko, String account, int width, int height, String path) {
+    return signedIn(window(width, height), elsko, account, path);
   }
 
-  private static Page signIn(Page page, ElskoProcess elsko, String account) {
+  /** On a device that keeps the application for when there is no signal. */
+  Page signedInToKeep(ElskoProcess elsko, String account, int width, int height, String path) {
+    return signedIn(windowToKeep(width, height), elsko, account, path);
+  }
+
+  /** Signing in takes longer than most of what follows it: once for each account. */
+  private static Page signedIn(Page page, ElskoProcess elsko, String account, String path) {
+    List<Cookie> remembered = elsko.signedIn().get(account);
+    if (remembered == null) {
+      signIn(page, elsko, account);
+      elsko.signedIn().put(account, page.context().cookies());
+      if (path.equals("/")) {
+        return page;
+      }
+    } else {
+      page.context().addCookies(remembered);
+    }
+    page.navigate(URI.create(elsko.at("/")).resolve(path).toString());
+    return page;
+  }
+
+  /** Comes in by the demonstration's button, with a session of its own. */
+  static Page signIn(Page page, ElskoProcess elsko, String account) {
     page.navigate(elsko.at("/sign-in"));
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(account).setExact(true))
         .click();

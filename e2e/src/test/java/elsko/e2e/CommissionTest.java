@@ -14,8 +14,8 @@ class CommissionTest extends OnOneYard {
   @ParameterizedTest
   @CsvSource({"Sandpiper, DRY", "Saltglass, POUR", "Puffin, DRAW", "Sandpiper, DRAW_UNDRAINED"})
   void aBoatDoneByEachMethodIsCommissionedToTheLastFitting(String like, String method) {
-    Page page = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    String boat = Twin.of(like, page, "Spring " + method);
+    String boat = Twin.of(like, elsko, "Spring " + method);
+    Page page = chromium.signedIn(elsko, "coordinator", 1280, 800, "/boats/" + boat);
     winterize(page, boat, method);
     boolean keyOnSeacock = method.equals("DRY");
     if (keyOnSeacock) {
@@ -26,8 +26,9 @@ class CommissionTest extends OnOneYard {
         .click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the card")).click();
     page.waitForURL("**/cards/*");
-    Page liftCrew = chromium.signedIn(elsko, "yardhand", 390, 844);
-    CommissionWalk walk = new CommissionWalk(page, liftCrew, boat);
+    CommissionWalk walk =
+        new CommissionWalk(
+            page, () -> chromium.signedIn(elsko, "yardhand", 390, 844, "/launch/" + boat), boat);
     if (keyOnSeacock) {
       new CardInTheBay(page).pick("Launch");
       assertThat(page.getByText("Seacock seen SHUT, the key on it")).isVisible();

@@ -9,17 +9,30 @@ import com.microsoft.playwright.options.SelectOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /**
  * Carries a commissioning card out on the screen, whatever boat it is for: reads what is asked, and
  * answers it as a technician would.
  */
 final class CommissionWalk {
+  private static final String OPEN =
+      """
+      async (of) => {
+        const open = async ({ boat, card }) => {
+          const { steps } = await (await fetch(`/api/boats/${boat}/cards/${card}`)).json();
+          return steps.find((step) => step.standing === 'OPEN') ?? null;
+        };
+      """;
+
   private final CardInTheBay card;
-  private final Page liftCrew;
+  private final Supplier<Page> liftCrew;
   private final String boat;
 
-  CommissionWalk(Page onCard, Page liftCrew, String boat) {
+  /**
+   * @param liftCrew opens the page where the lift crew looks at the boat
+   */
+  CommissionWalk(Page onCard, Supplier<Page> liftCrew, String boat) {
     this.card = new CardInTheBay(onCard);
     this.liftCrew = liftCrew;
     this.boat = boat;
@@ -43,27 +56,21 @@ final class CommissionWalk {
   }
 
   private void settled(String title) {
-    card.page.waitForCondition(
-        () -> {
-          Map<?, ?> next = open();
-          return next == null || !title.equals(next.get("title"));
-        });
+    Until.holds(
+        card.page,
+        OPEN + "const next = await open(of); return !next || next.title !== of.title; }",
+        of(title));
+  }
+
+  private Map<String, String> of(String title) {
+    String address = card.page.url();
+    String id = address.substring(address.lastIndexOf('/') + 1);
+    return Map.of("boat", boat, "card", id, "title", title);
   }
 
   /** The next step that is open, or null. */
   private Map<?, ?> open() {
-    return (Map<?, ?>)
-        card.page.evaluate(
-            """
-            async ({ boat, card }) => {
-              const { steps } = await (await fetch(`/api/boats/${boat}/cards/${card}`)).json();
-              return steps.find((step) => step.standing === 'OPEN') ?? null;
-            }""",
-            Map.of(
-                "boat",
-                boat,
-                "card",
-                card.page.url().substring(card.page.url().lastIndexOf('/') + 1)));
+    return (Map<?, ?>) card.page.evaluate(OPEN + "return open(of); }", of(""));
   }
 
   private List<Map<?, ?>> unanswered(String title) {
@@ -83,7 +90,12 @@ final class CommissionWalk {
 
   /** The screen has said each of them; the last may still be on its way. */
   private void allAnswered(String title) {
-    card.page.waitForCondition(() -> unanswered(title).isEmpty());
+    Until.holds(
+        card.page,
+        OPEN
+            + "const step = await open(of); return !step || step.title !== of.title"
+            + " || step.asks.every((ask) => ask.answered); }",
+        of(title));
   }
 
   private void answer(Map<?, ?> ask) {
@@ -145,18 +157,17 @@ final class CommissionWalk {
   }
 
   private void launch() {
-    liftCrew.navigate(card.page.url().replaceAll("/boats/.*", "/launch/" + boat));
-    liftCrew.getByText("It goes in now").click();
-    Locator berths = liftCrew.getByLabel("Move to");
+    Page look = liftCrew.get();
+    look.getByText("It goes in now").click();
+    Locator berths = look.getByLabel("Move to");
     String onTheWater =
         (String)
             berths.evaluate(
                 "select => [...select.options].find((one) => one.label.startsWith('W')).value");
     berths.selectOption(new SelectOption().setValue(onTheWater));
-    liftCrew
-        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move it").setExact(true))
+    look.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move it").setExact(true))
         .click();
-    assertThat(liftCrew.getByText("It floats")).isVisible();
+    assertThat(look.getByText("It floats")).isVisible();
   }
 
   private static double of(Map<?, ?> map, String key) {

@@ -72,8 +72,7 @@ class DeskAndBenchTest extends InTheBrowser {
 
   @Test
   void anInstrumentIsCheckedBeforeItsReadingCounts() {
-    Page page = chromium.signedIn(elsko, "technician", 1280, 800);
-    page.navigate(elsko.at("/bench"));
+    Page page = chromium.signedIn(elsko, "technician", 1280, 800, "/bench");
     assertThat(page.getByText("needs a zero check")).isVisible();
     Locator check =
         page.getByRole(
@@ -103,8 +102,7 @@ class DeskAndBenchTest extends InTheBrowser {
     assertThat(first.getByText("no berth yet")).isVisible();
 
     String boat = first.url();
-    Page second = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    second.navigate(boat);
+    Page second = chromium.signedIn(elsko, "coordinator", 1280, 800, boat);
     link(first, "describe it").click();
     link(second, "describe it").click();
     assertThat(second.getByLabel("Notes")).isVisible();

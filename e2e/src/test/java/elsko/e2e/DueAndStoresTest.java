@@ -15,8 +15,7 @@ import org.junit.jupiter.api.Test;
 class DueAndStoresTest extends OnOneYard {
   @Test
   void theImpellerWantedLastSpringStandsOnThisYearsCard() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/book/due"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/book/due");
     Locator smew = region(desk, "Smew");
     assertThat(smew).containsText("Impeller");
     assertThat(smew).containsText("on the next visit, coordinator");
@@ -44,8 +43,7 @@ class DueAndStoresTest extends OnOneYard {
 
   @Test
   void narrowingIsSaidOfTheBoatBuiltForItAndOfNoOtherWithItsEvidenceDrawn() {
-    Page desk = chromium.signedIn(elsko, "viewer", 1280, 800);
-    desk.navigate(elsko.at("/book/due"));
+    Page desk = chromium.signedIn(elsko, "viewer", 1280, 800, "/book/due");
     Locator narrow = desk.getByText(Pattern.compile("Raw-water path narrowing"));
     assertThat(narrow).hasCount(1);
     assertThat(region(desk, "Old Lapwing")).containsText("4.6 K over its own median of 73 °C");

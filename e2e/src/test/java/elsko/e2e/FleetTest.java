@@ -32,14 +32,8 @@ class FleetTest extends InTheBrowser {
   }
 
   private static Page at(String boat, String role) {
-    Page page = chromium.signedIn(elsko, role, 1280, 800);
-    Object id =
-        page.evaluate(
-            "async (name) => (await (await fetch('/api/boats')).json())"
-                + ".find((boat) => boat.name === name).id",
-            boat);
-    page.navigate(elsko.at("/boats/" + id));
-    return page;
+    String id = new Wire(elsko, role).boat(boat);
+    return chromium.signedIn(elsko, role, 1280, 800, "/boats/" + id);
   }
 
   private static void yes(Page page, String accessory) {

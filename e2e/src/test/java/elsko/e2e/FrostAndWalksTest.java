@@ -36,8 +36,7 @@ class FrostAndWalksTest extends InTheBrowser {
 
     planAgainAndTell(desk);
 
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/walks/mine"));
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/walks/mine");
     Locator next = phone.locator("li[aria-current=step]");
     String first = next.locator("b").first().textContent();
     String day = walk(phone, "", "date");
@@ -110,8 +109,7 @@ class FrostAndWalksTest extends InTheBrowser {
 
   @Test
   void theKeyboardReachesEveryStopAndMovesIt() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/walks"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
     Locator stop =
         desk.locator("section[aria-label^='Walk of'] ol > li[draggable=true] [role=button]").last();
     stop.focus();
@@ -133,8 +131,7 @@ class FrostAndWalksTest extends InTheBrowser {
 
   @Test
   void pastWintersComeInFromAFileOnceEveryRowIsSettled() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/settings"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/settings");
     Locator weather =
         desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Weather"));
     assertThat(weather.getByText("(simulated)")).isVisible();
@@ -158,12 +155,10 @@ class FrostAndWalksTest extends InTheBrowser {
 
   @Test
   void nothingSeriousIsWrongForThoseWhoListen() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/walks"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
     assertThat(desk.getByText(Pattern.compile("boats left")).first()).isVisible();
     assertThat(Axe.violations(desk)).isEmpty();
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/walks/mine"));
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/walks/mine");
     assertThat(phone.getByText(Pattern.compile("stops done|Nothing is planned"))).isVisible();
     assertThat(Axe.violations(phone)).isEmpty();
   }

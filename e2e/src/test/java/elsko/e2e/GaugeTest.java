@@ -31,7 +31,6 @@ class GaugeTest extends OnOneYard {
     phone.getByText("Skip this step").click();
     card.onStep(SaltglassCard.DRAIN);
     UsualHands.until(phone, "Draw it through from the tank");
-    phone.reload();
     card.onStep("Draw it through from the tank");
     card.choose("Lot on the jug", "P38-112");
     card.tap("Battery switch ON");
@@ -87,20 +86,16 @@ class GaugeTest extends OnOneYard {
         phone,
         "Sea trial under load, on a later day",
         Map.of("plateau-before", 86, "final-flush", 86, "second-flush", 78));
-    phone.reload();
     new CardInTheBay(phone).pick("Restart and watch it again");
     assertThat(phone.getByText("8 K lower, scale came off.")).isVisible();
     UsualHands.until(phone, "nothing is left");
-    phone.reload();
     new CardInTheBay(phone).onStep("The card is closed");
   }
 
   /** A new boat like one of the demonstration's, on a new card of it, its engine done one way. */
   private static Page onCard(String like, String name, String procedure, String way) {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    String boat = Twin.of(like, desk, name);
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/boats/" + boat));
+    String boat = Twin.of(like, elsko, name);
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/boats/" + boat);
     phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(procedure)).click();
     phone.locator("select[id^=way-]").first().selectOption(new SelectOption().setValue(way));
     phone.getByText("Open the card").click();

@@ -12,11 +12,10 @@ import org.junit.jupiter.api.Test;
 class JudgingTest extends OnOneYard {
   @Test
   void whatIsReadIsJudgedAtOnceAndWhatIsWrongStaysOnTheBoat() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/settings");
     settings(desk, "DEFLECTION", "4");
-    String boat = elsko.at("/boats/" + Twin.of("Saltglass", desk, "Judged one"));
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844);
-    phone.navigate(boat);
+    String boat = elsko.at("/boats/" + Twin.of("Saltglass", elsko, "Judged one"));
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844, boat);
     phone.getByText("take a reading").click();
     box(phone, "Free span").fill("300");
     box(phone, "Belt gives").fill("18");
@@ -61,8 +60,8 @@ class JudgingTest extends OnOneYard {
 
   @Test
   void aGlandIsCountedByTappingAndTheYardPicksItsSchoolOfBelts() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    String boat = elsko.at("/boats/" + Twin.of("Storm Petrel", desk, "Judged two"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/settings");
+    String boat = elsko.at("/boats/" + Twin.of("Storm Petrel", elsko, "Judged two"));
     desk.clock().install();
     desk.navigate(boat + "/readings");
     Locator running = desk.getByLabel("Port engine, running");

@@ -28,8 +28,7 @@ class LaunchTest extends OnOneYard {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
     desk.getByText("Launch", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(desk.getByText("Ready for the lift.")).isVisible();
-    Page phone = chromium.signedIn(elsko, "yardhand", 390, 844);
-    phone.navigate(elsko.at("/launch"));
+    Page phone = chromium.signedIn(elsko, "yardhand", 390, 844, "/launch");
     phone.getByText("Skua").click();
     assertThat(phone.getByText("Look first")).isVisible();
     assertThat(phone.getByText("It goes in now")).hasCount(0);

@@ -16,9 +16,8 @@ import org.junit.jupiter.api.Test;
 class NoSignalTest extends OnOneYard {
   @Test
   void aWholeCardWithoutSignalGoesUpInOrderExactlyOnce() {
-    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     String boat = boat("Tidewrack");
-    phone.navigate(elsko.at("/boats/" + boat));
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     CardInTheBay card = SaltglassCard.open(phone);
     OnThisDevice.isReadyToLeave(phone);
     List<String> before = OnThisDevice.logIds(phone, boat);
@@ -48,8 +47,7 @@ class NoSignalTest extends OnOneYard {
 
   @Test
   void todaysWalkItsBoatsDrawingsAndCardsOpenWithoutSignal() {
-    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
-    phone.navigate(elsko.at("/walks/mine"));
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/walks/mine");
     Locator next = phone.locator("main ol > li[aria-current]");
     assertThat(next).isVisible();
     String first = next.locator("b").innerText();
@@ -74,9 +72,8 @@ class NoSignalTest extends OnOneYard {
 
   @Test
   void theServerKilledInTheMiddleLosesNothingAndKeepsNothingTwice() {
-    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844);
     String boat = boat("Dulse");
-    phone.navigate(elsko.at("/boats/" + boat));
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     SaltglassCard.open(phone);
     OnThisDevice.isReadyToLeave(phone);
     List<String> all = new ArrayList<>(OnThisDevice.logIds(phone, boat));
@@ -113,13 +110,11 @@ class NoSignalTest extends OnOneYard {
 
   @Test
   void twoDevicesOnOneCardAndOneEntryThatIsRefused() {
-    Page hers = chromium.signedInToKeep(elsko, "technician", 390, 844);
     String boat = boat("Wrackline");
-    hers.navigate(elsko.at("/boats/" + boat));
+    Page hers = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     CardInTheBay card = SaltglassCard.open(hers);
     new SaltglassCard(card).warmUp().drain();
-    Page his = chromium.signedInToKeep(elsko, "coordinator", 1280, 800);
-    his.navigate(hers.url());
+    Page his = chromium.signedInToKeep(elsko, "coordinator", 1280, 800, hers.url());
     CardInTheBay other = new CardInTheBay(his);
     other.onStep(SaltglassCard.PLUGS);
     OnThisDevice.isReadyToLeave(hers);
@@ -167,7 +162,7 @@ class NoSignalTest extends OnOneYard {
   }
 
   private static String boat(String name) {
-    return Twin.of("Saltglass", chromium.signedInToKeep(elsko, "coordinator", 1280, 800), name);
+    return Twin.of("Saltglass", elsko, name);
   }
 
   private static Locator pressed(Page page, String label) {

@@ -29,7 +29,7 @@ final class OnThisDevice {
   /** Waits until the page would open without signal and shows what it shows now. */
   static void isReadyToLeave(Page page) {
     page.evaluate("async () => { await navigator.serviceWorker.ready; }");
-    until(
+    Until.holds(
         page,
         "async (path) => {"
             + OPENED
@@ -49,7 +49,7 @@ final class OnThisDevice {
 
   /** Every stop of the walk the page shows has its boat and its card on this device. */
   static void hasTakenAlong(Page page) {
-    until(
+    Until.holds(
         page,
         "async () => {"
             + OPENED
@@ -125,17 +125,12 @@ final class OnThisDevice {
   /** Everything has gone up and nothing came back. */
   static void isEmpty(Page page) {
     assertThat(strip(page)).hasCount(0);
-    until(
+    Until.holds(
         page,
         "async () => {"
             + OPENED
             + "const left = (await all('waiting')).length; db.close(); return left === 0; }",
         null);
-  }
-
-  /** The page's own waiting for a function does not wait for its promise. */
-  private static void until(Page page, String asksAsync, Object argument) {
-    page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate(asksAsync, argument)));
   }
 
   private static List<String> strings(Object found) {

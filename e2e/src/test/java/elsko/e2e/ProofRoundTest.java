@@ -48,8 +48,7 @@ class ProofRoundTest extends InTheBrowser {
 
   @Test
   void tenBoatsAreSampledByKeyboardAndASecondPersonSigns() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/settings"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/settings");
     desk.getByLabel("a second person countersigns").check();
     Locator need =
         desk.getByRole(
@@ -109,8 +108,7 @@ class ProofRoundTest extends InTheBrowser {
 
   @Test
   void theSimulatedRefractometerReadsABoatsLowPoints() {
-    Page page = chromium.signedIn(elsko, "technician", 1280, 800);
-    page.navigate(elsko.at("/bench/round"));
+    Page page = chromium.signedIn(elsko, "technician", 1280, 800, "/bench/round");
     page.getByLabel("Read with").selectOption("Bench digital (simulated)");
     Locator jug = page.getByLabel("Jug of lot P38-112");
     jug.focus();
@@ -131,16 +129,14 @@ class ProofRoundTest extends InTheBrowser {
 
   @Test
   void whatCannotBeTrustedIsSaidBeforeAReadingIsTyped() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/settings"));
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/settings");
     Locator lots = desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Lots"));
     lots.getByLabel("Product").selectOption("Skeldra Rose 38");
     lots.getByLabel("Number").fill("OLD-1");
     lots.getByLabel("Good until").fill("2025-03-01");
     button(lots, "Add").click();
     assertThat(lots).containsText("OLD-1");
-    Page page = chromium.signedIn(elsko, "technician", 1280, 800);
-    page.navigate(elsko.at("/bench/round"));
+    Page page = chromium.signedIn(elsko, "technician", 1280, 800, "/bench/round");
     page.getByLabel("Read with").selectOption("Old coolant glass");
     assertThat(page.getByText("No zero check on clean water that counts today")).isVisible();
     page.getByLabel("Samples are at").fill("60");
@@ -156,8 +152,7 @@ class ProofRoundTest extends InTheBrowser {
 
   @Test
   void whatIsNoReadingStaysInItsBox() {
-    Page page = chromium.signedIn(elsko, "technician", 1280, 800);
-    page.navigate(elsko.at("/bench/round"));
+    Page page = chromium.signedIn(elsko, "technician", 1280, 800, "/bench/round");
     page.getByLabel("Read with").selectOption("Bay glass");
     Locator box = stop(page, "Hawkbit").getByRole(AriaRole.TEXTBOX).nth(1);
     box.fill("eighteen");

@@ -1,43 +1,50 @@
 package elsko.e2e;
 
-import com.microsoft.playwright.Page;
-import java.util.Map;
+import com.google.gson.JsonArray;
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import java.time.Instant;
+import java.util.UUID;
 
 /** A boat just like one of the demonstration's, described for one test alone. */
 final class Twin {
   private Twin() {}
 
   /**
-   * Describes it.
+   * Describes it, and says that there is water in it.
    *
    * @return its id
    */
-  static String of(String like, Page coordinator, String name) {
-    return (String)
-        coordinator.evaluate(
-            """
-            async ({ like, name }) => {
-              const token = decodeURIComponent(document.cookie.split('XSRF-TOKEN=')[1].split(';')[0]);
-              const send = (path, body) => fetch(path, {
-                method: 'POST',
-                headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-                body: JSON.stringify(body),
-              });
-              const boats = await (await fetch('/api/boats')).json();
-              const id = boats.find((one) => one.name === like).id;
-              const { description } = await (await fetch(`/api/boats/${id}`)).json();
-              const made = await (await send('/api/boats', { ...description, name, hullId: '' })).json();
-              if (!made.circuits) throw new Error(JSON.stringify(made));
-              const wet = made.circuits
-                .filter((circuit) => circuit.kind !== 'UNANSWERED' && circuit.points.length > 0)
-                .map((circuit) => ({
-                  id: crypto.randomUUID(), kind: 'CIRCUIT_SEEN', circuit: circuit.key,
-                  inService: false, deviceTime: new Date().toISOString(),
-                }));
-              await send(`/api/boats/${made.id}/entries`,
-                { sentAt: new Date().toISOString(), entries: wet });
-              return made.id;
-            }""",
-            Map.of("like", like, "name", name));
+  static String of(String like, ElskoProcess elsko, String name) {
+    Wire wire = new Wire(elsko, "coordinator");
+    JsonObject description =
+        wire.get("/api/boats/" + wire.boat(like)).getAsJsonObject().getAsJsonObject("description");
+    description.addProperty("name", name);
+    description.addProperty("hullId", "");
+    JsonObject made = wire.post("/api/boats", description).getAsJsonObject();
+    String id = made.get("id").getAsString();
+    JsonObject wet = new JsonObject();
+    wet.addProperty("sentAt", Instant.now().toString());
+    JsonArray entries = new JsonArray();
+    for (JsonElement each : made.getAsJsonArray("circuits")) {
+      JsonObject circuit = each.getAsJsonObject();
+      if (!circuit.get("kind").getAsString().equals("UNANSWERED")
+          && !circuit.getAsJsonArray("points").isEmpty()) {
+        entries.add(inUse(circuit.get("key").getAsString()));
+      }
+    }
+    wet.add("entries", entries);
+    wire.post("/api/boats/" + id + "/entries", wet);
+    return id;
+  }
+
+  private static JsonObject inUse(String circuit) {
+    JsonObject seen = new JsonObject();
+    seen.addProperty("id", UUID.randomUUID().toString());
+    seen.addProperty("kind", "CIRCUIT_SEEN");
+    seen.addProperty("circuit", circuit);
+    seen.addProperty("inService", false);
+    seen.addProperty("deviceTime", Instant.now().toString());
+    return seen;
   }
 }

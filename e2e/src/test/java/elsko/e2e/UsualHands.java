@@ -1,6 +1,7 @@
 package elsko.e2e;
 
 import com.microsoft.playwright.Page;
+import java.net.URI;
 import java.util.Map;
 
 /**
@@ -100,7 +101,9 @@ final class UsualHands {
 
   private UsualHands() {}
 
-  /** Goes on with the card the page shows until the first stop of the walk is done. */
+  /**
+   * Goes on with the card the page shows, out of sight, until the first stop of the walk is done.
+   */
   static void doTheFirstStop(Page onCard) {
     goOn(onCard, "", Map.of());
   }
@@ -120,10 +123,14 @@ final class UsualHands {
   }
 
   private static void goOn(Page onCard, String until, Map<String, Object> plateaus) {
-    String boat = onCard.url().replaceAll(".*/boats/([^/]+)/.*", "$1");
-    String card = onCard.url().substring(onCard.url().lastIndexOf('/') + 1);
+    String address = onCard.url();
+    String boat = address.replaceAll(".*/boats/([^/]+)/.*", "$1");
+    String card = address.substring(address.lastIndexOf('/') + 1);
+    // The screen would show each entry as it comes, which takes longer than the entry.
+    onCard.navigate(URI.create(address).resolve("/api/session").toString());
     onCard.evaluate(
         SCRIPT,
         Map.of("boat", boat, "card", card, "lot", "P38-112", "until", until, "plateaus", plateaus));
+    onCard.navigate(address);
   }
 }

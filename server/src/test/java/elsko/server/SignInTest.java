@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko.Answer;
 import elsko.server.RunningElsko.Browser;
+import java.net.http.HttpResponse;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -52,6 +55,18 @@ class SignInTest {
     assertThat(last.status()).isEqualTo(429);
     assertThat(last.raw().headers().firstValue("Retry-After")).isPresent();
     assertThat(new Browser().signIn("viewer", "demo").status()).isEqualTo(200);
+  }
+
+  @Test
+  void whatIsNamedAfterItsContentIsAskedForOnceAndThePageEachTime() {
+    HttpResponse<String> page = RunningElsko.as(null).get("/").raw();
+    assertThat(page.headers().firstValue("Cache-Control").orElseThrow()).contains("no-cache");
+    Matcher script = Pattern.compile("/assets/index-[^\"]*\\.js").matcher(page.body());
+    assertThat(script.find()).isTrue();
+    HttpResponse<String> named = RunningElsko.as(null).get(script.group()).raw();
+    assertThat(named.statusCode()).isEqualTo(200);
+    assertThat(named.headers().firstValue("Cache-Control").orElseThrow())
+        .isEqualTo("max-age=31536000, public, immutable");
   }
 
   @Test

@@ -20,7 +20,7 @@ class TrialTest {
   private static final List<Draws> ALL =
       List.of(new SwapSafe(), new SwapTasks(), new MoveTask(), new GiveWay(), new RuinAndInsert());
   private static final double ANYTHING = Double.MAX_VALUE;
-  private static final int TRIES = 300;
+  private static final int TRIES = 200;
 
   @Test
   void whatIsHandedOnBreaksNoRule() {

@@ -47,7 +47,7 @@ class WholeBoatProperties {
     }
   }
 
-  @Property(tries = 1000, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 500, shrinking = ShrinkingMode.OFF)
   void whateverIsWinterizedAsUsualEndsSafeAndWhatWasLeftOutDoesNot(@ForAll long seed) {
     Story story = winterized(seed);
     story.walk();
@@ -62,7 +62,7 @@ class WholeBoatProperties {
     assertThat(story.state().bag().isShort()).isFalse();
   }
 
-  @Property(tries = 1000, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 500, shrinking = ShrinkingMode.OFF)
   void afterWinterizeThenCommissionEveryFittingIsBackAndTheBagIsEmpty(@ForAll long seed) {
     Story story = winterized(seed);
     story.walk();
