@@ -1,7 +1,8 @@
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import type { QueryClient, QueryFilters } from '@tanstack/react-query';
+import type { QueryClient } from '@tanstack/react-query';
 import { sender } from '../offline/device';
+import { askAgain } from './ask-again';
 
 interface Changed {
   what: 'BOAT' | 'YARD' | 'BENCH' | 'WEATHER' | 'PLAN';
@@ -21,7 +22,7 @@ export function useLiveChanges(signedIn: boolean): void {
       sender.wake();
       // Anything may have changed before the line stood: while it was broken, and also
       // between the first answers of a screen just opened and its first line.
-      askAgain(queries, {});
+      void askAgain(queries, {});
     });
     // Somebody who taps through a step changes a boat many times a second: it is asked for once.
     const heard = new Map<string, Changed>();
@@ -47,40 +48,24 @@ export function useLiveChanges(signedIn: boolean): void {
 /** What a change may be shown in. */
 function askFor(queries: QueryClient, changed: Changed): void {
   if (changed.what === 'BENCH') {
-    askAgain(queries, { queryKey: ['shelf'] });
-    askAgain(queries, { queryKey: ['boats', 'stores'] });
+    void askAgain(queries, { queryKey: ['shelf'] });
+    void askAgain(queries, { queryKey: ['boats', 'stores'] });
     return;
   }
-  askAgain(queries, { queryKey: ['walks'] });
+  void askAgain(queries, { queryKey: ['walks'] });
   if (changed.what === 'PLAN') {
-    askAgain(queries, { queryKey: ['boats', 'launch'] });
-    askAgain(queries, { queryKey: ['boats', 'stores'] });
+    void askAgain(queries, { queryKey: ['boats', 'launch'] });
+    void askAgain(queries, { queryKey: ['boats', 'stores'] });
     return;
   }
-  askAgain(queries, { queryKey: ['frost'] });
+  void askAgain(queries, { queryKey: ['frost'] });
   if (changed.what === 'WEATHER') return;
-  askAgain(queries, { queryKey: ['boats'] });
-  askAgain(queries, { queryKey: ['timers'] });
+  void askAgain(queries, { queryKey: ['boats'] });
+  void askAgain(queries, { queryKey: ['timers'] });
   if (changed.what === 'YARD') {
-    askAgain(queries, { queryKey: ['yard'] });
-    askAgain(queries, { queryKey: ['boat'] });
+    void askAgain(queries, { queryKey: ['yard'] });
+    void askAgain(queries, { queryKey: ['boat'] });
   } else if (changed.boat) {
-    askAgain(queries, { queryKey: ['boat', changed.boat] });
+    void askAgain(queries, { queryKey: ['boat', changed.boat] });
   }
-}
-
-/**
- * Asks again for what a screen shows. A first answer that is still on its way may have been made
- * before the change, and cannot be called off: it is asked for again once it is there.
- */
-function askAgain(queries: QueryClient, filters: QueryFilters): void {
-  const first = queries
-    .getQueryCache()
-    .findAll({ ...filters, fetchStatus: 'fetching' })
-    .filter((query) => query.state.data === undefined);
-  for (const query of first) {
-    const again = () => void queries.invalidateQueries({ queryKey: query.queryKey, exact: true });
-    query.promise?.then(again, () => undefined);
-  }
-  void queries.invalidateQueries(filters);
 }

@@ -198,3 +198,21 @@ describe('a change that is heard of while entries are on their way', () => {
     expect(stale('boat', 'a', 'card', 'c')).toBe(true);
   });
 });
+
+describe('what the screens show after it went up', () => {
+  it('is the boat as it stands after it, not an answer that was made before', async () => {
+    let late: (boat: { stands: string }) => void = () => undefined;
+    queries.setQueryData(['boat', 'a'], { stands: 'at first' });
+    void queries
+      .fetchQuery({
+        queryKey: ['boat', 'a'],
+        queryFn: () => new Promise<{ stands: string }>((said) => (late = said)),
+      })
+      .catch(() => undefined);
+    answer = ({ ids }) => json(200, { ids, boat: { stands: 'after' } });
+    await sender.now(await line.hold('Orrin', 'a', [note('x')]));
+    late({ stands: 'before' });
+    await vi.waitFor(() => expect(queries.isFetching()).toBe(0));
+    expect(queries.getQueryData(['boat', 'a'])).toEqual({ stands: 'after' });
+  });
+});

@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
+import { askAgain } from '../api/ask-again';
 import type { BoatView } from '../api/client';
 import { Refusal } from '../api/refusal';
 import type { WaitingEntry } from './database';
@@ -67,7 +68,7 @@ export class Sender {
     } finally {
       const heard = this.#underWay.get(boat);
       this.#underWay.delete(boat);
-      if (heard) void askAgain(this.#queries, boat, true);
+      if (heard) void askForBoat(this.#queries, boat, true);
     }
   }
 
@@ -199,8 +200,10 @@ export class Sender {
     // One change that was heard is this one, and the boat as it stands after it is in the answer.
     const byOthersToo = (this.#underWay.get(boat) ?? 0) > 1;
     this.#underWay.set(boat, 0);
+    // An answer that is still on its way was made before: it must not come after this one.
+    await this.#queries.cancelQueries({ queryKey: ['boat', boat], exact: true });
     this.#queries.setQueryData(['boat', boat], now);
-    const fresh = askAgain(this.#queries, boat, byOthersToo);
+    const fresh = askForBoat(this.#queries, boat, byOthersToo);
     void fresh.finally(() => this.#line.seen(entries));
   }
 
@@ -217,12 +220,11 @@ export class Sender {
 }
 
 /** Asks again for what follows from a boat, and for the boat itself where that is not known. */
-function askAgain(queries: QueryClient, boat: string, itself: boolean): Promise<unknown> {
-  void queries.invalidateQueries({ queryKey: ['boats'] });
-  void queries.invalidateQueries({ queryKey: ['frost'] });
-  void queries.invalidateQueries({ queryKey: ['timers'] });
-  void queries.invalidateQueries({ queryKey: ['walks'] });
-  return queries.invalidateQueries({
+function askForBoat(queries: QueryClient, boat: string, itself: boolean): Promise<void> {
+  for (const key of ['boats', 'frost', 'timers', 'walks']) {
+    void askAgain(queries, { queryKey: [key] });
+  }
+  return askAgain(queries, {
     queryKey: ['boat', boat],
     predicate: ({ queryKey }) => itself || queryKey.length > 2,
   });

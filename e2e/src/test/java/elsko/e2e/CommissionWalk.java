@@ -112,15 +112,13 @@ final class CommissionWalk {
   }
 
   private void see(Map<?, ?> condition) {
-    card.page
-        .getByRole(
-            AriaRole.GROUP,
-            new Page.GetByRoleOptions()
-                .setName(sentence((String) condition.get("name")))
-                .setExact(true))
-        .getByRole(AriaRole.BUTTON)
-        .first()
-        .click();
+    String name = sentence((String) condition.get("name"));
+    Locator group =
+        card.page.getByRole(
+            AriaRole.GROUP, new Page.GetByRoleOptions().setName(name).setExact(true));
+    group.getByRole(AriaRole.BUTTON).first().click();
+    // What was found takes less room than the choice: what is below it moves up.
+    assertThat(group.getByLabel(name + ": look again")).isVisible();
   }
 
   private void read(Map<?, ?> ask, String label) {

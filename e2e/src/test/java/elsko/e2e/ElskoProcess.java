@@ -4,6 +4,7 @@ import static java.nio.file.StandardOpenOption.APPEND;
 import static java.nio.file.StandardOpenOption.CREATE;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.options.Cookie;
 import java.io.BufferedReader;
 import java.io.BufferedWriter;
 import java.io.IOException;
@@ -14,7 +15,9 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -24,6 +27,7 @@ final class ElskoProcess implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofMinutes(3);
   private final Path data;
   private final int port;
+  private final Map<String, List<Cookie>> signedIn = new HashMap<>();
   private Process process;
 
   /** On the demonstration as it is when it was only just set up. */
@@ -104,6 +108,7 @@ final class ElskoProcess implements AutoCloseable {
   /** Starts it when the yard's clock shows that, or later where it was left later. */
   void startAt(LocalDateTime at, String... more) {
     Path log = data.resolve("server.log");
+    signedIn.clear();
     try {
       List<String> command = new ArrayList<>(Unpacked.once().command());
       command.addAll(
@@ -173,6 +178,11 @@ final class ElskoProcess implements AutoCloseable {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
+  }
+
+  /** The cookies of those who are signed in, by account; a new start knows nobody. */
+  Map<String, List<Cookie>> signedIn() {
+    return signedIn;
   }
 
   String at(String path) {
