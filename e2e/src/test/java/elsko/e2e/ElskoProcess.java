@@ -75,6 +75,13 @@ final class ElskoProcess implements AutoCloseable {
 
   /** Setting the demonstration up takes a while: once for all tests of a run. */
   private static Path demonstration() {
+    CompletableFuture<Void> beside = CompletableFuture.runAsync(Unpacked.once()::rememberClasses);
+    Path demonstration = setUp();
+    beside.join();
+    return demonstration;
+  }
+
+  private static Path setUp() {
     return OnceARun.made(
         "demonstration",
         folder -> {

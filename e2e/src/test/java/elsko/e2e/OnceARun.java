@@ -17,7 +17,7 @@ final class OnceARun {
     void into(Path folder);
   }
 
-  static synchronized Path made(String what, Making making) {
+  static Path made(String what, Making making) {
     try {
       String run = System.getProperty("elsko.run");
       Path folder =

@@ -2,13 +2,16 @@ package elsko.e2e;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 
 /** The built application unpacked, as the launcher unpacks it: it starts faster so. */
 final class Unpacked {
   private static final String JAVA = ProcessHandle.current().info().command().orElse("java");
+  private static final Duration PATIENCE = Duration.ofMinutes(3);
   private static Unpacked once;
   private final Path folder;
 
@@ -24,23 +27,48 @@ final class Unpacked {
     return once;
   }
 
+  /**
+   * Where the JVM remembers the classes of the application: each start of it takes two thirds of
+   * the time then. Made by a start that comes to nothing.
+   */
+  void rememberClasses() {
+    OnceARun.made(
+        "classes",
+        scratch -> {
+          List<String> start =
+              new ArrayList<>(
+                  command(
+                      "-XX:ArchiveClassesAtExit=" + classes(), "-Dspring.context.exit=onRefresh"));
+          start.addAll(List.of("--elsko.data=" + scratch, "--server.port=0"));
+          ended(start);
+        });
+  }
+
   private static void unpack(Path into) {
+    ended(
+        List.of(
+            JAVA,
+            "-Djarmode=tools",
+            "-jar",
+            System.getProperty("elsko.app"),
+            "extract",
+            "--destination",
+            into.resolve("app").toString()));
+  }
+
+  private static void ended(List<String> command) {
     try {
-      int ended =
-          new ProcessBuilder(
-                  JAVA,
-                  "-Djarmode=tools",
-                  "-jar",
-                  System.getProperty("elsko.app"),
-                  "extract",
-                  "--destination",
-                  into.resolve("app").toString())
+      Process process =
+          new ProcessBuilder(command)
               .redirectErrorStream(true)
               .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-              .start()
-              .waitFor();
-      if (ended != 0) {
-        throw new IllegalStateException("Could not be unpacked");
+              .start();
+      if (!process.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
+        process.destroyForcibly();
+        throw new IllegalStateException("It does not end: " + command);
+      }
+      if (process.exitValue() != 0) {
+        throw new IllegalStateException("It failed: " + command);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -49,18 +77,26 @@ final class Unpacked {
     }
   }
 
-  /** The start of the command that runs it, remembering its classes for the next from the first. */
+  private Path classes() {
+    return folder.resolve("classes.jsa");
+  }
+
+  /** The start of the command that runs it. */
   List<String> command() {
-    Path classes = folder.resolve("classes.jsa");
-    String memory = Files.exists(classes) ? "-XX:SharedArchiveFile=" : "-XX:ArchiveClassesAtExit=";
-    return List.of(
-        JAVA,
-        // A machine in another zone than the yard: where that leaks in, tests fail.
-        "-Duser.timezone=Etc/GMT+9",
-        memory + classes,
-        "-XX:TieredStopAtLevel=1",
-        "-XX:+UseSerialGC",
-        "-jar",
-        folder.resolve("elsko-server-app.jar").toString());
+    return command("-XX:SharedArchiveFile=" + classes());
+  }
+
+  private List<String> command(String... jvm) {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                JAVA,
+                // A machine in another zone than the yard: where that leaks in, tests fail.
+                "-Duser.timezone=Etc/GMT+9",
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC"));
+    command.addAll(List.of(jvm));
+    command.addAll(List.of("-jar", folder.resolve("elsko-server-app.jar").toString()));
+    return command;
   }
 }
