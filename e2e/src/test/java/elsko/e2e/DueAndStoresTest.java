@@ -78,8 +78,8 @@ class DueAndStoresTest extends OnOneYard {
 
   @Test
   void reportsAreSentByASimulatedPostAndTheYardGoesOutAsOneFile() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.navigate(elsko.at("/boats/" + boat(desk, "Thrift")));
+    String thrift = new Wire(elsko, "coordinator").boat("Thrift");
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/boats/" + thrift);
     Locator papers = region(desk, "Papers");
     APIResponse report =
         desk.request().get(elsko.at(papers.getByText("lay-up report").getAttribute("href")));
@@ -102,14 +102,6 @@ class DueAndStoresTest extends OnOneYard {
         desk.request().get(elsko.at(desk.getByText("Fetch the archive").getAttribute("href")));
     assertThat(archive.status()).isEqualTo(200);
     assertThat(new String(archive.body(), 0, 2, StandardCharsets.US_ASCII)).isEqualTo("PK");
-  }
-
-  private static String boat(Page page, String name) {
-    return (String)
-        page.evaluate(
-            "async (name) => (await (await fetch('/api/boats')).json())"
-                + ".find((boat) => boat.name === name).id",
-            name);
   }
 
   private static Locator region(Page page, String name) {

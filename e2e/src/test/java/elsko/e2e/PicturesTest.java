@@ -45,19 +45,20 @@ class PicturesTest {
       desk.navigate(elsko.at("/bench"));
       assertThat(desk.getByText("Boats with antifreeze in them")).isVisible();
       take(desk, "bench");
-      desk.navigate(elsko.at("/bench/fill?boat=" + boat(desk, "Marram")));
+      Wire wire = new Wire(elsko, "coordinator");
+      desk.navigate(elsko.at("/bench/fill?boat=" + wire.boat("Marram")));
       desk.getByLabel("How").selectOption("drawn, drained before");
       desk.getByLabel("starboard block").check();
       assertThat(desk.getByText("Until it is enough")).isVisible();
       take(desk, "bench-fill");
-      desk.navigate(elsko.at("/boats/" + boat(desk, "Sooty Tern") + "/readings"));
+      desk.navigate(elsko.at("/boats/" + wire.boat("Sooty Tern") + "/readings"));
       assertThat(desk.getByText("19 mm, free span 310 mm")).isVisible();
       desk.evaluate("() => scrollTo(0, 690)");
       take(desk, "readings");
-      desk.navigate(elsko.at("/boats/" + boat(desk, "Kittiwake") + "/describe"));
+      desk.navigate(elsko.at("/boats/" + wire.boat("Kittiwake") + "/describe"));
       assertThat(desk.getByText("Click a segment for its volume")).isVisible();
       take(desk, "describe");
-      desk.navigate(elsko.at("/boats/" + boat(desk, "Old Lapwing") + "/trends"));
+      desk.navigate(elsko.at("/boats/" + wire.boat("Old Lapwing") + "/trends"));
       assertThat(desk.getByText("descale or inspect")).isVisible();
       take(desk, "trends");
       desk.navigate(elsko.at("/stores"));
@@ -72,7 +73,7 @@ class PicturesTest {
       desk.navigate(elsko.at("/launch"));
       assertThat(desk.getByText("Ready for the lift.")).isVisible();
       take(desk, "launch");
-      desk.navigate(elsko.at("/cast-off/" + boat(desk, "Gannet")));
+      desk.navigate(elsko.at("/cast-off/" + wire.boat("Gannet")));
       desk.getByLabel("Under way, all of it").fill("6");
       desk.getByLabel("Gauge, port tank").fill("55");
       desk.getByLabel("Gauge, starboard tank").fill("90");
@@ -122,14 +123,6 @@ class PicturesTest {
     Page page = chromium.signedIn(elsko, who, w, h);
     Quiet.follow(page);
     return page;
-  }
-
-  private static String boat(Page page, String name) {
-    return (String)
-        page.evaluate(
-            "async (name) => (await (await fetch('/api/boats')).json())"
-                + ".find((boat) => boat.name === name).id",
-            name);
   }
 
   private static void take(Page page, String name) {

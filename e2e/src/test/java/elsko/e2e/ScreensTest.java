@@ -16,14 +16,6 @@ import org.junit.jupiter.api.Test;
  * Every screen: for people who cannot see it, for people without a mouse, and under our own policy.
  */
 class ScreensTest extends InTheBrowser {
-  private static String boat(Page page, String name) {
-    return (String)
-        page.evaluate(
-            "async (name) => (await (await fetch('/api/boats')).json())"
-                + ".find((boat) => boat.name === name).id",
-            name);
-  }
-
   private static String openCard(Page page, String name) {
     return (String)
         page.evaluate(
@@ -59,8 +51,9 @@ class ScreensTest extends InTheBrowser {
             complaints.add(message.text());
           }
         });
-    String marram = boat(page, "Marram");
-    String scurvygrass = boat(page, "Scurvygrass");
+    Wire wire = new Wire(elsko, "coordinator");
+    String marram = wire.boat("Marram");
+    String scurvygrass = wire.boat("Scurvygrass");
     List<String> paths =
         List.of(
             "/",
@@ -70,15 +63,15 @@ class ScreensTest extends InTheBrowser {
             "/bench/fill?boat=" + marram,
             "/bench/instruments/" + instrument(page),
             "/boats/" + marram,
-            "/boats/" + boat(page, "Saltglass"),
-            "/boats/" + boat(page, "Tide Table"),
-            "/boats/" + boat(page, "Storm Petrel"),
-            "/boats/" + boat(page, "Sea Holly"),
-            "/boats/" + boat(page, "Teal") + "/describe",
-            "/boats/" + boat(page, "Teal") + "/readings",
+            "/boats/" + wire.boat("Saltglass"),
+            "/boats/" + wire.boat("Tide Table"),
+            "/boats/" + wire.boat("Storm Petrel"),
+            "/boats/" + wire.boat("Sea Holly"),
+            "/boats/" + wire.boat("Teal") + "/describe",
+            "/boats/" + wire.boat("Teal") + "/readings",
             "/describe",
             "/launch",
-            "/launch/" + boat(page, "Skua"),
+            "/launch/" + wire.boat("Skua"),
             "/import",
             "/bench",
             "/bench/" + marram,
@@ -162,7 +155,7 @@ class ScreensTest extends InTheBrowser {
     Page page = chromium.signedIn(elsko, "viewer", 1280, 800);
     assertThat(page.getByText("Settings")).hasCount(0);
     assertThat(page.getByText("take a boat in")).hasCount(0);
-    page.navigate(elsko.at("/boats/" + boat(page, "Saltglass")));
+    page.navigate(elsko.at("/boats/" + new Wire(elsko, "viewer").boat("Saltglass")));
     assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
         .hasText("wet");
     assertThat(page.getByText("Open a card")).hasCount(0);
@@ -172,7 +165,7 @@ class ScreensTest extends InTheBrowser {
   @Test
   void aYardHandLaunchesOnlyABoatWithoutHoles() {
     Page page = chromium.signedIn(elsko, "yardhand", 1280, 800);
-    page.navigate(elsko.at("/boats/" + boat(page, "Eelgrass")));
+    page.navigate(elsko.at("/boats/" + new Wire(elsko, "yardhand").boat("Eelgrass")));
     page.getByText("move it").click();
     Locator to = page.getByLabel("Move to");
     to.selectOption("W7");

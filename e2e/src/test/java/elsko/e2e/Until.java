@@ -16,8 +16,7 @@ final class Until {
         const holds = %s;
         const end = Date.now() + seconds * 1000;
         for (;;) {
-          const found = await holds(argument);
-          if (found) return found;
+          if (await holds(argument)) return;
           if (Date.now() > end) throw new Error('not within ' + seconds + ' s');
           await new Promise((again) => setTimeout(again, 100));
         }
@@ -30,12 +29,11 @@ final class Until {
    *
    * @param asks the source of a function, which may be async
    * @param argument what it is given; may be null
-   * @return what it gave
    */
-  static Object holds(Page page, String asks, Object argument) {
+  static void holds(Page page, String asks, Object argument) {
     Map<String, Object> given = new HashMap<>();
     given.put("argument", argument);
     given.put("seconds", (int) Chromium.PATIENCE.toSeconds());
-    return page.evaluate(ASK.formatted(asks), given);
+    page.evaluate(ASK.formatted(asks), given);
   }
 }
