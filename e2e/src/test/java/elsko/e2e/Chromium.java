@@ -25,16 +25,22 @@ final class Chromium implements AutoCloseable {
   private final Playwright playwright = Playwright.create();
   private final Browser browser;
 
-  private boolean standsStill;
+  private final boolean standsStill;
 
-  /** One whose pages' clock does not go on, so that two pictures are the same. */
+  /**
+   * One whose pages' clock does not go on, and that draws anew all of what changed in part, so that
+   * two pictures are the same.
+   */
   static Chromium standingStill() {
-    Chromium chromium = new Chromium();
-    chromium.standsStill = true;
-    return chromium;
+    return new Chromium(true);
   }
 
   Chromium() {
+    this(false);
+  }
+
+  private Chromium(boolean standsStill) {
+    this.standsStill = standsStill;
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE.toMillis());
     browser =
         playwright
@@ -43,12 +49,15 @@ final class Chromium implements AutoCloseable {
                 new BrowserType.LaunchOptions()
                     .setExecutablePath(executable())
                     .setArgs(
-                        List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
+                        Stream.concat(
+                                Stream.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync"),
+                                standsStill ? Stream.of("--disable-partial-raster") : Stream.of())
+                            .toList()));
   }
 
   /** A window of its own, with its own cookies; it keeps nothing for use without signal. */

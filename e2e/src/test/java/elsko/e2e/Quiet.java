@@ -2,6 +2,7 @@ package elsko.e2e;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
+import com.microsoft.playwright.TimeoutError;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -25,6 +26,13 @@ final class Quiet {
         });
     page.onRequestFinished(underWay::remove);
     page.onRequestFailed(underWay::remove);
+    // Not every request of a page that is left is said to have failed.
+    page.onResponse(
+        response -> {
+          if (response.request().isNavigationRequest()) {
+            underWay.retainAll(Set.of(response.request()));
+          }
+        });
     // What was under way before is not known: ask for all of it again.
     page.reload();
   }
@@ -32,10 +40,24 @@ final class Quiet {
   /** Nothing is asked for, and what came is drawn and asks for nothing more. */
   static void isQuiet(Page page) {
     for (int calm = 0; calm < 3; calm++) {
-      page.waitForCondition(() -> UNDER_WAY.get(page).isEmpty());
+      awaitAnswers(page);
       page.evaluate(
           "() => new Promise((drawn) =>"
               + " requestAnimationFrame(() => requestAnimationFrame(() => drawn())))");
     }
+  }
+
+  private static void awaitAnswers(Page page) {
+    Set<Request> underWay = UNDER_WAY.get(page);
+    try {
+      page.waitForCondition(underWay::isEmpty);
+    } catch (TimeoutError tooLong) {
+      throw new AssertionError(
+          page.url() + " waits for " + underWay.stream().map(Quiet::asked).toList(), tooLong);
+    }
+  }
+
+  private static String asked(Request request) {
+    return request.method() + " " + request.url();
   }
 }
