@@ -8,16 +8,19 @@ import java.util.Map;
  * just now, so that a row can be compared with one measured elsewhere or beside other work.
  */
 final class Calibration {
-  private static final int ROUNDS = 12;
+  /** Long enough for the compiler to be done with it, and for a moment without a neighbor. */
+  private static final long LASTS_NS = 400_000_000;
+
   private static final int KEYS = 20_000;
 
   private Calibration() {}
 
-  /** The best of some rounds, ms. */
+  /** The best of its rounds, ms: as a row is the best of its stretches. */
   static double millis() {
     double best = Double.MAX_VALUE;
     long seen = 0;
-    for (int round = 0; round < ROUNDS; round++) {
+    long end = System.nanoTime() + LASTS_NS;
+    for (int round = 0; System.nanoTime() < end; round++) {
       long from = System.nanoTime();
       seen += work(round);
       best = Math.min(best, (System.nanoTime() - from) / 1e6);

@@ -67,8 +67,9 @@ public final class Rows {
     }
   }
 
-  /** A row that was measured. */
+  /** A row that was measured; the machine may have been busier before it than after it. */
   public void add(Measured measured) throws IOException {
+    calibrationMs = Math.min(calibrationMs, Calibration.millis());
     put(Row.of(part, measured, calibrationMs, today, before.get(measured.what())));
   }
 
