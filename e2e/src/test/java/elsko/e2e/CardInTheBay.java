@@ -47,6 +47,23 @@ final class CardInTheBay {
     assertThat(box).hasValue("");
   }
 
+  /** A number that is judged: what the screen says of it moves down what is below. */
+  void answered(String label, String value) {
+    Locator box = box(label);
+    box.fill(value);
+    box.press("Enter");
+    Until.holds(
+        page,
+        """
+        (id) => {
+          const box = document.getElementById(id);
+          const entered = box?.form.querySelector('button[type=submit]').textContent === 'Again';
+          return !box || (entered && box.value === '');
+        }
+        """,
+        box.getAttribute("id"));
+  }
+
   Locator box(String label) {
     return page.getByRole(
         AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label)));

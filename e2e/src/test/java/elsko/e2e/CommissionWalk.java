@@ -136,7 +136,7 @@ final class CommissionWalk {
     double low = of(limits, "goodLow") * held;
     double high = Math.min(of(limits, "goodHigh") * held, of(limits, "possibleHigh"));
     double value = Math.min((low + high) / 2, Math.max(low, 75));
-    card.number(label, Double.toString(Math.round(value * 10) / 10.0));
+    card.answered(label, Double.toString(Math.round(value * 10) / 10.0));
   }
 
   private void disinfect(Map<?, ?> ask) {

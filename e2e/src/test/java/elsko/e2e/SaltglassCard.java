@@ -44,7 +44,7 @@ final class SaltglassCard {
     card.onStep(WARM);
     card.tap("Muffs on, water on");
     card.tap("Start the engine");
-    card.number("Gauge holds at", "74");
+    card.answered("Gauge holds at", "74");
     card.tap("Stop the engine");
     card.tap("Water off");
     card.done(WARM, DRAIN);

@@ -82,7 +82,7 @@ class WinterizeTest {
     assertThat(card.page.getByRole(AriaRole.ALERT)).containsText("Still open: muffs on");
     card.tap("Muffs on, water on");
     card.tap("Start the engine");
-    card.number("Gauge holds at", "74");
+    card.answered("Gauge holds at", "74");
     assertThat(card.page.getByText("Good: between 71 and 79 °C.")).isVisible();
     card.tap("Stop the engine");
     card.tap("Water off");
