@@ -99,6 +99,7 @@ class MixAndFillTest {
     fill.put("product", Map.of("base", "PG", "massFraction", 0.38));
     fill.put("method", "DRAW");
     fill.put("liters", 10);
+    fill.put("thermostatOpen", true);
     fill.put("path", path);
     return fill;
   }
@@ -149,6 +150,26 @@ class MixAndFillTest {
   }
 
   @Test
+  void nothingIsTakenForWhatItMightHaveMeant() {
+    Map<String, Object> silent = fill(List.of(segment("a", 1)));
+    silent.remove("thermostatOpen");
+    Answer unsaid = post("fill", silent);
+    assertThat(unsaid.status()).isEqualTo(422);
+    assertThat(unsaid.field()).isEqualTo("thermostatOpen");
+    Map<String, Object> half = new HashMap<>(segment("a", 1));
+    half.put("cells", 2.5);
+    Answer cells = post("fill", fill(List.of(half)));
+    assertThat(cells.status()).isEqualTo(400);
+    assertThat(cells.field()).isEqualTo("path[0].cells");
+    Map<String, Object> ordinal = fill(List.of(segment("a", 1)));
+    ordinal.put("target", Map.of("designLowC", -20, "marginK", 5, "policy", 2));
+    Answer policy = post("fill", ordinal);
+    assertThat(policy.status()).isEqualTo(400);
+    assertThat(policy.field()).isEqualTo("target.policy");
+    assertThat(policy.reason()).contains("FREEZE").contains("BURST").contains("LABEL");
+  }
+
+  @Test
   void aWeakProductSaysThatItCannotReachTheTarget() {
     Map<String, Object> fill = fill(List.of(segment("block", 4)));
     fill.put("product", Map.of("base", "PG", "massFraction", 0.27));
@@ -172,6 +193,8 @@ class MixAndFillTest {
     in.put("liters", 19);
     in.put("massFraction", 0.38);
     String path = "/api/boats/" + yarn.boat + "/circuits/engine/fill-forecast";
+    assertThat(RunningElsko.as("viewer").post(path, in).field()).isEqualTo("thermostatOpen");
+    in.put("thermostatOpen", true);
     JsonNode open = RunningElsko.as("viewer").post(path, in).body();
     assertThat(open.path("looks").size()).isEqualTo(201);
     assertThat(open.path("litersToReach").asDouble()).isBetween(15.0, 25.0);

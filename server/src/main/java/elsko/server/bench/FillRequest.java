@@ -19,7 +19,6 @@ import java.util.List;
 /**
  * What {@code POST /api/bench/fill} takes.
  *
- * @param thermostatOpen open when left out
  * @param target when left out, it is not said how many liters reach it
  */
 record FillRequest(
@@ -45,9 +44,17 @@ record FillRequest(
         massFraction,
         method,
         number("liters", liters),
-        !Boolean.FALSE.equals(thermostatOpen),
+        said("thermostatOpen", thermostatOpen),
         new FillPath(parts("path", path, 0)),
         aim);
+  }
+
+  /** What lies behind a thermostat depends on it so much that nothing is taken for granted. */
+  static boolean said(String field, Boolean value) {
+    if (value == null) {
+      throw Refused.value(field, "Say whether it is open; it is missing.");
+    }
+    return value;
   }
 
   private static List<FillPart> parts(String field, List<PartIn> from, int depth) {

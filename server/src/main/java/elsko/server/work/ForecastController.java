@@ -65,7 +65,7 @@ class ForecastController {
             product,
             in.method(),
             required("liters", in.liters()),
-            !Boolean.FALSE.equals(in.thermostatOpen()),
+            thermostatOpen(in),
             CircuitPath.planned(of, reached, in.method(), notDrained(of, in)),
             FillTarget.of(yards.need(), Base.PG, product));
     FillCourse course = FillCourse.of(question, STEPS);
@@ -122,6 +122,13 @@ class ForecastController {
     }
     String segment = state.boat().lowPoint(point).segment();
     return devices.read(in.instrument(), predicted.segment(segment).lowestCellMassFraction());
+  }
+
+  private static boolean thermostatOpen(ForecastIn in) {
+    if (in.thermostatOpen() == null) {
+      throw Refused.value("thermostatOpen", "Say whether it is open; it is missing.");
+    }
+    return in.thermostatOpen();
   }
 
   private static double required(String field, @Nullable Double value) {
