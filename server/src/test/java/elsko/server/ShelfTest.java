@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko.Answer;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -106,9 +107,44 @@ class ShelfTest {
       if (point.path("key").asString().equals("block-port")) {
         assertThat(point.path("verdict").path("outcome").asString()).isEqualTo("RETAKE");
         assertThat(point.path("verdict").path("reasons").get(0).asString())
-            .contains("zero check is more than 24 h old");
+            .contains("no zero check in the 24 h before");
       }
     }
+  }
+
+  @Test
+  void aZeroCheckMadeAfterwardsProvesNothingAboutAnEarlierReading() {
+    String name = unique("Checked late");
+    String id = find(add("instruments", instrument(name)), name).path("id").asString();
+    Yarn yarn = new Yarn("Late check").filled();
+    Answer checked =
+        RunningElsko.as("technician")
+            .post("/api/bench/instruments/" + id + "/zero-checks", Map.of("reading", 0));
+    assertThat(checked.status()).isEqualTo(201);
+    String before = RunningElsko.now().minusSeconds(3600).toString();
+    Map<String, Object> jug = Yarn.jug(-19);
+    Map<String, Object> sample = Yarn.sample("block-port", -18);
+    for (Map<String, Object> reading : List.of(jug, sample)) {
+      reading.put("instrument", id);
+      reading.put("deviceTime", before);
+    }
+    yarn.kept(jug, sample);
+    assertThat(outcome(yarn, "block-port")).isEqualTo("RETAKE");
+    Map<String, Object> again = Yarn.sample("block-port", -18);
+    again.put("instrument", id);
+    Map<String, Object> jugAgain = Yarn.jug(-19);
+    jugAgain.put("instrument", id);
+    yarn.kept(jugAgain, again);
+    assertThat(outcome(yarn, "block-port")).isEqualTo("PROVEN");
+  }
+
+  private static String outcome(Yarn yarn, String point) {
+    for (var one : yarn.view().body().path("circuits").get(0).path("points")) {
+      if (one.path("key").asString().equals(point)) {
+        return one.path("verdict").path("outcome").asString();
+      }
+    }
+    throw new AssertionError("the point is on the boat");
   }
 
   @ParameterizedTest

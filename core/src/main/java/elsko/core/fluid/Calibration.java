@@ -82,9 +82,9 @@ public record Calibration(List<Point> points) {
 
   /** Refuses a reading outside the points. */
   public void within(String field, double reading) {
-    double a = weakest().reading();
-    double b = strongest().reading();
-    if (!(reading >= Math.min(a, b) && reading <= Math.max(a, b))) {
+    if (!reaches(reading)) {
+      double a = weakest().reading();
+      double b = strongest().reading();
       throw Refused.value(
           field,
           "Outside this instrument's calibration, which goes from %s to %s."
@@ -92,11 +92,26 @@ public record Calibration(List<Point> points) {
     }
   }
 
-  /** A reading moved toward water, as far as the calibration goes. */
+  /** A reading moved toward water; past points that do not reach water, nothing is known. */
   double weaker(double reading, double by) {
-    double moved = reading - direction(points) * by;
-    boolean past = direction(points) * moved < direction(points) * weakest().reading();
-    return past ? weakest().reading() : moved;
+    return notBeyondWater(reading - direction(points) * by);
+  }
+
+  /** Nothing is weaker than water, where a glass of it was read. */
+  double notBeyondWater(double reading) {
+    boolean past = direction(points) * reading < direction(points) * weakest().reading();
+    return past && weakest().massFraction() == 0 ? weakest().reading() : reading;
+  }
+
+  boolean reaches(double reading) {
+    double a = weakest().reading();
+    double b = strongest().reading();
+    return reading >= Math.min(a, b) && reading <= Math.max(a, b);
+  }
+
+  /** What clean water read when it was made; 0 where the series has no glass of it. */
+  double waterReads() {
+    return weakest().massFraction() == 0 ? weakest().reading() : 0;
   }
 
   /** A reading moved toward strong, or null when the calibration ends before. */

@@ -10,13 +10,25 @@ import elsko.core.Words;
  */
 public record Ceiling(Outcome outcome, String words) {
 
-  public static Ceiling of(Product product, Need need) {
+  public static Ceiling of(Product product, Need yards) {
+    Need need = yards.on(product);
     String needed = Words.celsius(need.temperatureC());
+    if (need.policy() == Policy.LABEL && product.labelRatingC() == null) {
+      return new Ceiling(
+          Outcome.CHANGE_PRODUCT, "It has no label rating for the label policy to rest on.");
+    }
+    if (need.policy() == Policy.LABEL && product.labelRates() == null) {
+      return new Ceiling(
+          Outcome.CHANGE_PRODUCT,
+          "Nobody said whether its label states burst or freeze protection: the label policy cannot rest on it.");
+    }
+    Double expected = product.expectedMassFraction();
+    if (expected != null && expected < Policy.LEAST_MASS_FRACTION) {
+      return cannot(
+          Words.percent(expected) + " glycol",
+          Words.percent(Policy.LEAST_MASS_FRACTION) + " at the least");
+    }
     if (need.policy() == Policy.LABEL) {
-      if (product.labelRatingC() == null) {
-        return new Ceiling(
-            Outcome.CHANGE_PRODUCT, "It has no label rating for the label policy to rest on.");
-      }
       return product.labelRatingC() <= need.temperatureC()
           ? new Ceiling(null, "Label rating %s.".formatted(Words.celsius(product.labelRatingC())))
           : cannot("label rating " + Words.celsius(product.labelRatingC()), needed);

@@ -1,6 +1,7 @@
 package elsko.core.fluid;
 
 import elsko.core.Refused;
+import java.util.Objects;
 
 /**
  * An instrument as it was at the moment of a reading.
@@ -76,7 +77,25 @@ public record Instrument(
   }
 
   public boolean zeroIsTrue() {
-    return Math.abs(zeroReading) <= ZERO_TOLERANCE;
+    return Math.abs(zeroOffset()) <= ZERO_TOLERANCE;
+  }
+
+  /** How far clean water read from what it should, in scale units. */
+  private double zeroOffset() {
+    return zeroReading - (calibration == null ? 0 : calibration.waterReads());
+  }
+
+  /** A reading with the offset of the zero check taken off; never beyond water. */
+  double corrected(double reading) {
+    double corrected = reading - zeroOffset();
+    return calibration == null
+        ? scale.notBeyondWater(corrected)
+        : calibration.notBeyondWater(corrected);
+  }
+
+  /** Whether two readings may be held against each other: one scale, and one curve or none. */
+  public boolean readsAs(Instrument other) {
+    return scale == other.scale && Objects.equals(calibration, other.calibration);
   }
 
   public boolean compensatesAt(double temperatureC) {
@@ -91,9 +110,14 @@ public record Instrument(
     return (calibration != null || scale.suits(base)) && !(kind.byDensity() && base == Base.PG);
   }
 
-  /** The mass fraction a reading means, or null when this instrument cannot tell it. */
+  /** The mass fraction a reading means, or null when this instrument cannot tell. */
   public Double massFraction(Base base, double reading) {
-    return tellsStrengthOf(base) ? (Double) strength("reading", base, reading) : null;
+    return tellsStrengthOf(base) ? strength(base, corrected(reading)) : null;
+  }
+
+  /** The same at its weak end; null also where its own curve does not reach that far. */
+  public Double weakestMassFraction(Base base, double reading) {
+    return tellsStrengthOf(base) ? strength(base, atWorst(corrected(reading))) : null;
   }
 
   /** Refuses a reading that does not stand on the scale, or that no mixture of {@code base} has. */
@@ -110,14 +134,23 @@ public record Instrument(
     return reading;
   }
 
-  /** The mass fraction of a reading; only where this instrument tells it. */
-  double strength(String field, Base base, double reading) {
-    return calibration != null
-        ? calibration.massFraction(field, reading)
-        : GlycolCurve.of(base).massFractionFreezingAt(field, reading);
+  /**
+   * The mass fraction of a corrected reading; only where this instrument tells it. Null where its
+   * curve does not reach: nothing is known there.
+   */
+  Double strength(Base base, double reading) {
+    if (calibration != null) {
+      return calibration.reaches(reading)
+          ? (Double) calibration.massFraction("reading", reading)
+          : null;
+    }
+    GlycolCurve curve = GlycolCurve.of(base);
+    return reading < curve.lowestFreezePointC()
+        ? null
+        : (Double) curve.massFractionFreezingAt("reading", reading);
   }
 
-  /** A reading moved toward weak by the accuracy. */
+  /** A reading moved toward weak by the accuracy; it may leave the instrument's own curve. */
   double atWorst(double reading) {
     return calibration != null
         ? calibration.weaker(reading, accuracy)

@@ -24,4 +24,11 @@ public record Need(double designLowC, double marginK, Policy policy) {
   public double temperatureC() {
     return Math.min(0, designLowC - marginK);
   }
+
+  /** As it is judged for a product: a label that rates freeze protection is judged as FREEZE. */
+  Need on(Product product) {
+    return policy == Policy.LABEL && product.labelRates() == LabelRates.FREEZE
+        ? new Need(designLowC, marginK, Policy.FREEZE)
+        : this;
+  }
 }

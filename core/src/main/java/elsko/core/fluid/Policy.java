@@ -9,6 +9,9 @@ public enum Policy {
   /** The maker's label rating meets the need and the strength was kept. */
   LABEL("the maker's label rating");
 
+  /** No policy passes less glycol than that: weaker fluid spoils, and reads too near water. */
+  public static final double LEAST_MASS_FRACTION = 0.20;
+
   private final String words;
 
   Policy(String words) {

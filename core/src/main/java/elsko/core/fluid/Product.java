@@ -21,4 +21,9 @@ public record Product(Base base, Double massFraction, Double labelRatingC, Label
       Refused.within("product.labelRatingC", labelRatingC, -100, 0, " °C");
     }
   }
+
+  /** The fraction as sold, or the least that its label lets one expect; null where nothing does. */
+  Double expectedMassFraction() {
+    return massFraction != null ? massFraction : StockedGrade.weakestOf(this);
+  }
 }

@@ -27,15 +27,22 @@ public final class Proof {
   private final GlycolCurve curve;
   private final boolean tellsStrength;
   private final List<Reason> reasons = new ArrayList<>(4);
+
+  /** The weakest fraction that withstands the temperature. */
+  private Double coldEnough;
+
   private Double neededMassFraction;
   private Double strengthKept;
-  private double jug;
-  private double sample;
+  private double jugReading;
+  private double sampleReading;
+  private Double jug;
+  private Double sample;
+  private Double jugWorst;
   private Double worst;
 
   private Proof(ProofQuestion question) {
     this.question = question;
-    this.need = question.need();
+    this.need = question.need().on(question.product());
     this.curve = GlycolCurve.of(question.product().base());
     this.tellsStrength = question.instrument().tellsStrengthOf(question.product().base());
   }
@@ -46,33 +53,53 @@ public final class Proof {
   }
 
   private Verdict judge() {
-    neededMassFraction = fractionForNeed();
-    if (instrumentNotTrusted()) {
+    coldEnough = fractionForNeed();
+    neededMassFraction =
+        coldEnough == null ? null : (Double) Math.max(coldEnough, Policy.LEAST_MASS_FRACTION);
+    if (instrumentsNotTrusted()) {
       return verdict(Outcome.RETAKE, null);
     }
     measure();
+    if (jug == null || sample == null) {
+      reasons.add(Reason.OUTSIDE_THE_CURVE);
+      return verdict(Outcome.RETAKE, null);
+    }
     if (jugOrBottleNotTrusted()) {
       return verdict(Outcome.RETAKE, null);
     }
+    if (need.policy() != question.need().policy()) {
+      reasons.add(Reason.LABEL_RATES_FREEZE);
+    }
     if (!tellsStrength) {
       reasons.add(Reason.COMPARISON_ONLY);
-      if (need.policy() != Policy.LABEL) {
+      if (need.policy() != Policy.LABEL || question.product().expectedMassFraction() == null) {
         reasons.add(Reason.NEEDS_RIGHT_SCALE);
         return verdict(Outcome.RETAKE, null);
       }
+    }
+    if (tellsStrength && jugWorst == null && mayPass(jug, true)) {
+      reasons.add(Reason.OUTSIDE_THE_CURVE);
+      return verdict(Outcome.RETAKE, null);
     }
     if (!undilutedPasses()) {
       reasons.add(Reason.PRODUCT_CANNOT_PASS);
       return verdict(Outcome.CHANGE_PRODUCT, null);
     }
+    return judgeSample();
+  }
+
+  private Verdict judgeSample() {
     boolean keptEnough = strengthKept >= STRENGTH_KEPT - ROUNDING;
-    boolean protects =
-        need.policy() == Policy.LABEL ? keptEnough : passes(question.sampleReading());
-    if (need.policy() == Policy.LABEL) {
-      reasons.add(Reason.RESTS_ON_LABEL);
-    } else {
-      reasons.add(protects ? Reason.WITHSTANDS_NEED : Reason.SHORT_OF_NEED);
+    boolean known = !tellsStrength || worst != null;
+    if (!known && mayPass(sample, keptEnough)) {
+      reasons.add(Reason.OUTSIDE_THE_CURVE);
+      return verdict(Outcome.RETAKE, null);
     }
+    boolean withstands =
+        known && (need.policy() == Policy.LABEL ? keptEnough : passes(sampleReading, coldEnough));
+    boolean strongEnough = known && weakEnd() >= Policy.LEAST_MASS_FRACTION - ROUNDING;
+    reasons.add(protectionReason(known, withstands, strongEnough));
+    boolean protects = withstands && strongEnough;
     reasons.add(keptEnough ? Reason.STRENGTH_KEPT : Reason.STRENGTH_LOST);
     if (protects) {
       return verdict(keptEnough ? Outcome.PROVEN : Outcome.PROVEN_WITH_REMARK, null);
@@ -80,16 +107,51 @@ public final class Proof {
     return verdict(Outcome.HELD, remedy());
   }
 
-  private boolean instrumentNotTrusted() {
+  private Reason protectionReason(boolean known, boolean withstands, boolean strongEnough) {
+    if (!known) {
+      return Reason.OUTSIDE_THE_CURVE;
+    }
+    if (withstands && !strongEnough) {
+      return Reason.TOO_WEAK_FOR_ANY_NEED;
+    }
+    if (need.policy() == Policy.LABEL) {
+      return Reason.RESTS_ON_LABEL;
+    }
+    return withstands ? Reason.WITHSTANDS_NEED : Reason.SHORT_OF_NEED;
+  }
+
+  /** Whether a strength would do if it were exactly so. */
+  private boolean mayPass(double massFraction, boolean keptEnough) {
+    if (need.policy() == Policy.LABEL) {
+      return keptEnough && massFraction >= Policy.LEAST_MASS_FRACTION;
+    }
+    return neededMassFraction != null && massFraction >= neededMassFraction;
+  }
+
+  /** The least glycol the sample may hold: as measured, or as its label lets one expect. */
+  private double weakEnd() {
+    if (tellsStrength) {
+      return worst;
+    }
     Instrument instrument = question.instrument();
-    if (!instrument.zeroCheckIsFresh()) {
+    double weakest = Math.abs(instrument.atWorst(sampleReading)) / jug;
+    return Math.min(1, weakest) * question.product().expectedMassFraction();
+  }
+
+  private boolean instrumentsNotTrusted() {
+    Instrument instrument = question.instrument();
+    Instrument atJug = question.jugInstrument();
+    if (!instrument.zeroCheckIsFresh() || !atJug.zeroCheckIsFresh()) {
       reasons.add(Reason.ZERO_CHECK_TOO_OLD);
     }
-    if (!instrument.zeroIsTrue()) {
+    if (!instrument.zeroIsTrue() || !atJug.zeroIsTrue()) {
       reasons.add(Reason.ZERO_OFF);
     }
     if (!instrument.compensatesAt(question.sampleTemperatureC())) {
       reasons.add(Reason.SAMPLE_OUT_OF_COMPENSATION);
+    }
+    if (!instrument.readsAs(atJug)) {
+      reasons.add(Reason.JUG_READ_OTHERWISE);
     }
     return !reasons.isEmpty();
   }
@@ -97,14 +159,16 @@ public final class Proof {
   private void measure() {
     Instrument instrument = question.instrument();
     Base base = question.product().base();
+    jugReading = question.jugInstrument().corrected(question.jugReading());
+    sampleReading = instrument.corrected(question.sampleReading());
     if (tellsStrength) {
-      jug = instrument.strength("jugReading", base, question.jugReading());
-      sample = instrument.strength("sampleReading", base, question.sampleReading());
-      worst =
-          instrument.strength("sampleReading", base, instrument.atWorst(question.sampleReading()));
+      jug = question.jugInstrument().strength(base, jugReading);
+      sample = instrument.strength(base, sampleReading);
+      jugWorst = instrument.strength(base, instrument.atWorst(jugReading));
+      worst = instrument.strength(base, instrument.atWorst(sampleReading));
     } else {
-      jug = Math.abs(question.jugReading());
-      sample = Math.abs(question.sampleReading());
+      jug = Math.abs(jugReading);
+      sample = Math.abs(sampleReading);
     }
   }
 
@@ -127,11 +191,13 @@ public final class Proof {
     }
     Product product = question.product();
     Instrument instrument = question.instrument();
-    if (tellsStrength && product.massFraction() != null) {
-      return jug < JUG_REACHES * product.massFraction() - ROUNDING;
+    Double sold =
+        need.policy() == Policy.LABEL ? product.expectedMassFraction() : product.massFraction();
+    if (tellsStrength && sold != null) {
+      return jug < JUG_REACHES * sold - ROUNDING;
     }
     if (instrument.scale() == Scale.LABEL && product.labelRatingC() != null) {
-      return Math.abs(question.jugReading() - product.labelRatingC())
+      return Math.abs(jugReading - product.labelRatingC())
           > instrument.accuracy() + LABEL_TOLERANCE_K + ROUNDING;
     }
     reasons.add(Reason.LOT_NOT_CHECKED);
@@ -146,6 +212,15 @@ public final class Proof {
         reasons.add(Reason.NO_LABEL_RATING);
         return false;
       }
+      if (question.product().labelRates() == null) {
+        reasons.add(Reason.LABEL_MEANING_UNKNOWN);
+        return false;
+      }
+      Double holds = tellsStrength ? jugWorst : question.product().expectedMassFraction();
+      if (holds == null || holds < Policy.LEAST_MASS_FRACTION - ROUNDING) {
+        reasons.add(Reason.TOO_WEAK_FOR_ANY_NEED);
+        return false;
+      }
       return rating <= need.temperatureC() + ROUNDING;
     }
     if (neededMassFraction == null) {
@@ -155,26 +230,25 @@ public final class Proof {
               : Reason.NEED_BELOW_ANY_MIXTURE);
       return false;
     }
-    return passes(question.jugReading());
+    return passes(jugReading, neededMassFraction);
   }
 
   /**
-   * Whether a reading, moved by the accuracy toward weak, still meets the need. Stronger mixtures
-   * read colder, so readings are compared with what the weakest mixture that is good enough would
-   * read.
+   * Whether a corrected reading, moved by the accuracy toward weak, meets the need. Stronger
+   * mixtures read colder, so readings are compared with what the weakest mixture that is good
+   * enough would read.
    */
-  private boolean passes(double reading) {
+  private boolean passes(double reading, double fraction) {
     Instrument instrument = question.instrument();
     double weakest = instrument.atWorst(reading);
     if (instrument.calibration() != null) {
-      return instrument.strength("sampleReading", question.product().base(), weakest)
-          >= neededMassFraction - ROUNDING;
+      Double strength = instrument.strength(question.product().base(), weakest);
+      return strength != null && strength >= fraction - ROUNDING;
     }
-    double enough =
-        need.policy() == Policy.FREEZE
-            ? need.temperatureC()
-            : curve.freezePointC(neededMassFraction);
-    return weakest <= enough + ROUNDING;
+    double enough = curve.freezePointC(fraction);
+    return weakest
+        <= (need.policy() == Policy.FREEZE ? Math.min(enough, need.temperatureC()) : enough)
+            + ROUNDING;
   }
 
   /** The weakest fraction the policy accepts, or null when no mixture can or the label decides. */
@@ -216,15 +290,15 @@ public final class Proof {
     if (!tellsStrength) {
       return wanted;
     }
-    if (neededMassFraction != null) {
-      wanted = Math.max(wanted, neededMassFraction);
-    }
+    wanted =
+        Math.max(
+            wanted, neededMassFraction == null ? Policy.LEAST_MASS_FRACTION : neededMassFraction);
     return question.instrument().strengthToRead(question.product().base(), wanted);
   }
 
   private Verdict verdict(Outcome outcome, Remedy remedy) {
     if (need.policy() == Policy.LABEL && tellsStrength && strengthKept != null) {
-      neededMassFraction = STRENGTH_KEPT * jug;
+      neededMassFraction = Math.max(STRENGTH_KEPT * jug, Policy.LEAST_MASS_FRACTION);
     }
     return new Verdict(
         outcome,

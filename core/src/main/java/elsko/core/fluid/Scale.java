@@ -44,6 +44,11 @@ public enum Scale {
 
   /** Toward weak: warmer on a temperature scale, lower on Brix. */
   double weaker(double reading, double by) {
-    return this == BRIX ? Math.max(0, reading - by) : Math.min(0, reading + by);
+    return notBeyondWater(this == BRIX ? reading - by : reading + by);
+  }
+
+  /** Nothing is weaker than water, which reads 0 on every scale. */
+  double notBeyondWater(double reading) {
+    return this == BRIX ? Math.max(0, reading) : Math.min(0, reading);
   }
 }

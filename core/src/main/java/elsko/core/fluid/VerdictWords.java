@@ -23,11 +23,15 @@ final class VerdictWords {
     String need = Words.celsius(verdict.need().temperatureC());
     return switch (reason) {
       case ZERO_CHECK_TOO_OLD ->
-          "The instrument's zero check is more than 24 h old. Check it on clean water, then read again.";
+          "The instrument had no zero check in the 24 h before the reading. Check it on clean water, then read again.";
       case ZERO_OFF ->
           "Clean water did not read zero within 1 unit. Set the instrument, then read again.";
       case SAMPLE_OUT_OF_COMPENSATION ->
           "The sample is outside the temperatures the instrument corrects for. Wait until it is in range.";
+      case JUG_READ_OTHERWISE ->
+          "Jug and sample were read on different scales or curves. Read the jug with the instrument of the sample.";
+      case OUTSIDE_THE_CURVE ->
+          "The reading, or its weak end, lies outside what this instrument's curve knows. Extend the calibration, or read it with another.";
       case LOT_SUSPECT ->
           "Lot suspect: the jug reads weaker than the product is sold. Read the jug again or open another.";
       case LOT_NOT_CHECKED ->
@@ -38,6 +42,10 @@ final class VerdictWords {
           "This instrument cannot tell the strength of this glycol: the readings are only compared.";
       case NEEDS_RIGHT_SCALE -> "This policy needs an instrument with the right scale.";
       case NO_LABEL_RATING -> "The product has no label rating to rest on.";
+      case LABEL_MEANING_UNKNOWN ->
+          "Nobody said whether the label states burst or freeze protection: nothing can rest on it.";
+      case LABEL_RATES_FREEZE ->
+          "The label states a freeze point, so it is judged by freeze point.";
       case NEED_BELOW_BURST_FLOOR ->
           "No burst point proves a need below −51 °C: below that the table only knows a floor.";
       case NEED_BELOW_ANY_MIXTURE -> "No mixture in the table has a freeze point of " + need + ".";
@@ -47,6 +55,9 @@ final class VerdictWords {
       case WITHSTANDS_NEED -> "%s, needed %s.".formatted(Words.sentence(withstands(verdict)), need);
       case SHORT_OF_NEED ->
           "%s is not enough, needed %s.".formatted(Words.sentence(withstands(verdict)), need);
+      case TOO_WEAK_FOR_ANY_NEED ->
+          "It may hold less than %s glycol: that spoils, and reads too near water, whatever is needed."
+              .formatted(Words.percent(Policy.LEAST_MASS_FRACTION));
       case RESTS_ON_LABEL -> "This rests on the maker's label, not on a freeze or burst point.";
       case STRENGTH_KEPT -> "It kept %s of the jug's strength.".formatted(kept(verdict));
       case STRENGTH_LOST ->

@@ -6,6 +6,7 @@ import elsko.core.boat.CircuitKind;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.PourPoint;
 import elsko.core.boat.Segment;
+import elsko.core.fluid.Instrument;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Outcome;
 import elsko.core.fluid.Proof;
@@ -37,7 +38,7 @@ final class CircuitFold {
   private final Map<String, Seen> seen = new HashMap<>();
   private final Map<String, Fact.SampleRead> samples = new HashMap<>();
   private final Map<String, String> couldNot = new HashMap<>();
-  private final Map<String, Fact.JugRead> jugs = new LinkedHashMap<>();
+  private final Map<String, List<Fact.JugRead>> jugs = new LinkedHashMap<>();
   private final List<Failure> failures = new ArrayList<>();
   private final Set<String> drainsOut = new HashSet<>();
   private final List<Flow> flows = new ArrayList<>();
@@ -60,7 +61,7 @@ final class CircuitFold {
   /** Nobody had answered for it; somebody looked, and it is not there. */
   private boolean notAboard;
 
-  private Fact.CoolantRead coolant;
+  private final CoolantSide coolant = new CoolantSide();
   private Lot lot;
   private double litersUsed;
   private boolean drawn;
@@ -82,7 +83,7 @@ final class CircuitFold {
 
   void looked(boolean waterOnPurpose) {
     flooded();
-    coolant = null;
+    coolant.forget();
     inService = waterOnPurpose;
   }
 
@@ -102,7 +103,16 @@ final class CircuitFold {
 
   void coolant(Fact.CoolantRead read) {
     known = true;
-    coolant = read;
+    coolant.read(read);
+  }
+
+  void coolantRenewed() {
+    known = true;
+    coolant.renewed();
+  }
+
+  void coolantRanWarm() {
+    coolant.ranWarm();
   }
 
   /** Water went through or came in: nothing that was measured holds any more. */
@@ -179,7 +189,7 @@ final class CircuitFold {
   }
 
   void jug(Fact.JugRead read) {
-    jugs.put(read.lot().number(), read);
+    jugs.computeIfAbsent(read.lot().number(), lot -> new ArrayList<>()).add(read);
   }
 
   void sample(Fact.SampleRead read, String person, Instant at) {
@@ -225,7 +235,8 @@ final class CircuitFold {
         drawn,
         List.copyOf(all),
         Map.copyOf(jugs),
-        coolant,
+        coolant.last(),
+        coolant.verdict(need),
         List.copyOf(flows),
         Set.copyOf(sampledBy),
         protection == Protection.FILLED && awaitsCountersign(verdicts),
@@ -244,7 +255,7 @@ final class CircuitFold {
 
   private PointState pointState(LowPoint point, Map<String, Verdict> verdicts) {
     Fact.SampleRead read = samples.get(point.key());
-    Fact.JugRead jug = read == null ? null : jugs.get(read.lot().number());
+    Fact.JugRead jug = read == null ? null : jugOf(read);
     return new PointState(
         point,
         seen.get(point.key()),
@@ -320,10 +331,11 @@ final class CircuitFold {
    * Read cold at the filler, on the EG scale, by the freeze policy whatever the yard's policy is.
    */
   private Protection coolantSide() {
-    if (coolant == null) {
+    CoolantVerdict verdict = coolant.verdict(need);
+    if (verdict == null || verdict.outcome() == Outcome.RETAKE) {
       return Protection.FILLED;
     }
-    return CoolantVerdict.of(need, coolant).good() ? Protection.PROVEN : Protection.HELD;
+    return verdict.good() ? Protection.PROVEN : Protection.HELD;
   }
 
   private Protection measured(Map<String, Verdict> verdicts) {
@@ -388,8 +400,20 @@ final class CircuitFold {
     return List.of();
   }
 
+  /** The newest reading of its lot that it can be held against, or else the newest of its lot. */
+  private Fact.JugRead jugOf(Fact.SampleRead read) {
+    List<Fact.JugRead> ofLot = jugs.getOrDefault(read.lot().number(), List.of());
+    Instrument instrument = read.with().instrument();
+    for (int i = ofLot.size() - 1; i >= 0; i--) {
+      if (ofLot.get(i).with().instrument().readsAs(instrument)) {
+        return ofLot.get(i);
+      }
+    }
+    return ofLot.isEmpty() ? null : ofLot.get(ofLot.size() - 1);
+  }
+
   private Verdict judge(Fact.SampleRead read) {
-    Fact.JugRead jug = jugs.get(read.lot().number());
+    Fact.JugRead jug = jugOf(read);
     if (jug == null) {
       return null;
     }
@@ -398,6 +422,7 @@ final class CircuitFold {
             need,
             read.lot().product(),
             read.with().instrument(),
+            jug.with().instrument(),
             jug.reading(),
             read.reading(),
             read.temperatureC(),

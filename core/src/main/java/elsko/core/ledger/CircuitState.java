@@ -12,8 +12,9 @@ import java.util.Set;
  * @param lot what was filled in last, or null
  * @param litersUsed since it was last emptied or run on water
  * @param failures fills found short, oldest first
- * @param jugs latest jug reading by lot number
+ * @param jugs jug readings by lot number, oldest first
  * @param coolant how its coolant was read last, or null
+ * @param coolantVerdict what that means; null while nothing that was read holds
  * @param flows what went out and in since it was last full of water, oldest first
  * @param sampledBy who read the samples that hold now
  * @param awaitsCountersign every sample proves it, and a second person has not signed yet
@@ -29,8 +30,9 @@ public record CircuitState(
     double litersUsed,
     boolean drawn,
     List<Failure> failures,
-    Map<String, Fact.JugRead> jugs,
+    Map<String, List<Fact.JugRead>> jugs,
     Fact.CoolantRead coolant,
+    CoolantVerdict coolantVerdict,
     List<Flow> flows,
     Set<String> sampledBy,
     boolean awaitsCountersign,

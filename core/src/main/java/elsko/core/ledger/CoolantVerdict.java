@@ -3,31 +3,64 @@ package elsko.core.ledger;
 import elsko.core.Words;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
+import elsko.core.fluid.Instrument;
 import elsko.core.fluid.Need;
+import elsko.core.fluid.Outcome;
 
 /**
  * What a reading of the coolant side means. The coolant is a block's only frost protection and has
  * to stay liquid, so it is judged by its freeze point, taken at the weak end of the instrument's
  * accuracy.
+ *
+ * @param outcome PROVEN, HELD or RETAKE
+ * @param freezePointC of the weak end; null when RETAKE
  */
-public record CoolantVerdict(boolean good, double freezePointC, String words) {
+public record CoolantVerdict(Outcome outcome, Double freezePointC, String words) {
+  public boolean good() {
+    return outcome == Outcome.PROVEN;
+  }
+
   /** The verdict on one reading. */
   public static CoolantVerdict of(Need need, Fact.CoolantRead read) {
-    double weakest = Math.min(0, read.reading() + read.with().instrument().accuracy());
-    double freezes = Math.max(weakest, GlycolCurve.of(Base.EG).lowestFreezePointC());
-    boolean good = freezes <= need.temperatureC();
-    return new CoolantVerdict(
-        good,
-        freezes,
-        good
-            ? "Good: freezes at %s or below.".formatted(Words.celsius(freezes))
-            : "Freezes at %s, needed %s: strengthen it, run it warm, read it again cold."
+    Instrument instrument = read.with().instrument();
+    if (!instrument.zeroCheckIsFresh()) {
+      return retake(
+          "The instrument had no zero check in the 24 h before it. Check it on clean water, then read again.");
+    }
+    if (!instrument.zeroIsTrue()) {
+      return retake(
+          "Clean water did not read zero within 1 unit. Set the instrument, then read again.");
+    }
+    Double weakest = instrument.weakestMassFraction(Base.EG, read.reading());
+    if (weakest == null) {
+      return retake(
+          "The reading, or its weak end, lies outside what this instrument knows. Read it with another.");
+    }
+    double freezes = GlycolCurve.of(Base.EG).freezePointC(weakest);
+    return freezes <= need.temperatureC()
+        ? new CoolantVerdict(
+            Outcome.PROVEN,
+            freezes,
+            "Good: freezes at %s or below.".formatted(Words.celsius(freezes)))
+        : new CoolantVerdict(
+            Outcome.HELD,
+            freezes,
+            "Freezes at %s, needed %s: strengthen it, run it warm, read it again cold."
                 .formatted(Words.celsius(freezes), Words.celsius(need.temperatureC())));
+  }
+
+  /** Of a reading made after it was changed or topped up, with no warm run since. */
+  static CoolantVerdict unmixed() {
+    return retake(
+        "Read before a warm run had mixed what went in: run it warm, let it cool, read it again.");
   }
 
   /** The verdict on a circuit's last coolant reading, or null when nothing was read. */
   public static CoolantVerdict of(BoatState state, String circuit) {
-    Fact.CoolantRead read = state.circuit(circuit).coolant();
-    return read == null ? null : of(state.need(), read);
+    return state.circuit(circuit).coolantVerdict();
+  }
+
+  private static CoolantVerdict retake(String words) {
+    return new CoolantVerdict(Outcome.RETAKE, null, words);
   }
 }

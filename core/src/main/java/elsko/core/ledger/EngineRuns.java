@@ -87,6 +87,11 @@ final class EngineRuns {
     plateaus.computeIfAbsent(engine, key -> new ArrayList<>()).add(new Plateau(at, valueC));
   }
 
+  /** Whether it was seen to be warm since it was started on water. */
+  boolean ranWarm(Position engine) {
+    return Boolean.TRUE.equals(opened.get(engine));
+  }
+
   /** Whether its thermostat is known to have stayed shut; unknown counts as open. */
   boolean stayedShut(Position engine) {
     return engine != null && Boolean.FALSE.equals(opened.get(engine));

@@ -9,6 +9,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
+import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
 import java.time.Instant;
@@ -117,11 +118,16 @@ public final class Ledger {
                   runs.turned(
                       engine, cranked.seconds(), seacockIsOpen(engine), entry.deviceTime()));
     } else if (fact instanceof Fact.GaugeRead read) {
-      boat.enginesMeant(read.engine()).forEach(engine -> runs.read(engine, read.reading()));
+      boat.enginesMeant(read.engine())
+          .forEach(
+              engine -> {
+                runs.read(engine, read.reading());
+                coolantRoundWith(engine);
+              });
     } else if (fact instanceof Fact.RoundDone round) {
       gone(entry, round);
     } else if (fact instanceof Fact.ConditionSeen seen) {
-      readings.seen(boat.engineMeant(seen.engine()), seen, entry);
+      seen(entry, seen);
     } else if (fact instanceof Fact.PiecesFound found) {
       boat.enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
     } else if (fact instanceof Fact.ReadingTaken read) {
@@ -137,6 +143,8 @@ public final class Ledger {
       services.done(done.engine(), Interval.of(done.item()), entry, done.found());
       if (done.item().equals(Interval.IMPELLER.key())) {
         boat.enginesMeant(done.engine()).forEach(readings::impellerReplaced);
+      } else if (done.item().equals(Interval.COOLANT.key())) {
+        coolantOf(done.engine(), CircuitFold::coolantRenewed);
       }
     } else if (fact instanceof Fact.DuePlanned planned) {
       services.planned(planned.engine(), Interval.of(planned.item()), entry);
@@ -211,7 +219,11 @@ public final class Ledger {
     }
     if (Limits.isPlateau(read.limit())) {
       boat.enginesMeant(read.engine())
-          .forEach(engine -> runs.holdsAt(engine, entry.deviceTime(), read.value()));
+          .forEach(
+              engine -> {
+                runs.holdsAt(engine, entry.deviceTime(), read.value());
+                coolantRoundWith(engine);
+              });
     } else if (read.limit().equals(Limits.WATER_AT_EXHAUST.key())
         && Limits.WATER_AT_EXHAUST.judge(read.value()).isGood()) {
       boat.enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
@@ -221,7 +233,7 @@ public final class Ledger {
   /** A round says many things at once; each counts as if it had been said alone. */
   private void gone(Entry entry, Fact.RoundDone round) {
     round.set().forEach(set -> set(entry, set));
-    round.seen().forEach(seen -> readings.seen(boat.engineMeant(seen.engine()), seen, entry));
+    round.seen().forEach(seen -> seen(entry, seen));
     round.read().forEach(read -> taken(entry, read));
     lastRound =
         new RoundStanding(
@@ -303,13 +315,31 @@ public final class Ledger {
 
   /** With its raw water laid up, the coolant of an engine is no longer in service either. */
   private void leaveServiceWith(String circuit) {
-    if (!boat.hasCircuit(circuit) || boat.circuit(circuit).engine() == null) {
-      return;
+    if (boat.hasCircuit(circuit) && boat.circuit(circuit).engine() != null) {
+      coolantOf(boat.circuit(circuit).engine(), CircuitFold::leaveService);
     }
-    Position engine = boat.circuit(circuit).engine();
+  }
+
+  private void seen(Entry entry, Fact.ConditionSeen seen) {
+    readings.seen(boat.engineMeant(seen.engine()), seen, entry);
+    if (seen.condition().equals(Conditions.COOLANT_LEVEL.key())
+        && seen.finding().equals(Conditions.COOLANT_IS_LOW)) {
+      coolantOf(seen.engine(), CircuitFold::coolantRenewed);
+    }
+  }
+
+  /** A warm run carries what went into the coolant round. */
+  private void coolantRoundWith(Position engine) {
+    if (runs.ranWarm(engine)) {
+      coolantOf(engine, CircuitFold::coolantRanWarm);
+    }
+  }
+
+  private void coolantOf(Position said, Consumer<CircuitFold> then) {
+    List<Position> engines = boat.enginesMeant(said);
     for (Circuit coolant : boat.circuitsOf(CircuitKind.COOLANT)) {
-      if (coolant.engine() == engine) {
-        circuits.get(coolant.key()).leaveService();
+      if (engines.contains(coolant.engine())) {
+        then.accept(circuits.get(coolant.key()));
       }
     }
   }

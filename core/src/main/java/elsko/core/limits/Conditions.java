@@ -54,11 +54,14 @@ public final class Conditions {
                   + " seal first.")
           .or("metal", "glitters, metal in it", STOP, "Stop: a gear or a bearing is going.");
 
+  /** The finding at which coolant has to be topped up. */
+  public static final String COOLANT_IS_LOW = "low";
+
   public static final Condition COOLANT_LEVEL =
       called("coolant-level", "level of the coolant", "COLD only; hot cap: do not open")
           .or("between", "between the marks", GOOD, "")
           .or(
-              "low",
+              COOLANT_IS_LOW,
               "under the lower mark",
               MEND,
               "Top up with the mix it has, never plain water; look for the leak.")

@@ -1,5 +1,6 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Cooling;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
@@ -35,7 +36,8 @@ final class LayUpServiceCard implements CardPlan {
     Set<Interval> due = on.request().dueBeforeNextLayUp(on.engine());
     boolean wet = on.circuit().isRawWater();
     // Coolant is changed cold, so before the engine is warmed.
-    if (engine.cooling() == Cooling.CLOSED && due.contains(Interval.COOLANT)) {
+    boolean coolantDue = engine.cooling() == Cooling.CLOSED && due.contains(Interval.COOLANT);
+    if (coolantDue) {
       steps.add(newCoolant(on));
     }
     if (due.contains(Interval.VALVES)) {
@@ -52,6 +54,9 @@ final class LayUpServiceCard implements CardPlan {
     steps.add(fuel(on, due));
     if (engine.fuel() == Fuel.PETROL) {
       steps.add(sparkPlugs(on));
+    }
+    if (coolantDue) {
+      steps.add(newCoolantRead(on));
     }
   }
 
@@ -128,13 +133,33 @@ final class LayUpServiceCard implements CardPlan {
 
   private static Step newCoolant(OnCircuit on) {
     return on.step("new-coolant", "Change the coolant")
-        .how("Cold, cap off, out into a catch, new mix in where the maker fills it; read it again.")
+        .how(
+            "Cold, cap off, out into a catch, new mix in where the maker fills it. It is read after a warm run,"
+                + " cooled down.")
         .why("Its inhibitors are spent after three years, whatever its strength.")
         .hurts(
             "Hot cap: do not open. Cold only.",
             "Ethylene glycol: poison to people and animals; spills wiped.")
         .asks(List.of(service(on.engine(), Interval.COOLANT)))
         .minutes(30)
+        .written();
+  }
+
+  private static Step newCoolantRead(OnCircuit on) {
+    return on.step("new-coolant-read", "Read the new coolant cold")
+        .how("After the warm run, engine cooled down: cap off slowly, a drop on the EG scale.")
+        .why("What was poured in lies at the filler until a warm run has carried it round.")
+        .tools(List.of("instrument with an EG scale", "pipette"))
+        .hurts(
+            "Hot cap: do not open. Cold only.",
+            "Ethylene glycol: poison to people and animals; spills wiped.")
+        .asks(
+            on.boat().circuitsOf(CircuitKind.COOLANT).stream()
+                .filter(coolant -> coolant.engine() == on.engine())
+                .<Ask>map(coolant -> new Ask.Coolant(coolant.name(), coolant.key()))
+                .toList())
+        .after(on.key("new-coolant"), on.key("oil"))
+        .minutes(4)
         .written();
   }
 

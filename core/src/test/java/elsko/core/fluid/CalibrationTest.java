@@ -123,4 +123,59 @@ class CalibrationTest {
     assertThat(floats.tellsStrengthOf(Base.PG)).isFalse();
     assertThat(judge(floats, 28, 27).outcome()).isEqualTo(Outcome.RETAKE);
   }
+
+  @Test
+  void aWeakEndThatLeavesTheCurveProvesNothing() {
+    Calibration strong =
+        new Calibration(
+            List.of(
+                new Calibration.Point(0.30, 21),
+                new Calibration.Point(0.45, 31),
+                new Calibration.Point(0.60, 40)));
+    Product p40 = new Product(Base.PG, null, null, null);
+    for (double accuracy : new double[] {0.1, 10}) {
+      Verdict verdict =
+          Proof.judge(
+              new ProofQuestion(Need.DEFAULT, p40, brix(accuracy, strong), 32, 21, 15, null, 19));
+      assertThat(verdict.outcome()).isEqualTo(Outcome.RETAKE);
+      assertThat(verdict.reasons()).contains(Reason.OUTSIDE_THE_CURVE);
+      assertThat(verdict.worstCaseMassFraction()).isNull();
+    }
+    Verdict reaches =
+        Proof.judge(
+            new ProofQuestion(Need.DEFAULT, p40, brix(0.1, strong), 32, 21.2, 15, null, 19));
+    assertThat(reaches.outcome()).isEqualTo(Outcome.PROVEN_WITH_REMARK);
+    Need colder = new Need(-40, 5, Policy.BURST);
+    Verdict shortAnyway =
+        Proof.judge(new ProofQuestion(colder, p40, brix(0.1, strong), 39, 21, 15, null, 19));
+    assertThat(shortAnyway.outcome()).isEqualTo(Outcome.HELD);
+    Verdict jugOff =
+        Proof.judge(new ProofQuestion(Need.DEFAULT, p40, brix(1, strong), 21.5, 22, 15, null, 19));
+    assertThat(jugOff.outcome()).isEqualTo(Outcome.RETAKE);
+  }
+
+  @Test
+  void theZeroIsHeldAgainstWhatWaterReadWhenItWasCalibrated() {
+    Calibration shifted =
+        Calibration.ofSeries(
+            Base.PG, 0.38, List.of(new Glass(1, 0, 29), new Glass(1, 1, 16), new Glass(0, 1, 2)));
+    Instrument asThen =
+        new Instrument(InstrumentKind.REFRACTOMETER, Scale.BRIX, 0, 10, 30, 2, 1, shifted);
+    assertThat(asThen.zeroIsTrue()).isTrue();
+    assertThat(asThen.massFraction(Base.PG, 29)).isCloseTo(0.38, within(1e-9));
+    Instrument since =
+        new Instrument(InstrumentKind.REFRACTOMETER, Scale.BRIX, 0, 10, 30, 1.5, 1, shifted);
+    assertThat(since.massFraction(Base.PG, 28.5)).isCloseTo(0.38, within(1e-9));
+    assertThat(brix(0, shifted).zeroIsTrue()).isFalse();
+  }
+
+  @Test
+  void twoCurvesAreNotHeldAgainstEachOther() {
+    Verdict verdict =
+        Proof.judge(
+            new ProofQuestion(
+                Need.DEFAULT, P38, brix(0.2, BRIX), brix(0.2, null), 28.4, 28, 15, null, 19));
+    assertThat(verdict.outcome()).isEqualTo(Outcome.RETAKE);
+    assertThat(verdict.reasons()).contains(Reason.JUG_READ_OTHERWISE);
+  }
 }

@@ -51,11 +51,13 @@ class ProofProperties {
   void whatIsProvenWithstandsTheNeedAtItsWorst(
       @ForAll @DoubleRange(min = -40, max = 0) double designLow,
       @ForAll @DoubleRange(max = 10) double margin,
-      @ForAll @DoubleRange(min = 0.05, max = 0.55) double product,
-      @ForAll @DoubleRange(max = 1) double kept) {
+      @ForAll @DoubleRange(min = 0.2, max = 0.55) double product,
+      @ForAll @DoubleRange(min = 0.5, max = 1) double kept) {
     Verdict verdict =
         judge(new Need(designLow, margin, Policy.BURST), product, product * kept, 0.5);
     Assume.that(verdict.outcome().proves());
+    assertThat(verdict.worstCaseMassFraction())
+        .isGreaterThanOrEqualTo(Policy.LEAST_MASS_FRACTION - 1e-9);
     assertThat(verdict.burstPointC()).isLessThanOrEqualTo(designLow - margin + 1e-9);
     assertThat(verdict.worstCaseMassFraction()).isLessThanOrEqualTo(product * kept + 1e-9);
   }

@@ -15,6 +15,7 @@ class ProofTest {
   private static final SampledSegment BLOCK = new SampledSegment(4.5, 0.5, false);
 
   private Instrument instrument = exact(Scale.PG_FREEZE);
+  private Instrument jugInstrument;
   private Need need = Need.DEFAULT;
   private Product product = P38;
   private double temperatureC = 15;
@@ -34,6 +35,7 @@ class ProofTest {
             need,
             product,
             instrument,
+            jugInstrument == null ? instrument : jugInstrument,
             jug,
             sample,
             temperatureC,
@@ -224,5 +226,114 @@ class ProofTest {
     need = Need.DEFAULT;
     product = new Product(Base.PG, 0.56, null, null);
     assertThat(String.join(" ", judge(0.56, 0.56).words())).contains("at or below −51 °C");
+  }
+
+  @Test
+  void theOffsetOfTheZeroCheckIsTakenOff() {
+    product = new Product(Base.PG, 0.32, null, null);
+    double need = PG.withBurstPoint(-25).freezePointC();
+    double jug = PG.freezePointC(0.32);
+    assertThat(judgeReadings(jug, need).outcome()).isEqualTo(Outcome.PROVEN);
+    instrument = zeroAt(-1);
+    assertThat(judgeReadings(jug - 1, need).outcome()).isEqualTo(Outcome.HELD);
+    Verdict verdict = judgeReadings(jug - 1, need - 1);
+    assertThat(verdict.outcome()).isEqualTo(Outcome.PROVEN);
+    assertThat(verdict.freezePointC()).isCloseTo(need, within(1e-9));
+    instrument = zeroAt(1);
+    assertThat(judgeReadings(jug + 1, need + 1).outcome()).isEqualTo(Outcome.PROVEN);
+  }
+
+  @Test
+  void aCorrectedReadingBeyondTheTableIsReadAgain() {
+    instrument = zeroAt(1);
+    product = new Product(Base.PG, null, null, null);
+    double strongest = PG.lowestFreezePointC();
+    Verdict verdict = judgeReadings(strongest + 0.5, strongest + 0.5);
+    assertThat(verdict.outcome()).isEqualTo(Outcome.RETAKE);
+    assertThat(verdict.reasons()).containsExactly(Reason.OUTSIDE_THE_CURVE);
+  }
+
+  @Test
+  void waterReadBesideAZeroThatIsOffIsWater() {
+    instrument = zeroAt(-1);
+    assertThat(judgeReadings(PG.freezePointC(0.38) - 1, -0.4).worstCaseMassFraction()).isZero();
+  }
+
+  @Test
+  void aJugReadOnAnotherScaleIsNotComparedWith() {
+    jugInstrument = exact(Scale.EG_FREEZE);
+    Verdict verdict = judgeReadings(-17, -16.5);
+    assertThat(verdict.outcome()).isEqualTo(Outcome.RETAKE);
+    assertThat(verdict.reasons()).containsExactly(Reason.JUG_READ_OTHERWISE);
+    assertThat(verdict.strengthKept()).isNull();
+  }
+
+  @Test
+  void aJugReadWithAnotherOfTheSameScaleIsCorrectedByItsOwnZero() {
+    jugInstrument = zeroAt(-0.5);
+    assertThat(judgeReadings(PG.freezePointC(0.38) - 0.5, PG.freezePointC(0.38)).strengthKept())
+        .isCloseTo(1, within(1e-9));
+    jugInstrument = new Instrument(InstrumentKind.REFRACTOMETER, Scale.PG_FREEZE, 0, 10, 30, 0, 25);
+    assertThat(judge(0.38, 0.38).reasons()).containsExactly(Reason.ZERO_CHECK_TOO_OLD);
+  }
+
+  @Test
+  void aLabelDoesNotProveWater() {
+    need = new Need(-20, 5, Policy.LABEL);
+    product = new Product(Base.PG, null, -59.0, LabelRates.BURST);
+    Verdict water = judgeReadings(-1, -1);
+    assertThat(water.outcome()).isEqualTo(Outcome.RETAKE);
+    assertThat(water.reasons()).containsExactly(Reason.LOT_SUSPECT);
+    assertThat(judge(0.37, 0.36).outcome()).isEqualTo(Outcome.PROVEN);
+    assertThat(judge(0.30, 0.30).reasons()).containsExactly(Reason.LOT_SUSPECT);
+  }
+
+  @Test
+  void noPolicyPassesLessThanAFifth() {
+    product = new Product(Base.PG, null, -30.0, LabelRates.BURST);
+    need = new Need(-20, 5, Policy.LABEL);
+    assertThat(judge(0.19, 0.19).outcome()).isEqualTo(Outcome.CHANGE_PRODUCT);
+    assertThat(judge(0.205, 0.196).reasons()).contains(Reason.TOO_WEAK_FOR_ANY_NEED);
+    assertThat(judge(0.205, 0.196).outcome()).isEqualTo(Outcome.HELD);
+    for (Policy policy : new Policy[] {Policy.BURST, Policy.FREEZE}) {
+      need = new Need(-1, 0, policy);
+      Verdict verdict = judge(0.25, 0.15);
+      assertThat(verdict.outcome()).isEqualTo(Outcome.HELD);
+      assertThat(verdict.neededMassFraction()).isEqualTo(0.20);
+      assertThat(judge(0.25, 0.21).outcome()).isEqualTo(Outcome.PROVEN_WITH_REMARK);
+    }
+  }
+
+  @Test
+  void aComparisonNeedsToKnowWhatTheJugMayHold() {
+    need = new Need(-20, 5, Policy.LABEL);
+    instrument = exact(Scale.BRIX);
+    product = new Product(Base.PG, null, -59.4, LabelRates.BURST);
+    assertThat(judgeReadings(40, 38).outcome()).isEqualTo(Outcome.PROVEN);
+    product = new Product(Base.PG, null, -30.0, LabelRates.BURST);
+    assertThat(judgeReadings(40, 38).reasons()).contains(Reason.NEEDS_RIGHT_SCALE);
+    product = new Product(Base.PG, 0.21, -30.0, LabelRates.BURST);
+    assertThat(judgeReadings(40, 37).outcome()).isEqualTo(Outcome.HELD);
+  }
+
+  @Test
+  void aLabelThatRatesFreezeProtectionIsJudgedByFreezePoint() {
+    need = new Need(-20, 5, Policy.LABEL);
+    product = new Product(Base.PG, 0.38, -59.4, LabelRates.FREEZE);
+    Verdict verdict = judge(0.38, 0.38);
+    assertThat(verdict.outcome()).isEqualTo(Outcome.CHANGE_PRODUCT);
+    assertThat(verdict.need().policy()).isEqualTo(Policy.FREEZE);
+    assertThat(verdict.reasons()).contains(Reason.LABEL_RATES_FREEZE);
+    product = new Product(Base.PG, 0.56, -59.4, LabelRates.FREEZE);
+    assertThat(judge(0.56, 0.55).outcome()).isEqualTo(Outcome.PROVEN);
+    instrument = exact(Scale.BRIX);
+    assertThat(judgeReadings(40, 40).outcome()).isEqualTo(Outcome.RETAKE);
+    product = new Product(Base.PG, 0.38, -59.4, null);
+    instrument = exact(Scale.PG_FREEZE);
+    assertThat(judge(0.38, 0.38).reasons()).contains(Reason.LABEL_MEANING_UNKNOWN);
+  }
+
+  private static Instrument zeroAt(double reading) {
+    return new Instrument(InstrumentKind.REFRACTOMETER, Scale.PG_FREEZE, 0, 10, 30, reading, 1);
   }
 }

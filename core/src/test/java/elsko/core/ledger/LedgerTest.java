@@ -9,6 +9,7 @@ import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Outcome;
 import elsko.core.fluid.Policy;
+import elsko.core.fluid.Reason;
 import elsko.core.fluid.RemedyKind;
 import java.util.List;
 import java.util.Map;
@@ -157,12 +158,27 @@ class LedgerTest {
 
   @Test
   void aChangedPolicyJudgesTheStoredReadingsAgain() {
-    Story story = poured(Map.of("block-starboard", Story.SHORT));
+    Story story = poured(Map.of("block-starboard", -8.5));
+    assertThat(story.protection()).isEqualTo(Protection.HELD);
     story.need = new Need(-5, 2, Policy.BURST);
     assertThat(story.protection()).isEqualTo(Protection.PROVEN);
     story.need = new Need(-30, 10, Policy.FREEZE);
     assertThat(story.state().circuit("engine").point("block-port").verdict().outcome())
         .isEqualTo(Outcome.CHANGE_PRODUCT);
+  }
+
+  @Test
+  void aJugOnAnotherScaleProvesNothingAndSpoilsNothing() {
+    Story story = poured(Map.of());
+    assertThat(story.protection()).isEqualTo(Protection.PROVEN);
+    story.say(new Fact.JugRead(Story.LOT, Story.COOLANT_GLASS, -24));
+    assertThat(story.protection()).isEqualTo(Protection.PROVEN);
+    story.log.removeIf(
+        e -> e.fact() instanceof Fact.JugRead read && read.with().equals(Story.GLASS));
+    BoatState without = Ledger.fold(story.boat, story.need, story.log);
+    assertThat(without.protection()).isEqualTo(Protection.FILLED);
+    assertThat(without.circuit("engine").point("block-port").verdict().reasons())
+        .containsExactly(Reason.JUG_READ_OTHERWISE);
   }
 
   @Test

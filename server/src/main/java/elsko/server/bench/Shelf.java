@@ -88,7 +88,7 @@ public class Shelf {
         .orElseThrow(() -> Refused.value("lot", "There is no lot \"%s\".".formatted(number)));
   }
 
-  /** The instrument as it stands at {@code at}, by its last zero check. */
+  /** The instrument as it stood at {@code at}, by the last zero check made by then. */
   @Transactional(readOnly = true)
   public InstrumentUse instrument(UUID id, Instant at) {
     InstrumentRow row = instrumentRow(id);
@@ -249,7 +249,7 @@ public class Shelf {
 
   private InstrumentView instrumentView(InstrumentRow row) {
     Instrument now = standing(row, clock.instant(), null);
-    ZeroCheck last = lastCheck(row);
+    ZeroCheck last = lastCheck(row, clock.instant());
     return new InstrumentView(
         row.id(),
         row.name(),
@@ -269,16 +269,19 @@ public class Shelf {
   }
 
   private Instrument standing(InstrumentRow row, Instant at, Calibration own) {
-    ZeroCheck last = lastCheck(row);
+    ZeroCheck last = lastCheck(row, at);
     if (last == null) {
       return row.checked(0, NEVER_HOURS, own);
     }
-    double hours = Math.max(0, Duration.between(last.checkedAt(), at).toSeconds() / 3600.0);
+    double hours = Duration.between(last.checkedAt(), at).toSeconds() / 3600.0;
     return row.checked(last.reading(), hours, own);
   }
 
-  private ZeroCheck lastCheck(InstrumentRow row) {
-    return zeroChecks.findFirstByInstrumentIdOrderByCheckedAtDesc(row.id()).orElse(null);
+  /** The last check made by then: one made afterwards says nothing about an earlier reading. */
+  private ZeroCheck lastCheck(InstrumentRow row, Instant at) {
+    return zeroChecks
+        .findFirstByInstrumentIdAndCheckedAtLessThanEqualOrderByCheckedAtDesc(row.id(), at)
+        .orElse(null);
   }
 
   private static String named(String name, int most) {
