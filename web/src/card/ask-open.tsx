@@ -1,3 +1,4 @@
+import type { FittingView, PointView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -5,12 +6,25 @@ import { liters, sentence } from '../parts/words';
 import type { AskProps } from './ask';
 import { Tick } from './tick';
 
-const SEEN = [
+interface Choice {
+  seen: NonNullable<PointView['seen']>;
+  words: string;
+}
+
+/** Where nothing came, the hole has to show that nothing can: unless it was empty before. */
+const choices = (fitting: FittingView | undefined, empty: boolean): Choice[] => [
   { seen: 'RAN_CLEAR', words: 'Ran clear' },
   { seen: 'RAN_AFTER_RODDING', words: 'Ran after rodding' },
-  { seen: 'DRY', words: 'Dry' },
+  empty ? { seen: 'DRY', words: 'Still dry' } : { seen: 'ROD_AND_AIR', words: shown(fitting) },
   { seen: 'DID_NOT_RUN', words: 'Did not run' },
-] as const;
+];
+
+const shown = (fitting: FittingView | undefined) =>
+  !fitting
+    ? 'Seen to be empty'
+    : fitting.kind === 'HOSE_END'
+      ? 'Blown through, dry'
+      : 'Dry: rod and air pass';
 
 /** A drain or hose to be opened: what ran out is part of the answer. */
 export function AskOpen({ ask, card, boat, step, may }: AskProps) {
@@ -20,7 +34,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps) {
   const point = boat.circuits.flatMap((c) => c.points).find((p) => p.key === ask.lowPoint);
   const stuck = point?.seen === 'DID_NOT_RUN';
   const on = { card: card.id, step: step.key };
-  const say = (seen: (typeof SEEN)[number]['seen'], words: string) =>
+  const say = ({ seen, words }: Choice) =>
     void refused.attempt(() =>
       enter({
         entries: [
@@ -61,13 +75,13 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps) {
       )}
       {may && (!ask.answered || stuck) && (
         <div className="mt-3 grid grid-cols-2 gap-2 lg:grid-cols-4">
-          {SEEN.map((choice) => (
+          {choices(fitting, point?.empty ?? false).map((choice) => (
             <button
               key={choice.seen}
               type="button"
               className="btn justify-center px-2 text-[16px]"
               disabled={sending}
-              onClick={() => say(choice.seen, choice.words)}
+              onClick={() => say(choice)}
             >
               {choice.words}
             </button>

@@ -24,8 +24,17 @@ const BOAT = {
       points: [],
       coolant: { reading: -18, good: false, words: 'Freezes at −17.5 °C.' },
     },
+    {
+      key: 'engine',
+      points: [
+        { key: 'block-port', name: 'port block', empty: false },
+        { key: 'block-starboard', name: 'starboard block', empty: true },
+      ],
+    },
   ],
-  fittings: [],
+  fittings: [
+    { key: 'port-drain', name: 'port drain', kind: 'DRAIN_PLUG', where: 'low', state: 'IN' },
+  ],
 } as unknown as BoatView;
 
 const CARD = { id: 'card' } as CardView;
@@ -56,6 +65,30 @@ function shown(what: AskView, refuse?: { field: string; detail: string }) {
 }
 
 describe('what a step asks for', () => {
+  it('takes a hole from which nothing came for dry only where that was shown', async () => {
+    const sent = shown(
+      ask('OPEN', {
+        label: 'port block',
+        lowPoint: 'block-port',
+        fitting: 'port-drain',
+        to: 'OUT_BAGGED',
+        liters: 4.5,
+      }),
+    );
+    expect(screen.queryByRole('button', { name: 'Still dry' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'Dry: rod and air pass' }));
+    await waitFor(() => expect(sent()).toHaveLength(2));
+    expect(sent()[1]).toMatchObject({
+      kind: 'LOW_POINT_SEEN',
+      lowPoint: 'block-port',
+      seen: 'ROD_AND_AIR',
+    });
+    cleanup();
+    shown(ask('OPEN', { label: 'starboard block', lowPoint: 'block-starboard', liters: 4.5 }));
+    expect(screen.getByRole('button', { name: 'Still dry' })).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Seen to be empty' })).toBeNull();
+  });
+
   it('says how much product a tank takes, and warns before a dangerous dose', async () => {
     const dose = { tankLiters: 120, mgPerLiter: 50, mostMgPerLiter: 100 };
     const sent = shown(

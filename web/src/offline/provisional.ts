@@ -90,6 +90,7 @@ function boatWith(boat: BoatView, waiting: readonly WaitingEntry[]): BoatView {
 const SEEN: Record<NonNullable<EntryBody['seen']>, string> = {
   RAN_CLEAR: 'ran clear',
   RAN_AFTER_RODDING: 'ran after rodding',
+  ROD_AND_AIR: 'dry: rod and air pass',
   DRY: 'dry',
   DID_NOT_RUN: 'did not run',
 };

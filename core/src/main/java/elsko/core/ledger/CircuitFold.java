@@ -142,8 +142,12 @@ final class CircuitFold {
     opened();
   }
 
-  void lookedAt(LowPoint point, Seen what) {
+  /**
+   * Returns what it means: a hole from which nothing came where water stood is blocked, not dry.
+   */
+  Seen lookedAt(LowPoint point, Seen said) {
     known = true;
+    Seen what = said == Seen.DRY && !leftDry(point) ? Seen.DID_NOT_RUN : said;
     seen.put(point.key(), what);
     inService = false;
     if (what.isEmpty()) {
@@ -155,6 +159,7 @@ final class CircuitFold {
         litersUsed = 0;
       }
     }
+    return what;
   }
 
   /**
@@ -262,7 +267,8 @@ final class CircuitFold {
         read,
         jug == null ? null : (Double) jug.reading(),
         verdicts.get(point.key()),
-        couldNot.get(point.key()));
+        couldNot.get(point.key()),
+        leftDry(point));
   }
 
   private void opened() {

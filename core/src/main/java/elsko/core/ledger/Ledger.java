@@ -182,10 +182,11 @@ public final class Ledger {
     } else if (fact instanceof Fact.LowPointSeen looked) {
       ifLowPoint(
           looked.lowPoint(),
-          circuit -> circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()));
-      if (looked.seen().isEmpty()) {
-        mufflerDrained(looked.lowPoint());
-      }
+          circuit -> {
+            if (circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()).isEmpty()) {
+              mufflerDrained(looked.lowPoint());
+            }
+          });
     } else if (fact instanceof Fact.FluidUsed used) {
       boolean shut =
           boat.hasCircuit(used.circuit()) && runs.stayedShut(boat.circuit(used.circuit()).engine());

@@ -6,11 +6,13 @@ import elsko.core.fluid.Verdict;
 /**
  * What is known of one low point.
  *
- * @param seen null while nobody has opened it since there was water in it
+ * @param seen null while nobody has opened it since there was water in it; {@link Seen#DID_NOT_RUN}
+ *     also where nothing came though water had stood there
  * @param sample the reading since the last fill, or null
  * @param jugReading what the sample was held against, or null
  * @param verdict null while nothing was read
  * @param couldNot why it could not be sampled, or null
+ * @param empty all that it empties is recorded empty
  */
 public record PointState(
     LowPoint point,
@@ -18,4 +20,5 @@ public record PointState(
     Fact.SampleRead sample,
     Double jugReading,
     Verdict verdict,
-    String couldNot) {}
+    String couldNot,
+    boolean empty) {}

@@ -56,7 +56,8 @@ class LedgerProperties {
     double reading = -20 * random.nextDouble();
     return switch (random.nextInt(9)) {
       case 0 -> new Fact.CircuitSeen("engine", random.nextInt(4) == 0);
-      case 1 -> new Fact.LowPointSeen(point.key(), Seen.values()[random.nextInt(4)]);
+      case 1 ->
+          new Fact.LowPointSeen(point.key(), Seen.values()[random.nextInt(Seen.values().length)]);
       case 2 -> new Fact.EngineStarted(null, StartBasis.values()[random.nextInt(3)], 2);
       case 3 -> new Fact.EngineStopped(null);
       case 4 ->

@@ -3,8 +3,10 @@ package elsko.core.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
+import elsko.core.boat.Circuit;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.LowPoint;
 import elsko.core.boat.Method;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Outcome;
@@ -51,6 +53,32 @@ class LedgerTest {
     story.say(new Fact.LowPointSeen("block-starboard", Seen.RAN_AFTER_RODDING));
     assertThat(story.state().circuit("engine").contents().get("block-starboard"))
         .isEqualTo(CircuitState.Content.EMPTY);
+  }
+
+  @Test
+  void aHoleFromWhichNothingCameIsBlockedAndNotDry() {
+    Story story = Story.fourDrains().wet();
+    everyPointSeen(story, Seen.DRY);
+    assertThat(story.protection()).isEqualTo(Protection.WET);
+    assertThat(story.state().circuit("engine").point("block-port").seen())
+        .isEqualTo(Seen.DID_NOT_RUN);
+    everyPointSeen(story, Seen.ROD_AND_AIR);
+    assertThat(story.protection()).isEqualTo(Protection.DRAINED);
+    everyPointSeen(story, Seen.DRY);
+    assertThat(story.protection()).isEqualTo(Protection.DRAINED);
+    assertThat(story.state().circuit("engine").point("block-port").seen()).isEqualTo(Seen.DRY);
+    story.say(new Fact.CircuitSeen("engine", false));
+    everyPointSeen(story, Seen.DRY);
+    assertThat(story.protection()).isEqualTo(Protection.WET);
+  }
+
+  private static void everyPointSeen(Story story, Seen seen) {
+    Circuit engine = story.boat.circuit("engine");
+    for (LowPoint point : engine.lowPoints()) {
+      boolean drain = engine.drains().contains(point.opens());
+      story.set(point.opens(), drain ? FittingState.OUT_BAGGED : FittingState.OFF);
+      story.say(new Fact.LowPointSeen(point.key(), seen));
+    }
   }
 
   @ParameterizedTest

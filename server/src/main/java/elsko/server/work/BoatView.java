@@ -192,6 +192,7 @@ public record BoatView(
   /**
    * A low point and what was measured there.
    *
+   * @param empty all that it empties is recorded empty
    * @param massFraction of the sample as read, null when the instrument cannot tell it
    * @param predictedMassFraction of the weakest that should stand there; null when not predicted
    * @param parting in words why measured and predicted part, or null while they agree
@@ -206,6 +207,7 @@ public record BoatView(
       boolean required,
       @Nullable Seen seen,
       @Nullable String seenWords,
+      boolean empty,
       Double reading,
       Double temperatureC,
       @Nullable String lot,
@@ -234,6 +236,7 @@ public record BoatView(
           point.point().required(),
           point.seen(),
           point.seen() == null ? null : point.seen().words(),
+          point.empty(),
           sample == null ? null : sample.reading(),
           sample == null ? null : sample.temperatureC(),
           sample == null ? null : sample.lot().number(),

@@ -1,0 +1,234 @@
+package elsko.core.trial;
+
+import elsko.core.Refused;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.FittingState;
+import elsko.core.fluid.Instrument;
+import elsko.core.fluid.InstrumentKind;
+import elsko.core.fluid.Scale;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.InstrumentUse;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.Seen;
+import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Limits;
+import elsko.core.procedure.Ask;
+import elsko.core.procedure.Step;
+import elsko.core.procedure.UsualAnswers;
+import elsko.core.trueboat.Saw;
+import elsko.core.trueboat.TrueBoat;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+
+/** Follows a card step by step on a true boat, and records what it sees. */
+final class Hand {
+  private static final double WARM_MIN = 9;
+  private static final double TOO_SHORT_MIN = 2;
+  private static final double HOT_C = 45;
+  private static final double ON_THE_BENCH_C = 16;
+  private static final double COLD_GAUGE_C = 52;
+  private static final int MOST_STEPS = 200;
+  private static final InstrumentUse COOLANT_GLASS =
+      new InstrumentUse(
+          "coolant glass",
+          new Instrument(InstrumentKind.REFRACTOMETER, Scale.EG_FREEZE, 0.5, 10, 30, 0, 1));
+
+  private final TrueBoat truth;
+  private final Logbook book;
+  private final Shelf shelf;
+  private final Set<Mistake> mistakes;
+  private final Random random;
+  private final Runnable afterEach;
+  private final UsualAnswers usual;
+
+  /** Why it could not go on, or null. */
+  private String stuck;
+
+  /**
+   * @param afterEach called after every entry
+   */
+  Hand(
+      TrueBoat truth,
+      Logbook book,
+      Shelf shelf,
+      Set<Mistake> mistakes,
+      Random random,
+      Runnable afterEach) {
+    this.truth = truth;
+    this.book = book;
+    this.shelf = shelf;
+    this.mistakes = mistakes;
+    this.random = random;
+    this.afterEach = afterEach;
+    this.usual = new UsualAnswers(shelf.lot, shelf.glass(), COOLANT_GLASS, 0, Map.of());
+  }
+
+  /** Says that every circuit has water in it, as the boat came in. */
+  void looksAround() {
+    for (Circuit circuit : book.boat.circuits()) {
+      if (!circuit.isDryBuilt() && circuit.kind() != CircuitKind.UNANSWERED) {
+        book.say(new Fact.CircuitSeen(circuit.key(), false));
+        afterEach.run();
+      }
+    }
+  }
+
+  /** Does a card to its end, or until it is refused to go on. */
+  void does(Procedure procedure, Map<String, String> choices) {
+    book.open(procedure, choices);
+    for (int i = 0; i < MOST_STEPS && stuck == null; i++) {
+      Step next =
+          book.card().steps().stream()
+              .filter(step -> !book.progress().isSettled(step.key()))
+              .findFirst()
+              .orElse(null);
+      if (next == null) {
+        return;
+      }
+      step(next);
+    }
+  }
+
+  String stuck() {
+    return stuck;
+  }
+
+  private void step(Step step) {
+    boolean blind = mistakes.contains(Mistake.TAPS_BLIND) && random.nextInt(4) == 0;
+    try {
+      for (Ask ask : step.asks()) {
+        for (Fact fact : blind ? blind(ask) : really(ask)) {
+          enter(step, fact);
+        }
+      }
+      pass(step.minutes());
+      enter(step, new Fact.StepDone());
+    } catch (Refused refused) {
+      skip(step, refused);
+    }
+  }
+
+  /** What cannot be finished is skipped with its reason; what cannot even be skipped ends it. */
+  private void skip(Step step, Refused why) {
+    try {
+      enter(step, new Fact.StepSkipped(why.reason()));
+    } catch (Refused refused) {
+      stuck = step.key() + ": " + refused.reason();
+    }
+  }
+
+  private void enter(Step step, Fact fact) {
+    book.at(step.key(), fact);
+    afterEach.run();
+  }
+
+  private void pass(double minutes) {
+    truth.pass(minutes);
+    book.pass(minutes);
+  }
+
+  private List<Fact> blind(Ask ask) {
+    return ask instanceof Ask.Sample sample ? really(sample) : usual.to(ask, book.state());
+  }
+
+  /** Does what is asked, and gives what was seen as facts. */
+  private List<Fact> really(Ask ask) {
+    if (ask instanceof Ask.Set set) {
+      truth.set(set.fitting(), set.to());
+    } else if (ask instanceof Ask.Open open) {
+      return opened(open);
+    } else if (ask instanceof Ask.Engine engine && engine.start()) {
+      started(engine);
+    } else if (ask instanceof Ask.Kick kick) {
+      truth.kick(book.boat.engineCircuit(kick.engine()).key());
+    } else if (ask instanceof Ask.Read read && Limits.isPlateau(read.limit())) {
+      return gauge(read);
+    } else if (ask instanceof Ask.Fill fill) {
+      return filled(fill);
+    } else if (ask instanceof Ask.Jug) {
+      return List.of(new Fact.JugRead(shelf.lot, shelf.glass(), shelf.readJug()));
+    } else if (ask instanceof Ask.Sample sample) {
+      return sampled(sample);
+    }
+    return usual.to(ask, book.state());
+  }
+
+  private List<Fact> opened(Ask.Open open) {
+    Saw saw = truth.open(open.lowPoint());
+    Seen seen = saw == Saw.RAN ? Seen.RAN_CLEAR : Seen.DRY;
+    if (saw == Saw.NOTHING_CAME && !mistakes.contains(Mistake.DOES_NOT_ROD)) {
+      if (truth.rod(open.lowPoint()) == Saw.RAN) {
+        seen = Seen.RAN_AFTER_RODDING;
+      } else {
+        seen = truth.rodAndAirPass(open.lowPoint()) ? Seen.ROD_AND_AIR : Seen.DID_NOT_RUN;
+      }
+    }
+    Fact looked = new Fact.LowPointSeen(open.lowPoint(), seen);
+    return open.fitting() == null
+        ? List.of(looked)
+        : List.of(new Fact.FittingSet(open.fitting(), open.to(), false, ""), looked);
+  }
+
+  private void started(Ask.Engine engine) {
+    Circuit circuit = book.boat.engineCircuit(engine.engine());
+    boolean onTank =
+        engine.basis() == StartBasis.FED
+            && book.boat.fittingsOf(circuit, FittingKind.FEED).stream()
+                .anyMatch(feed -> truth.stands(feed.key()) == FittingState.TANK);
+    if (!onTank && engine.basis().keepsRunning()) {
+      double minutes = mistakes.contains(Mistake.SKIPS_THE_WARM_UP) ? TOO_SHORT_MIN : WARM_MIN;
+      truth.runOnWater(circuit.key(), minutes);
+    }
+  }
+
+  /** The gauge holds where it usually does, or it never rose. */
+  private List<Fact> gauge(Ask.Read read) {
+    Circuit circuit = book.boat.engineCircuit(book.boat.engineMeant(read.engine()));
+    return truth.gaugeHolds(circuit.key()) || !hasAThermostatSeen(circuit)
+        ? usual.to(read, book.state())
+        : List.of(new Fact.ReadingTaken(read.engine(), read.limit(), COLD_GAUGE_C, null));
+  }
+
+  private static boolean hasAThermostatSeen(Circuit circuit) {
+    return circuit.segments().stream().anyMatch(segment -> segment.gated());
+  }
+
+  private List<Fact> filled(Ask.Fill fill) {
+    double asked = fill.liters();
+    if (fill.pourPoint() == null) {
+      double liters = mistakes.contains(Mistake.DRAWS_TOO_LITTLE) ? asked / 2 : asked;
+      truth.draw(fill.circuit(), liters, shelf.poured);
+      return List.of(new Fact.FluidUsed(fill.circuit(), shelf.lot, liters, null));
+    }
+    // Poured until it runs over, a little more than what was asked for where it takes it.
+    double liters = 0;
+    double over = 0;
+    while (over == 0 && liters < 1.6 * asked) {
+      double now = Math.max(0.05, asked / 20);
+      over = truth.pour(fill.circuit(), fill.pourPoint(), now, shelf.poured);
+      liters += now;
+    }
+    return List.of(new Fact.FluidUsed(fill.circuit(), shelf.lot, liters, fill.pourPoint()));
+  }
+
+  private List<Fact> sampled(Ask.Sample sample) {
+    Double caught = truth.sample(sample.lowPoint());
+    if (caught == null) {
+      return List.of(new Fact.CouldNotSample(sample.lowPoint(), "nothing comes"));
+    }
+    double temperature = mistakes.contains(Mistake.HOT_SAMPLES) ? HOT_C : ON_THE_BENCH_C;
+    Fact.SampleRead read =
+        new Fact.SampleRead(
+            sample.lowPoint(), shelf.lot, shelf.glass(), shelf.read(caught), temperature);
+    return sample.drain() == null
+        ? List.of(read)
+        : List.of(
+            new Fact.FittingSet(sample.drain(), FittingState.OUT_BAGGED, true, ""),
+            new Fact.FittingSet(sample.drain(), FittingState.IN, true, ""),
+            read);
+  }
+}

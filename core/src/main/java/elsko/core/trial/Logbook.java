@@ -1,0 +1,107 @@
+package elsko.core.trial;
+
+import elsko.core.boat.Boat;
+import elsko.core.fluid.Need;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
+import elsko.core.ledger.Interlocks;
+import elsko.core.ledger.Ledger;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.YardRules;
+import elsko.core.procedure.Card;
+import elsko.core.procedure.CardRequest;
+import elsko.core.procedure.CardRules;
+import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.Choices;
+import elsko.core.procedure.Schools;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** A boat's log as the yard keeps it: every entry passes the interlocks and its card's rules. */
+final class Logbook {
+  private static final YardRules RULES = new YardRules(true, ZoneOffset.UTC);
+  private static final String PERSON = "hand";
+
+  final Boat boat;
+  private final List<Entry> log = new ArrayList<>();
+  private final Ledger ledger;
+  private BoatState state;
+  private Instant now = Instant.parse("2031-10-20T08:00:00Z");
+  private UUID card;
+  private Card written;
+
+  Logbook(Boat boat, Need need) {
+    this.boat = boat;
+    this.ledger = new Ledger(boat, need);
+  }
+
+  void pass(double minutes) {
+    now = now.plus(Duration.ofSeconds(Math.round(minutes * 60)));
+  }
+
+  void open(Procedure procedure, Map<String, String> choices) {
+    card = new UUID(0, log.size() + 1L);
+    Fact.CardOpened opened = new Fact.CardOpened(procedure, choices);
+    Interlocks.check(state(), PERSON, opened, RULES, now);
+    Choices.check(boat, opened);
+    add(null, opened);
+    written = null;
+  }
+
+  void say(Fact fact) {
+    Interlocks.check(state(), PERSON, fact, RULES, now);
+    UUID on = card;
+    card = null;
+    add(null, fact);
+    card = on;
+  }
+
+  /** On the open card, at a step. */
+  void at(String step, Fact fact) {
+    Interlocks.check(state(), PERSON, fact, RULES, now);
+    CardRules.check(card(), state(), progress(), step, fact);
+    add(step, fact);
+    if (fact instanceof Fact.StepDone || fact instanceof Fact.StepSkipped) {
+      written = null;
+    }
+  }
+
+  private void add(String step, Fact fact) {
+    UUID id = new UUID(1, log.size());
+    Entry entry = new Entry(id, PERSON, now, now, card, step, null, fact);
+    log.add(entry);
+    ledger.add(entry);
+    state = null;
+  }
+
+  /** As it stands; its steps change only when one is settled. */
+  Card card() {
+    if (written == null) {
+      written = CardWriter.write(new CardRequest(state(), progress(), Schools.USUAL));
+    }
+    return written;
+  }
+
+  CardProgress progress() {
+    return state().card(card);
+  }
+
+  BoatState state() {
+    if (state == null) {
+      state = ledger.state();
+    }
+    return state;
+  }
+
+  /** What was entered, in words, newest last. */
+  List<String> story() {
+    return log.stream().map(entry -> entry.step() + ": " + entry.fact()).toList();
+  }
+}

@@ -1,0 +1,5 @@
+/**
+ * Whole lay-ups of true boats: a hand follows the cards, records what it sees, makes mistakes by
+ * name, and after every entry what Elsko claims is held against what would really break.
+ */
+package elsko.core.trial;

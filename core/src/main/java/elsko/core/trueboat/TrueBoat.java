@@ -1,0 +1,236 @@
+package elsko.core.trueboat;
+
+import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.CircuitKind;
+import elsko.core.boat.Fitting;
+import elsko.core.boat.FittingKind;
+import elsko.core.boat.FittingState;
+import elsko.core.boat.PourPoint;
+import elsko.core.boat.SegmentKind;
+import elsko.core.fluid.Base;
+import elsko.core.fluid.GlycolCurve;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+
+/**
+ * One boat as it really is. Its volumes, residues, shares and times are drawn around the
+ * description; how its segments lie to each other is as described. It takes actions and gives
+ * observations, and is asked what would break.
+ */
+public final class TrueBoat {
+  /**
+   * In this part of a vessel or more, what stands there reaches from wall to wall and breaks it.
+   */
+  private static final double BREAKS_FROM_LEVEL = 0.25;
+
+  private static final double THERMOSTAT_STUCK = 0.02;
+
+  private final Boat boat;
+  private final Map<String, TrueCircuit> circuits = new HashMap<>();
+  private final Map<String, FittingState> fittings = new HashMap<>();
+
+  /** What would break, and why. */
+  public record Broken(String circuit, String segment, double massFraction, double level) {}
+
+  /**
+   * @param seed draws all that the description does not know
+   */
+  public TrueBoat(Boat boat, long seed) {
+    this.boat = boat;
+    Random nature = new Random(seed);
+    for (Circuit circuit : boat.circuits()) {
+      if (holdsRawWater(circuit)) {
+        circuits.put(
+            circuit.key(),
+            new TrueCircuit(
+                circuit,
+                boat.drawReaches(circuit),
+                nature,
+                nature.nextDouble() < THERMOSTAT_STUCK));
+      }
+    }
+    boat.fittings().forEach(f -> fittings.put(f.key(), f.kind().inCommission()));
+  }
+
+  private static boolean holdsRawWater(Circuit circuit) {
+    return circuit.kind() != CircuitKind.COOLANT
+        && circuit.kind() != CircuitKind.UNANSWERED
+        && !circuit.segments().isEmpty();
+  }
+
+  public FittingState stands(String fitting) {
+    return fittings.get(fitting);
+  }
+
+  /** Sets a fitting; a drain that is taken out lets out what runs. */
+  public void set(String fitting, FittingState to) {
+    fittings.put(fitting, to);
+    Circuit circuit = boat.circuitOf(boat.fitting(fitting));
+    if (circuit != null && circuits.containsKey(circuit.key())) {
+      settle(circuit);
+    }
+  }
+
+  /** Opens a low point, or lowers the hose it runs out of. */
+  public Saw open(String lowPoint) {
+    Circuit circuit = boat.circuitOfLowPoint(lowPoint);
+    Opening opening = circuits.get(circuit.key()).opening(lowPoint);
+    String opens = opening.point().opens();
+    if (opens != null) {
+      fittings.put(opens, boat.fitting(opens).kind().opensAt());
+    }
+    Saw saw = opening.letOut(vented(circuit, opening));
+    settle(circuit);
+    return saw;
+  }
+
+  /** Puts a rod into the hole of an open low point; what came then. */
+  public Saw rod(String lowPoint) {
+    Circuit circuit = boat.circuitOfLowPoint(lowPoint);
+    Opening opening = circuits.get(circuit.key()).opening(lowPoint);
+    opening.rod();
+    return opening.letOut(vented(circuit, opening));
+  }
+
+  /** Whether a rod, and air, get to the cavity behind a low point; or one sees into it. */
+  public boolean rodAndAirPass(String lowPoint) {
+    Circuit circuit = boat.circuitOfLowPoint(lowPoint);
+    Opening opening = circuits.get(circuit.key()).opening(lowPoint);
+    String opens = opening.point().opens();
+    boolean inSight = opens == null || circuit.hoses().contains(opens);
+    return inSight || opening.rodGoesIn() && vented(circuit, opening);
+  }
+
+  /** The engine, or the circuit's own pump, pulls water through it for so long. */
+  public void runOnWater(String circuit, double minutes) {
+    TrueCircuit ran = circuits.get(circuit);
+    ran.thermostat().ran(minutes);
+    ran.flood();
+    settle(boat.circuit(circuit));
+  }
+
+  /** Whether the gauge rose and held: the thermostat opened. */
+  public boolean gaugeHolds(String circuit) {
+    return circuits.get(circuit).thermostat().isOpen();
+  }
+
+  /** Draws so much of a product through, from where the feed is put on. */
+  public void draw(String circuit, double liters, double massFraction) {
+    TrueCircuit drawn = circuits.get(circuit);
+    double rest = liters;
+    while (rest > 0) {
+      double now = Math.min(rest, 0.5);
+      drawn.draw(Pulse.of(now, massFraction));
+      drawn.thermostat().cold(now);
+      rest -= now;
+    }
+    settle(boat.circuit(circuit));
+  }
+
+  /** Pours so much of a product in at a hose; how much ran over, L. */
+  public double pour(String circuit, String hose, double liters, double massFraction) {
+    for (PourPoint point : boat.circuit(circuit).pourPoints()) {
+      if (point.hose().equals(hose)) {
+        double over =
+            circuits.get(circuit).pour(point.fills(), Pulse.of(liters, massFraction)).liters();
+        if (!boat.circuit(circuit).centralDrain()) {
+          settle(boat.circuit(circuit));
+        }
+        return over;
+      }
+    }
+    return liters;
+  }
+
+  /** A short turn without water: pump, hoses and coolers throw out what stands in them. */
+  public void kick(String circuit) {
+    for (Vessel vessel : circuits.get(circuit).vessels()) {
+      SegmentKind kind = vessel.segment().kind();
+      if (kind == SegmentKind.PUMP || kind == SegmentKind.HOSE) {
+        vessel.runOut();
+      }
+    }
+  }
+
+  /** The true fraction of what a bottle at a low point catches; null when nothing comes. */
+  public Double sample(String lowPoint) {
+    Circuit circuit = boat.circuitOfLowPoint(lowPoint);
+    Opening opening = circuits.get(circuit.key()).opening(lowPoint);
+    return opening.fillsABottle() ? (Double) opening.sample() : null;
+  }
+
+  /** So much time passes. */
+  public void pass(double minutes) {
+    circuits.values().forEach(circuit -> circuit.thermostat().stands(minutes));
+  }
+
+  /** What would break at this temperature, if it stood there long enough. */
+  public List<Broken> breaksAt(double temperatureC) {
+    GlycolCurve curve = GlycolCurve.of(Base.PG);
+    List<Broken> broken = new ArrayList<>();
+    circuits.forEach(
+        (key, circuit) -> {
+          for (Vessel vessel : circuit.vessels()) {
+            double level = vessel.liters() / vessel.capacity();
+            double weakest = vessel.weakest();
+            boolean safe =
+                level < BREAKS_FROM_LEVEL
+                    || curve.burstIsFloor(weakest)
+                    || curve.burstPointC(weakest) <= temperatureC;
+            if (!safe) {
+              broken.add(new Broken(key, vessel.segment().key(), weakest, level));
+            }
+          }
+        });
+    return broken;
+  }
+
+  /** All that stands in a circuit: liters, and glycol in liters times mass fraction. */
+  double[] holds(String circuit) {
+    double liters = 0;
+    double glycol = 0;
+    for (Vessel vessel : circuits.get(circuit).vessels()) {
+      liters += vessel.liters();
+      glycol += vessel.glycolLiters();
+    }
+    return new double[] {liters, glycol};
+  }
+
+  /** Air gets in above a low point through any other opening of its circuit. */
+  private boolean vented(Circuit circuit, Opening opening) {
+    Set<String> open = new HashSet<>(circuit.hoses());
+    circuit.lowPoints().forEach(point -> open.add(point.opens()));
+    open.remove(null);
+    open.remove(opening.point().opens());
+    return open.stream().anyMatch(this::isOpen);
+  }
+
+  private boolean isOpen(String fitting) {
+    FittingKind kind = boat.fitting(fitting).kind();
+    return kind == FittingKind.HOSE_END
+        ? fittings.get(fitting) == FittingState.OFF
+        : fittings.get(fitting).isOut();
+  }
+
+  /** Through every drain that stands open, what can run runs. */
+  private void settle(Circuit circuit) {
+    for (Opening opening : circuits.get(circuit.key()).openings()) {
+      String opens = opening.point().opens();
+      if (opens == null) {
+        continue;
+      }
+      Fitting fitting = boat.fitting(opens);
+      if (fitting.kind() != FittingKind.HOSE_END
+          && fitting.kind() != FittingKind.SEACOCK
+          && fittings.get(opens) == fitting.kind().opensAt()) {
+        opening.letOut(vented(circuit, opening));
+      }
+    }
+  }
+}
