@@ -220,6 +220,31 @@ class LogTest {
     assertThat(new Yarn("Early").send(note).field()).isEqualTo("deviceTime");
   }
 
+  @Test
+  void aCorrectionPassesWhatAMovePasses() {
+    Yarn yarn = new Yarn("Corrected");
+    yarn.account = "yardhand";
+    Map<String, Object> first = entry("BERTH_MOVED", "berth", berth("C11"));
+    Map<String, Object> move = entry("BERTH_MOVED", "berth", berth("C14"));
+    yarn.kept(set("hull-plug", "OUT_BAGGED"), first, move);
+    Map<String, Object> launch = entry("BERTH_MOVED", "berth", berth("W17"));
+    launch.put("corrects", move.get("id"));
+    Answer refused = yarn.send(launch);
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.reason()).contains("hull plug is OUT");
+    Yarn other = new Yarn("Neighbor");
+    other.account = "yardhand";
+    Map<String, Object> there = entry("BERTH_MOVED", "berth", berth("C11"));
+    other.kept(there);
+    Map<String, Object> onto = entry("BERTH_MOVED", "berth", berth("C11"));
+    onto.put("corrects", move.get("id"));
+    assertThat(yarn.send(onto).reason()).contains("C11 is taken");
+    Map<String, Object> back = entry("WITHDRAWN", "corrects", move.get("id"), "reason", "not yet");
+    assertThat(yarn.send(back).reason()).contains("C11 is taken");
+    assertThat(yarn.view().body().path("berthName").asString()).isEqualTo("C14");
+    assertThat(yarn.view().body().path("afloat").asBoolean()).isFalse();
+  }
+
   private static String berth(String name) {
     for (var berth : RunningElsko.as("viewer").get("/api/yard/plan").body().path("berths")) {
       if (berth.path("name").asString().equals(name)) {

@@ -210,8 +210,11 @@ final class CircuitFold {
     samples.remove(said.lowPoint());
   }
 
+  /** Whoever read a sample that stands does not sign for it, however the entry came about. */
   void countersigned(String person) {
-    countersignedBy = person;
+    if (!sampledBy.contains(person)) {
+      countersignedBy = person;
+    }
   }
 
   double litersUsed() {

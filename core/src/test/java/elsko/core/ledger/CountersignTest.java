@@ -69,6 +69,26 @@ class CountersignTest {
   }
 
   @Test
+  void aSignatureThatWasCorrectedOntoWhatOneSampledOneselfCountsForNothing() {
+    Story story = proven(Map.of());
+    story.person = "coordinator";
+    Entry signed = story.add(null, null, null, new Fact.Countersigned("washdown"));
+    story.person = "technician";
+    assertThatThrownBy(() -> corrects(story, signed, SIGNED)).hasMessageContaining("another's");
+    assertThatThrownBy(() -> corrects(story, signed, new Fact.Withdrawn("no")))
+        .hasMessageContaining("another's");
+    Entry own = story.add(null, null, null, new Fact.Countersigned("washdown"));
+    assertThatThrownBy(() -> corrects(story, own, SIGNED)).hasMessageContaining("second person");
+    story.correct(own, SIGNED);
+    assertThat(asked(story).circuit("engine").protection()).isEqualTo(Protection.FILLED);
+  }
+
+  private static void corrects(Story story, Entry wrong, Fact by) {
+    CorrectionRules.check(
+        story.boat, ASKED, Story.RULES, story.log, wrong.id(), story.person, by);
+  }
+
+  @Test
   void aNewReadingVoidsTheSignature() {
     Story story = proven(Map.of());
     story.add(null, null, null, SIGNED);

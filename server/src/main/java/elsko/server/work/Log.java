@@ -8,7 +8,6 @@ import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.CorrectionRules;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
-import elsko.core.ledger.FactFits;
 import elsko.core.ledger.Interlocks;
 import elsko.core.ledger.Ledger;
 import elsko.core.ledger.Procedure;
@@ -474,22 +473,40 @@ public class Log {
     }
 
     private Entry correction(Entry sent) {
-      Entry wrong = CorrectionRules.replaced(log, sent.corrects(), sent.fact());
+      Entry wrong =
+          CorrectionRules.check(
+              boat, proof, rules, log, sent.corrects(), sent.person(), sent.fact());
       // Who may say a thing may also take it back.
       MayEnter.check(role, boat, wrong.fact());
       if (!(sent.fact() instanceof Fact.Withdrawn)) {
         MayEnter.check(role, boat, sent.fact());
       }
-      FactFits.check(boat, sent.fact());
-      return new Entry(
-          sent.id(),
-          sent.person(),
-          sent.deviceTime(),
-          sent.serverTime(),
-          wrong.card(),
-          wrong.step(),
-          wrong.id(),
-          sent.fact());
+      Entry entry =
+          new Entry(
+              sent.id(),
+              sent.person(),
+              sent.deviceTime(),
+              sent.serverTime(),
+              wrong.card(),
+              wrong.step(),
+              wrong.id(),
+              sent.fact());
+      lies(entry);
+      return entry;
+    }
+
+    /** Where the boat lies after a correction has to be free, and fit for it. */
+    private void lies(Entry correction) {
+      List<Entry> corrected = new ArrayList<>(log);
+      corrected.add(correction);
+      BoatState after = Ledger.fold(boat, proof, corrected);
+      if (after.berth() != null
+          && !after.berth().equals(state.berth())
+          && fleet.isTaken(after.berth(), row.id())) {
+        throw Refused.state("berth", after.berthName() + " is taken by another boat.");
+      }
+      CorrectionRules.checkAfloat(
+          state, after, correction.person(), rules, correction.serverTime());
     }
 
     /** A correction changes what came before it: the log is folded anew from then on. */
