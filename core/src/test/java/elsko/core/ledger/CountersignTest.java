@@ -84,8 +84,7 @@ class CountersignTest {
   }
 
   private static void corrects(Story story, Entry wrong, Fact by) {
-    CorrectionRules.check(
-        story.boat, ASKED, Story.RULES, story.log, wrong.id(), story.person, by);
+    CorrectionRules.check(story.boat, ASKED, Story.RULES, story.log, wrong.id(), story.person, by);
   }
 
   @Test
