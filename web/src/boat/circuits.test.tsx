@@ -37,6 +37,7 @@ function circuit(key: string, over: Partial<CircuitView> = {}): CircuitView {
     awaitsCountersign: false,
     countersignedBy: null,
     unreached: null,
+    unsettled: [],
     sampledBy: [],
     predicted: null,
     ...over,

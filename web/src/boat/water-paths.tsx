@@ -16,6 +16,9 @@ interface WaterPathsProps {
   draft?: boolean;
 }
 
+/** Segments that nothing tells of, by name. */
+const NAMED = 3;
+
 const WIDE = 500;
 
 /** All circuits of a boat side by side, engines first; one alone has the room to itself. */
@@ -123,6 +126,7 @@ function Circuit({
       {circuit.unreached && (
         <p className="text-verm m-0 max-w-[70ch] text-[14px] font-semibold">{circuit.unreached}</p>
       )}
+      <Unsettled words={circuit.unsettled} />
       <div className="overflow-x-auto">
         <WaterPath
           circuit={circuit}
@@ -159,5 +163,19 @@ function Coolant({ coolant, draft }: { coolant: CircuitView; draft: boolean | un
         </>
       )}
     </span>
+  );
+}
+
+/** What keeps good samples from proving a circuit: segments that nothing tells of. */
+function Unsettled({ words }: { words: string[] }) {
+  if (words.length === 0) return null;
+  const more = words.length - NAMED;
+  return (
+    <ul className="text-brass m-0 max-w-[80ch] list-none p-0 text-[14px] font-semibold">
+      {words.slice(0, NAMED).map((one) => (
+        <li key={one}>{one}</li>
+      ))}
+      {more > 0 && <li>and {more} more</li>}
+    </ul>
   );
 }

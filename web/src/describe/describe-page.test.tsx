@@ -51,6 +51,7 @@ const DRAFT: DraftView = {
       awaitsCountersign: false,
       countersignedBy: null,
       unreached: null,
+      unsettled: [],
       sampledBy: [],
       predicted: null,
     },

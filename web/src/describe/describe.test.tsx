@@ -149,6 +149,7 @@ describe('a change on the drawing', () => {
         awaitsCountersign: false,
         countersignedBy: null,
         unreached: null,
+        unsettled: [],
         sampledBy: [],
         predicted: null,
       },

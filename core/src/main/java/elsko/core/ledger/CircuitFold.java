@@ -29,6 +29,9 @@ import java.util.TreeSet;
  * it.
  */
 final class CircuitFold {
+  /** What holds less than that cannot break, L. */
+  private static final double LEAST_ASKED_L = 0.1;
+
   private final Circuit circuit;
   private final Set<String> drawReaches;
   private final Need need;
@@ -39,6 +42,7 @@ final class CircuitFold {
   private final Map<String, Fact.SampleRead> samples = new HashMap<>();
   private final Map<String, String> couldNot = new HashMap<>();
   private final Map<String, List<Fact.JugRead>> jugs = new LinkedHashMap<>();
+  private final SegmentEvidence evidence;
   private final List<Failure> failures = new ArrayList<>();
   private final Set<String> drainsOut = new HashSet<>();
   private final List<Flow> flows = new ArrayList<>();
@@ -72,6 +76,7 @@ final class CircuitFold {
    */
   CircuitFold(Circuit circuit, Set<String> drawReaches, ProofRules rules) {
     this.circuit = circuit;
+    this.evidence = new SegmentEvidence(circuit);
     this.drawReaches = drawReaches;
     this.need = rules.need();
     this.rules = rules;
@@ -119,6 +124,7 @@ final class CircuitFold {
   void flooded() {
     known = true;
     contents.replaceAll((segment, content) -> Content.WATER);
+    evidence.flooded();
     unreached.clear();
     forgetProof();
     seen.clear();
@@ -152,6 +158,7 @@ final class CircuitFold {
     inService = false;
     if (what.isEmpty()) {
       point.empties().forEach(segment -> contents.put(segment, Content.EMPTY));
+      evidence.emptied(point.empties());
       unreached.removeAll(point.empties());
       flows.add(new Flow.Emptied(point.empties()));
       if (allAre(Content.EMPTY)) {
@@ -181,15 +188,22 @@ final class CircuitFold {
             used.liters(),
             drawn ? null : filledAt(used.pourPoint())));
     if (drainsOut.isEmpty() || circuit.centralDrain()) {
+      List<String> into = new ArrayList<>();
       for (String segment : reached(used.pourPoint())) {
         boolean passedBy = drawn && thermostatShut && segments.get(segment).gated();
         if (passedBy) {
           unreached.add(segment);
         } else {
-          contents.put(segment, Content.ANTIFREEZE);
-          unreached.remove(segment);
+          into.add(segment);
         }
       }
+      if (drawn) {
+        evidence.drawn(Set.copyOf(into), contents);
+      } else {
+        evidence.poured(into, contents);
+      }
+      into.forEach(segment -> contents.put(segment, Content.ANTIFREEZE));
+      unreached.removeAll(into);
     }
   }
 
@@ -249,7 +263,10 @@ final class CircuitFold {
         Set.copyOf(sampledBy),
         protection == Protection.FILLED && awaitsCountersign(verdicts),
         countersignedBy,
-        unreachedWords());
+        unreachedWords(),
+        protection == Protection.FILLED && everyPointIsGood(verdicts)
+            ? unsettled(verdicts)
+            : List.of());
   }
 
   private String unreachedWords() {
@@ -353,9 +370,94 @@ final class CircuitFold {
         return Protection.HELD;
       }
     }
-    boolean all = everyPointIsGood(verdicts);
+    boolean told = everyPointIsGood(verdicts) && unsettled(verdicts).isEmpty();
     boolean signed = countersignedBy != null || !rules.asksCountersignOf(sampledAt);
-    return all && signed ? Protection.PROVEN : Protection.FILLED;
+    return told && signed ? Protection.PROVEN : Protection.FILLED;
+  }
+
+  /** The segments that were filled and that nothing vouches for. */
+  private List<Unsettled> unsettled(Map<String, Verdict> verdicts) {
+    boolean measured = verdicts.values().stream().anyMatch(CircuitFold::proves) || jugProves();
+    List<Unsettled> found = new ArrayList<>();
+    for (Segment segment : circuit.segments()) {
+      boolean asked =
+          contents.get(segment.key()) == Content.ANTIFREEZE && segment.liters() >= LEAST_ASKED_L;
+      if (asked && !(measured && isVouchedFor(segment, verdicts))) {
+        found.add(unsettled(segment));
+      }
+    }
+    return List.copyOf(found);
+  }
+
+  private boolean isVouchedFor(Segment segment, Map<String, Verdict> verdicts) {
+    if (evidence.cameIntoEmpty(segment.key())) {
+      return true;
+    }
+    List<LowPoint> telling = tellOf(segment);
+    return telling.isEmpty()
+        ? Predicted.meets(need, circuit, drawReaches, flows, segment.key())
+        : telling.stream().anyMatch(point -> proves(verdicts.get(point.key())));
+  }
+
+  private boolean isDrain(String fitting) {
+    return fitting != null && circuit.drains().contains(fitting);
+  }
+
+  /** Where a sample can be taken that tells of a segment. */
+  private List<LowPoint> tellOf(Segment segment) {
+    Set<String> after = evidence.tellOf(segment);
+    return circuit.lowPoints().stream()
+        .filter(point -> point.required() || isDrain(point.opens()))
+        .filter(point -> after.contains(point.segment()))
+        .toList();
+  }
+
+  private Unsettled unsettled(Segment segment) {
+    List<LowPoint> telling = tellOf(segment);
+    LowPoint empties =
+        circuit.lowPoints().stream()
+            .filter(point -> point.empties().contains(segment.key()))
+            .findFirst()
+            .orElse(null);
+    String settles =
+        !telling.isEmpty()
+            ? "Sample the %s".formatted(telling.get(0).name())
+            : empties != null
+                ? "Let it run out at the %s, and fill it again".formatted(empties.name())
+                : "Draw more through it";
+    return new Unsettled(
+        segment.key(),
+        "Nothing tells of the %s: it was not seen empty before it was filled, and nothing after it was sampled."
+            .formatted(segment.name()),
+        settles);
+  }
+
+  private static boolean proves(Verdict verdict) {
+    return verdict != null && verdict.outcome().proves();
+  }
+
+  /** Where nothing has to be sampled, the jug itself has to be good enough. */
+  private boolean jugProves() {
+    if (lot == null || !circuit.requiredLowPoints().isEmpty()) {
+      return false;
+    }
+    List<Fact.JugRead> ofLot = jugs.getOrDefault(lot.number(), List.of());
+    if (ofLot.isEmpty()) {
+      return false;
+    }
+    Fact.JugRead read = ofLot.get(ofLot.size() - 1);
+    Instrument instrument = read.with().instrument();
+    return proves(
+        Proof.judge(
+            new ProofQuestion(
+                need,
+                lot.product(),
+                instrument,
+                read.reading(),
+                read.reading(),
+                instrument.compensatesFromC(),
+                null,
+                ProofQuestion.TANK_LITERS)));
   }
 
   /** Whether only the second person is missing. */
@@ -363,14 +465,14 @@ final class CircuitFold {
     return rules.asksCountersignOf(sampledAt)
         && countersignedBy == null
         && contents.containsValue(Content.ANTIFREEZE)
-        && everyPointIsGood(verdicts);
+        && everyPointIsGood(verdicts)
+        && unsettled(verdicts).isEmpty();
   }
 
   private boolean everyPointIsGood(Map<String, Verdict> verdicts) {
     for (LowPoint point : circuit.requiredLowPoints()) {
       Verdict verdict = verdicts.get(point.key());
-      boolean good = verdict != null && verdict.outcome().proves();
-      if (!good && !leftDry(point)) {
+      if (!proves(verdict) && !leftDry(point)) {
         return false;
       }
     }

@@ -20,6 +20,7 @@ import java.util.Set;
  * @param awaitsCountersign every sample proves it, and a second person has not signed yet
  * @param countersignedBy who signed for those samples, or null
  * @param unreached why the last draw did not get into all of it, in words; null when it did
+ * @param unsettled the filled segments nothing vouches for, while every sample is good
  */
 public record CircuitState(
     Circuit circuit,
@@ -37,7 +38,8 @@ public record CircuitState(
     Set<String> sampledBy,
     boolean awaitsCountersign,
     String countersignedBy,
-    String unreached) {
+    String unreached,
+    List<Unsettled> unsettled) {
 
   /** What is in a segment. */
   public enum Content {

@@ -1,9 +1,15 @@
 package elsko.core.ledger;
 
 import elsko.core.boat.Boat;
+import elsko.core.boat.Circuit;
 import elsko.core.fill.CircuitFill;
+import elsko.core.fill.FillTarget;
 import elsko.core.fill.FilledSegment;
+import elsko.core.fluid.Base;
+import elsko.core.fluid.Need;
+import elsko.core.fluid.Policy;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What should stand in each segment after all that the log says went out and in. Measured beats
@@ -22,10 +28,38 @@ public record Predicted(List<FilledSegment> segments) {
         || state.flows().stream().noneMatch(Flow.Filled.class::isInstance)) {
       return null;
     }
-    CircuitFill fill = new CircuitFill(state.circuit(), boat.drawReaches(state.circuit()));
-    for (Flow flow : state.flows()) {
+    return of(state.circuit(), boat.drawReaches(state.circuit()), state.flows(), null);
+  }
+
+  /**
+   * Whether a segment would still be strong enough had it been full of water when the first fill
+   * came.
+   */
+  static boolean meets(
+      Need need, Circuit circuit, Set<String> drawReaches, List<Flow> flows, String segment) {
+    Predicted predicted = of(circuit, drawReaches, flows, segment);
+    if (predicted == null) {
+      return false;
+    }
+    double sold =
+        flows.stream()
+            .filter(Flow.Filled.class::isInstance)
+            .mapToDouble(flow -> ((Flow.Filled) flow).massFraction())
+            .min()
+            .orElse(0);
+    double needed = FillTarget.of(need, Base.PG, sold).massFraction();
+    return predicted.segment(segment).lowestCellMassFraction()
+        >= Math.max(needed, Policy.LEAST_MASS_FRACTION);
+  }
+
+  private static Predicted of(
+      Circuit circuit, Set<String> drawReaches, List<Flow> flows, String neverEmptied) {
+    CircuitFill fill = new CircuitFill(circuit, drawReaches);
+    for (Flow flow : flows) {
       if (flow instanceof Flow.Emptied emptied) {
-        emptied.segments().forEach(fill::emptied);
+        emptied.segments().stream()
+            .filter(segment -> !segment.equals(neverEmptied))
+            .forEach(fill::emptied);
       } else if (flow instanceof Flow.Filled filled) {
         if (filled.massFraction() == null) {
           return null;

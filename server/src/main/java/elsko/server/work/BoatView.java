@@ -28,6 +28,7 @@ import elsko.core.ledger.Predicted;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.Seen;
+import elsko.core.ledger.Unsettled;
 import elsko.server.bench.VerdictView;
 import java.time.Instant;
 import java.util.List;
@@ -114,6 +115,7 @@ public record BoatView(
       Set<String> sampledBy,
       @Nullable String countersignedBy,
       @Nullable String unreached,
+      List<String> unsettled,
       @Nullable List<FilledSegment> predicted) {
     static CircuitView of(BoatState state, CircuitState circuit) {
       Predicted predicted = Predicted.of(state.boat(), circuit);
@@ -138,6 +140,7 @@ public record BoatView(
           circuit.sampledBy(),
           circuit.countersignedBy(),
           circuit.unreached(),
+          circuit.unsettled().stream().map(Unsettled::words).toList(),
           predicted == null ? null : predicted.segments());
     }
   }
