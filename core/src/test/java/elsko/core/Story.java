@@ -34,8 +34,10 @@ import elsko.core.procedure.Choices;
 import elsko.core.procedure.Schools;
 import elsko.core.procedure.Step;
 import elsko.core.procedure.UsualAnswers;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -143,6 +145,12 @@ public final class Story {
       writtenFor = card;
     }
     return written;
+  }
+
+  /** Goes on at eight the next day: what was seen the day before is no longer seen today. */
+  public Story nextMorning() {
+    now = now.truncatedTo(ChronoUnit.DAYS).plus(Duration.ofHours(24 + 8));
+    return this;
   }
 
   public Entry correct(Entry wrong, Fact fact) {

@@ -67,7 +67,7 @@ class WholeBoatProperties {
     Story story = winterized(seed);
     story.walk();
     looseByHand(story, new Random(seed));
-    story.open(Procedure.COMMISSION);
+    story.nextMorning().open(Procedure.COMMISSION);
     nothingIsAskedForTwiceOrWithoutReason(story);
     story.walk();
     BoatState state = story.state();
@@ -173,7 +173,7 @@ class WholeBoatProperties {
             Procedure.WINTERIZE,
             Procedure.COMMISSION)) {
       try {
-        story.open(procedure, Map.of());
+        story.nextMorning().open(procedure, Map.of());
       } catch (Refused nothingToDo) {
         continue;
       }
