@@ -79,6 +79,10 @@ class BenchTest {
         .isEqualTo(201);
     sample.put("id", java.util.UUID.randomUUID().toString());
     yarn.kept(sample);
+    assertThat(point(yarn, "block-port").path("verdict").path("reasons").get(0).asString())
+        .contains("different scales or curves");
+    jug.put("id", java.util.UUID.randomUUID().toString());
+    yarn.kept(jug);
     assertThat(outcome(yarn, "block-port")).isEqualTo("PROVEN");
     sample.put("id", java.util.UUID.randomUUID().toString());
     sample.put("reading", 42);

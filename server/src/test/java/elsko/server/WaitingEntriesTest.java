@@ -160,25 +160,22 @@ class WaitingEntriesTest {
   @Test
   void anInstrumentStandsAsItDidWhenTheSampleWasRead() {
     Yarn yarn = new Yarn("Late").filled();
+    assertThat(hoursSinceZeroCheck(yarn, 0)).isLessThan(5);
+    assertThat(hoursSinceZeroCheck(yarn, 20)).as("the check was made after it").isGreaterThan(24);
+  }
+
+  private static double hoursSinceZeroCheck(Yarn yarn, int hoursAgo) {
     Map<String, Object> jug = Yarn.jug(-19);
-    jug.put("deviceTime", RunningElsko.now().minusSeconds(20 * 3600).toString());
-    assertThat(
-            sent(yarn, RunningElsko.now(), List.of(jug))
-                .body()
-                .path("answers")
-                .get(0)
-                .path("reason")
-                .isNull())
-        .isTrue();
-    double hours =
-        log(yarn)
-            .get(yarn.logLength() - 1)
-            .path("fact")
-            .path("with")
-            .path("instrument")
-            .path("hoursSinceZeroCheck")
-            .asDouble();
-    assertThat(hours).isLessThan(5);
+    jug.put("deviceTime", RunningElsko.now().minusSeconds(hoursAgo * 3600L).toString());
+    JsonNode answers = sent(yarn, RunningElsko.now(), List.of(jug)).body().path("answers");
+    assertThat(answers.get(0).path("reason").isNull()).isTrue();
+    return log(yarn)
+        .get(yarn.logLength() - 1)
+        .path("fact")
+        .path("with")
+        .path("instrument")
+        .path("hoursSinceZeroCheck")
+        .asDouble();
   }
 
   @Test

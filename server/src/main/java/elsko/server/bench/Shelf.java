@@ -277,6 +277,16 @@ public class Shelf {
     return row.checked(last.reading(), hours, own);
   }
 
+  /**
+   * As it would read if its zero counted now, with the offset found last; whether it counts stands
+   * on the shelf.
+   */
+  Instrument ifTrusted(InstrumentRow row, Calibration own) {
+    ZeroCheck last = lastCheck(row, clock.instant());
+    Instrument now = row.checked(last == null ? 0 : last.reading(), 0, own);
+    return now.zeroIsTrue() ? now : row.checked(0, 0, own);
+  }
+
   /** The last check made by then: one made afterwards says nothing about an earlier reading. */
   private ZeroCheck lastCheck(InstrumentRow row, Instant at) {
     return zeroChecks

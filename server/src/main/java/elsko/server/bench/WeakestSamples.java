@@ -20,6 +20,7 @@ class WeakestSamples {
   private final ProductRepository products;
   private final InstrumentRepository instruments;
   private final Calibrations calibrations;
+  private final Shelf shelf;
   private final Yards yards;
 
   WeakestSamples(
@@ -27,11 +28,13 @@ class WeakestSamples {
       ProductRepository products,
       InstrumentRepository instruments,
       Calibrations calibrations,
+      Shelf shelf,
       Yards yards) {
     this.lots = lots;
     this.products = products;
     this.instruments = instruments;
     this.calibrations = calibrations;
+    this.shelf = shelf;
     this.yards = yards;
   }
 
@@ -58,10 +61,9 @@ class WeakestSamples {
     return all;
   }
 
-  /** As if its zero were checked: whether it is stands on the shelf. */
   private List<WeakestSample> table(Need need, UUID productId, Product product, InstrumentRow row) {
-    Instrument checked = row.checked(0, 0, calibrations.newest(row.id(), productId));
-    return WeakestSample.table(need, product, checked);
+    Instrument trusted = shelf.ifTrusted(row, calibrations.newest(row.id(), productId));
+    return WeakestSample.table(need, product, trusted);
   }
 
   /**
