@@ -9,12 +9,13 @@ import { useRefused } from '../parts/refused';
 /** Moves the boat to a free berth; going afloat is a launch, and may be refused. */
 export function MoveBoat({ boat, done }: { boat: BoatView; done: () => void }) {
   const { data: plan } = useQuery(planQuery);
-  const { data: boats = [] } = useQuery(boatsQuery);
+  const { data: boats } = useQuery(boatsQuery);
   const { enter, sending } = useEnter(boat.id);
   const [berth, setBerth] = useState('');
   const refused = useRefused(['berth']);
-  const taken = new Set(boats.map((other) => other.berth));
-  const free = plan?.berths.filter((place) => !taken.has(place.id)) ?? [];
+  // Nothing is free until it is known who lies where.
+  const taken = boats && new Set(boats.map((other) => other.berth));
+  const free = taken ? (plan?.berths.filter((place) => !taken.has(place.id)) ?? []) : [];
   const move = async () => {
     const name = free.find((place) => place.id === berth)?.name;
     const ok = await refused.attempt(() =>

@@ -158,11 +158,19 @@ final class CommissionWalk {
     Page look = liftCrew.get();
     look.getByText("It goes in now").click();
     Locator berths = look.getByLabel("Move to");
-    String onTheWater =
+    // What is listed may be a moment old: the boat before has only just taken one.
+    String free =
         (String)
-            berths.evaluate(
-                "select => [...select.options].find((one) => one.label.startsWith('W')).value");
-    berths.selectOption(new SelectOption().setValue(onTheWater));
+            look.evaluate(
+                """
+                async () => {
+                  const { berths } = await (await fetch('/api/yard/plan')).json();
+                  const boats = await (await fetch('/api/boats')).json();
+                  const taken = new Set(boats.map(({ berth }) => berth));
+                  return berths.find(({ id, name }) => name.startsWith('W') && !taken.has(id)).id;
+                }
+                """);
+    berths.selectOption(new SelectOption().setValue(free));
     look.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move it").setExact(true))
         .click();
     assertThat(look.getByText("It floats")).isVisible();
