@@ -425,11 +425,7 @@ final class CircuitFold {
             : empties != null
                 ? "Let it run out at the %s, and fill it again".formatted(empties.name())
                 : "Draw more through it";
-    return new Unsettled(
-        segment.key(),
-        "Nothing tells of the %s: it was not seen empty before it was filled, and nothing after it was sampled."
-            .formatted(segment.name()),
-        settles);
+    return new Unsettled(segment.key(), segment.name(), settles);
   }
 
   private static boolean proves(Verdict verdict) {

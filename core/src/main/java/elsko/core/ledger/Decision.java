@@ -47,13 +47,7 @@ public record Decision(Kind kind, String words, String action) {
     }
     return switch (protection) {
       case WET -> Optional.of(wet(state));
-      case FILLED ->
-          Optional.of(
-              new Decision(
-                  Kind.FILLED_NOT_MEASURED,
-                  "%s filled and not measured yet: only a sample says whether water was left."
-                      .formatted(namesOf(state, Protection.FILLED)),
-                  "Sample it"));
+      case FILLED -> Optional.of(filled(state));
       case UNKNOWN -> Optional.of(unknown(state));
       default -> FlushDue.is(state) ? Optional.of(notFlushed(state)) : Optional.empty();
     };
@@ -161,6 +155,23 @@ public record Decision(Kind kind, String words, String action) {
     }
     return (remedy.kind() == RemedyKind.DRAIN_AND_REFILL ? "Rod and refill " : "Send through ")
         + Words.liters(remedy.litersFromTank());
+  }
+
+  /** Where samples were taken and are good, what is missing is no further sample there. */
+  private static Decision filled(BoatState state) {
+    for (CircuitState circuit : state.circuits()) {
+      if (circuit.protection() == Protection.FILLED && !circuit.unsettled().isEmpty()) {
+        return new Decision(
+            Kind.FILLED_NOT_MEASURED,
+            Unsettled.words(circuit.unsettled()).get(0),
+            "Settle the " + circuit.unsettled().get(0).name());
+      }
+    }
+    return new Decision(
+        Kind.FILLED_NOT_MEASURED,
+        "%s filled and not measured yet: only a sample says whether water was left."
+            .formatted(namesOf(state, Protection.FILLED)),
+        "Sample it");
   }
 
   private static Decision plugMissing(BagState bag) {

@@ -5,7 +5,6 @@ import elsko.core.boat.Parallel;
 import elsko.core.boat.PathPart;
 import elsko.core.boat.Segment;
 import elsko.core.ledger.CircuitState.Content;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -22,11 +21,8 @@ final class SegmentEvidence {
   /** Filled when they were recorded empty, through others of which that is true. */
   private final Set<String> fromEmpty = new HashSet<>();
 
-  /** What was drawn went along the path. */
+  /** What was drawn went along the path; what is poured runs over what is full. */
   private boolean drawn;
-
-  /** What was poured in filled these, in order. */
-  private final List<List<String>> poured = new ArrayList<>();
 
   SegmentEvidence(Circuit circuit) {
     this.circuit = circuit;
@@ -35,7 +31,6 @@ final class SegmentEvidence {
   void flooded() {
     fromEmpty.clear();
     drawn = false;
-    poured.clear();
   }
 
   void emptied(List<String> segments) {
@@ -46,7 +41,6 @@ final class SegmentEvidence {
    * @param contents of every segment before it
    */
   void poured(List<String> segments, Map<String, Content> contents) {
-    poured.add(List.copyOf(segments));
     boolean clean = true;
     for (String segment : segments) {
       clean = enters(segment, contents, clean);
@@ -95,20 +89,14 @@ final class SegmentEvidence {
   }
 
   /**
-   * Keys of the segments, itself first, at which a sample tells of one: those its fluid went on to
-   * before another branch joined. What lies behind the thermostat may have been gone round, so only
-   * what lies behind it too tells of it.
+   * Keys of the segments at which a sample tells of one: itself, and those that what was drawn
+   * through it went on to before another branch joined. What lies behind the thermostat may have
+   * been gone round, so only what lies behind it too tells of it.
    */
   Set<String> tellOf(Segment of) {
     Set<String> after = new HashSet<>(Set.of(of.key()));
     if (drawn) {
       after(circuit.path(), of.key(), after);
-    }
-    for (List<String> segments : poured) {
-      int at = segments.indexOf(of.key());
-      if (at >= 0) {
-        after.addAll(segments.subList(at, segments.size()));
-      }
     }
     if (of.gated()) {
       after.removeIf(key -> !circuit.segment(key).gated());

@@ -2,6 +2,7 @@ package elsko.core.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.DrainArrangement;
@@ -58,11 +59,13 @@ class SegmentEvidenceTest {
     samplesEverywhere();
     assertThat(story.protection()).isEqualTo(Protection.FILLED);
     assertThat(unsettled())
-        .containsExactlyInAnyOrder("intake-hose", "pump", "fuel-cooler", "steering-cooler");
-    assertThat(story.state().circuit("engine").unsettled().get(0).words())
-        .startsWith("Nothing tells of the intake hose")
-        .contains("Let it run out at the ");
-    seesEmpty(Set.of("pump"));
+        .containsExactlyInAnyOrder(
+            "intake-hose", "pump", "fuel-cooler", "steering-cooler", "recirculation");
+    assertThat(Unsettled.words(story.state().circuit("engine").unsettled()).get(0))
+        .startsWith(
+            "Nothing tells of the intake hose, raw-water pump, fuel cooler and steering cooler:")
+        .endsWith("Let it run out at the pump and coolers, and fill it again.");
+    seesEmpty(Set.of("pump", "recirculation"));
     poursEverywhere();
     samplesEverywhere();
     assertThat(story.protection()).isEqualTo(Protection.PROVEN);
@@ -70,14 +73,26 @@ class SegmentEvidenceTest {
   }
 
   @Test
-  void aSampleFurtherOnTellsOfWhatItCameThrough() {
+  void whatIsPouredRunsOverWhatIsFullSoNothingFurtherOnTellsOfIt() {
     seesEmpty(
         Set.of("block-port", "block-starboard", "manifold-port", "manifold-starboard", "pump"));
     poursEverywhere();
     samplesEverywhere();
-    assertThat(story.protection())
-        .as("the recirculation hose, by the block")
-        .isEqualTo(Protection.PROVEN);
+    assertThat(story.protection()).isEqualTo(Protection.FILLED);
+    assertThat(unsettled()).containsExactly("recirculation");
+    Decision decision = Decision.of(story.state()).orElseThrow();
+    assertThat(decision.words()).contains("Nothing tells of the recirculation hose");
+    assertThat(decision.action()).isEqualTo("Settle the recirculation hose");
+  }
+
+  @Test
+  void whatIsDrawnThroughIsToldOfByASampleFurtherOn() {
+    Story drawn = new Story(Hulls.twinDiesel()).wet();
+    drawn.open(Procedure.WINTERIZE, Map.of("port-engine", Method.DRAW_UNDRAINED.name()));
+    drawn.walk();
+    CircuitState port = drawn.state().circuit("port-engine");
+    assertThat(port.protection()).isEqualTo(Protection.PROVEN);
+    assertThat(port.points().stream().filter(point -> point.verdict() != null)).isNotEmpty();
   }
 
   @Test

@@ -140,7 +140,7 @@ public record BoatView(
           circuit.sampledBy(),
           circuit.countersignedBy(),
           circuit.unreached(),
-          circuit.unsettled().stream().map(Unsettled::words).toList(),
+          Unsettled.words(circuit.unsettled()),
           predicted == null ? null : predicted.segments());
     }
   }
