@@ -83,7 +83,8 @@ public record Circuit(
     return kind == CircuitKind.RAW_WATER && !path.isEmpty();
   }
 
-  private static List<Segment> segmentsOf(List<PathPart> path) {
+  /** Every segment of a stretch of a path, in the order the water meets them. */
+  public static List<Segment> segmentsOf(List<PathPart> path) {
     List<Segment> found = new ArrayList<>();
     collect(path, found);
     return List.copyOf(found);

@@ -242,7 +242,10 @@ final class CircuitFold {
   CircuitState state() {
     Map<String, Verdict> verdicts = new HashMap<>();
     samples.forEach((point, read) -> verdicts.put(point, judge(read)));
-    Protection protection = protection(verdicts);
+    boolean sampled = everyPointIsGood(verdicts);
+    List<Unsettled> unsettled = sampled ? unsettled(verdicts) : List.of();
+    boolean told = sampled && unsettled.isEmpty();
+    Protection protection = protection(verdicts, told);
     List<Failure> all = new ArrayList<>(failures);
     if (protection == Protection.HELD && circuit.kind() != CircuitKind.COOLANT) {
       all.add(failure(verdicts, true));
@@ -261,12 +264,10 @@ final class CircuitFold {
         coolant.verdict(need),
         List.copyOf(flows),
         Set.copyOf(sampledBy),
-        protection == Protection.FILLED && awaitsCountersign(verdicts),
+        protection == Protection.FILLED && told && awaitsCountersign(),
         countersignedBy,
         unreachedWords(),
-        protection == Protection.FILLED && everyPointIsGood(verdicts)
-            ? unsettled(verdicts)
-            : List.of());
+        protection == Protection.FILLED ? unsettled : List.of());
   }
 
   private String unreachedWords() {
@@ -312,7 +313,7 @@ final class CircuitFold {
     }
     Map<String, Verdict> verdicts = new HashMap<>();
     samples.forEach((point, read) -> verdicts.put(point, judge(read)));
-    if (protection(verdicts) == Protection.HELD) {
+    if (protection(verdicts, false) == Protection.HELD) {
       failures.add(failure(verdicts, false));
     }
   }
@@ -328,7 +329,10 @@ final class CircuitFold {
     return new Failure(filledBy, List.copyOf(shorts), open);
   }
 
-  private Protection protection(Map<String, Verdict> verdicts) {
+  /**
+   * @param told every required sample is good, and every filled segment is vouched for
+   */
+  private Protection protection(Map<String, Verdict> verdicts, boolean told) {
     if (circuit.isDryBuilt() || circuit.kind() == CircuitKind.UNANSWERED && notAboard) {
       return Protection.DRY_BUILT;
     }
@@ -350,7 +354,7 @@ final class CircuitFold {
     if (openedSinceFill || !drainsOut.isEmpty() || !unreached.isEmpty()) {
       return Protection.WET;
     }
-    return measured(verdicts);
+    return measured(verdicts, told);
   }
 
   /**
@@ -364,13 +368,12 @@ final class CircuitFold {
     return verdict.good() ? Protection.PROVEN : Protection.HELD;
   }
 
-  private Protection measured(Map<String, Verdict> verdicts) {
+  private Protection measured(Map<String, Verdict> verdicts, boolean told) {
     for (LowPoint point : circuit.requiredLowPoints()) {
       if (failed(verdicts.get(point.key())) || couldNot.containsKey(point.key())) {
         return Protection.HELD;
       }
     }
-    boolean told = everyPointIsGood(verdicts) && unsettled(verdicts).isEmpty();
     boolean signed = countersignedBy != null || !rules.asksCountersignOf(sampledAt);
     return told && signed ? Protection.PROVEN : Protection.FILLED;
   }
@@ -456,13 +459,11 @@ final class CircuitFold {
                 ProofQuestion.TANK_LITERS)));
   }
 
-  /** Whether only the second person is missing. */
-  private boolean awaitsCountersign(Map<String, Verdict> verdicts) {
+  /** Whether, with all else told, only the second person is missing. */
+  private boolean awaitsCountersign() {
     return rules.asksCountersignOf(sampledAt)
         && countersignedBy == null
-        && contents.containsValue(Content.ANTIFREEZE)
-        && everyPointIsGood(verdicts)
-        && unsettled(verdicts).isEmpty();
+        && contents.containsValue(Content.ANTIFREEZE);
   }
 
   private boolean everyPointIsGood(Map<String, Verdict> verdicts) {

@@ -108,7 +108,8 @@ final class SegmentEvidence {
   private static boolean after(List<PathPart> parts, String key, Set<String> into) {
     for (int i = 0; i < parts.size(); i++) {
       if (parts.get(i) instanceof Segment segment && segment.key().equals(key)) {
-        collect(parts.subList(i + 1, parts.size()), into);
+        Circuit.segmentsOf(parts.subList(i + 1, parts.size()))
+            .forEach(later -> into.add(later.key()));
         return true;
       }
       if (parts.get(i) instanceof Parallel parallel) {
@@ -120,15 +121,5 @@ final class SegmentEvidence {
       }
     }
     return false;
-  }
-
-  private static void collect(List<PathPart> parts, Set<String> into) {
-    for (PathPart part : parts) {
-      if (part instanceof Segment segment) {
-        into.add(segment.key());
-      } else if (part instanceof Parallel parallel) {
-        parallel.branches().forEach(branch -> collect(branch, into));
-      }
-    }
   }
 }

@@ -16,7 +16,8 @@ import java.util.Set;
  * @param kind of what was claimed
  */
 record Claim(Kind kind, TrueBoat.Broken broken) {
-  private static final Set<Protection> SAFE =
+  /** What says that a circuit may stand in the frost. */
+  static final Set<Protection> SAFE =
       EnumSet.of(Protection.PROVEN, Protection.DRAINED, Protection.DRY_BUILT);
 
   /** What can be claimed. */

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * One lay-up of one true boat by one hand, with all that was claimed on the way.
@@ -29,9 +30,6 @@ public record LayUpTrial(
     int circuits,
     String stuck,
     List<String> story) {
-  private static final Set<Protection> SAFE =
-      Set.of(Protection.PROVEN, Protection.DRAINED, Protection.DRY_BUILT);
-
   /**
    * A claim that the true boat denied.
    *
@@ -80,14 +78,14 @@ public record LayUpTrial(
     hand.does(Procedure.WINTERIZE, choices);
     Set<String> breaks = new HashSet<>();
     truth.breaksAt(need.designLowC()).forEach(broken -> breaks.add(broken.circuit()));
-    Map<String, Protection> heldBack = new java.util.TreeMap<>();
+    Map<String, Protection> heldBack = new TreeMap<>();
     int circuits = 0;
     for (CircuitState circuit : book.state().circuits()) {
       if (!choices.containsKey(circuit.circuit().key())) {
         continue;
       }
       circuits++;
-      if (!breaks.contains(circuit.circuit().key()) && !SAFE.contains(circuit.protection())) {
+      if (!breaks.contains(circuit.circuit().key()) && !Claim.SAFE.contains(circuit.protection())) {
         heldBack.put(circuit.circuit().key(), circuit.protection());
       }
     }
