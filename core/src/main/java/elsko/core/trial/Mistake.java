@@ -2,24 +2,22 @@ package elsko.core.trial;
 
 /** What a hand gets wrong, by name. */
 public enum Mistake {
-  DOES_NOT_ROD("looks at a hole that does not run, and leaves it at that"),
-  SKIPS_THE_WARM_UP("runs the engine too short for the thermostat to open"),
-  WEAK_LOT("fills from a jug that was thinned"),
-  WRONG_JUG("reads another product's jug"),
-  DRAWS_TOO_LITTLE("stops drawing at half"),
-  TAPS_BLIND("says that a step was done without doing it"),
-  UNCHECKED_INSTRUMENT("reads before the zero check"),
-  HOT_SAMPLES("reads samples that are still warm");
-
-  private final String words;
-
-  Mistake(String words) {
-    this.words = words;
-  }
-
-  public String words() {
-    return words;
-  }
+  /** Looks at a hole that does not run, and leaves it at that. */
+  DOES_NOT_ROD,
+  /** Runs the engine too short for the thermostat to open. */
+  SKIPS_THE_WARM_UP,
+  /** Fills from a jug that was thinned. */
+  WEAK_LOT,
+  /** Reads another product's jug. */
+  WRONG_JUG,
+  /** Stops drawing at half. */
+  DRAWS_TOO_LITTLE,
+  /** Says that a step was done without doing it. */
+  TAPS_BLIND,
+  /** Reads before the zero check. */
+  UNCHECKED_INSTRUMENT,
+  /** Reads samples that are still warm. */
+  HOT_SAMPLES;
 
   /** Whether what is recorded is not what was seen; what is claimed from it is counted apart. */
   boolean isALie() {
