@@ -31,6 +31,7 @@ const Describe = lazy(() => import('./describe/describe').then((m) => ({ default
 const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
 const Walks = lazy(() => import('./walks/walks').then((m) => ({ default: m.Walks })));
 const MyWalk = lazy(() => import('./walks/my-walk').then((m) => ({ default: m.MyWalk })));
+const Spring = lazy(() => import('./launch/spring').then((m) => ({ default: m.Spring })));
 const Launch = lazy(() => import('./launch/launch').then((m) => ({ default: m.Launch })));
 const LaunchBoat = lazy(() =>
   import('./launch/launch-boat').then((m) => ({ default: m.LaunchBoat })),
@@ -95,6 +96,7 @@ export function App() {
                 <Route path="/walks" element={<Walks />} />
                 <Route path="/walks/mine" element={<MyWalk />} />
                 <Route path="/launch" element={<Launch />} />
+                <Route path="/launch/spring" element={<Spring />} />
                 <Route path="/launch/:boatId" element={<LaunchBoat />} />
                 <Route path="/book" element={<BookTabs />}>
                   <Route index element={<Book />} />

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { EntryBody } from './client';
-import { sessionQuery } from './queries';
+import { boatQuery, sessionQuery } from './queries';
 import { line, sender } from '../offline/device';
 import { forgetPhotos } from '../offline/photo';
 import { isUnderWay } from '../parts/under-way';
@@ -44,10 +44,12 @@ export function useEnter(boat: string) {
 
   const entered = async ({ entries, undo }: Sending) => {
     const now = new Date().toISOString();
+    const seen = queries.getQueryState(boatQuery(boat).queryKey)?.dataUpdatedAt;
     const bodies = entries.map((entry) => ({
       ...entry,
       id: uuid(),
       deviceTime: entry.deviceTime ?? now,
+      downloadedAt: seen ? new Date(seen).toISOString() : undefined,
     }));
     setUnderWay((n) => n + 1);
     try {

@@ -183,6 +183,16 @@ export const guidesQuery = queryOptions({
   staleTime: Infinity,
 });
 
+export const springQuery = queryOptions({
+  queryKey: ['boats', 'spring'],
+  queryFn: () => got(api.GET('/api/launch/spring')),
+});
+
+export const judgedAnewQuery = queryOptions({
+  queryKey: ['yard', 'judged-anew'],
+  queryFn: () => got(api.GET('/api/judged-anew')),
+});
+
 export const frostQuery = queryOptions({
   queryKey: ['frost'],
   queryFn: () => got(api.GET('/api/frost')),

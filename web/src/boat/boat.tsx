@@ -22,6 +22,8 @@ import { LogList } from './log-list';
 import { LooseEnds } from './loose-ends';
 import { MoveBoat } from './move-boat';
 import { OpenReadings } from './open-readings';
+import { Accepted } from './accepted';
+import { Contradicted } from './contradicted';
 import { OpenWork } from './open-work';
 import { OpenCard } from './open-card';
 import { SetFitting } from './set-fitting';
@@ -113,6 +115,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         aria-label="What to do"
         className="grid content-start gap-5 px-[18px] py-3.5 lg:col-start-2 lg:row-span-2 lg:row-start-2"
       >
+        <Contradicted boat={boat} may={may.work} />
         <OpenWork boat={boat} may={may.work} />
         <OpenReadings boat={boat} may={may.work} />
         {may.work && (
@@ -130,6 +133,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
           />
         )}
         <NextThing boat={boat} mayWork={may.work} />
+        <Accepted boat={boat} may={may.runYard} />
         <DueOfOneBoat boat={boat.id} may={may.work} />
         <FrostOfBoat boat={boat.id} />
         <BoatPapers boat={boat} mayMail={may.runYard} />

@@ -38,6 +38,7 @@ function circuit(key: string, over: Partial<CircuitView> = {}): CircuitView {
     countersignedBy: null,
     unreached: null,
     unsettled: [],
+    accepted: null,
     sampledBy: [],
     predicted: null,
     ...over,

@@ -107,6 +107,7 @@ function circuit(points: PointView[], over: Partial<CircuitView> = {}): CircuitV
     countersignedBy: null,
     unreached: null,
     unsettled: [],
+    accepted: null,
     sampledBy: [],
     predicted: null,
     ...over,

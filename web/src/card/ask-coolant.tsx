@@ -19,12 +19,20 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps) {
   const [picked, setPicked] = useState('');
   const instrument = picked || (glasses.find((i) => i.trusted) ?? glasses[0])?.id || '';
   const [text, setText, clear] = useDraft(`coolant.${boat.id}.${ask.circuit}`);
-  const refused = useRefused(['reading', 'instrument']);
+  const [warmth, setWarmth] = useDraft(`coolant-at.${boat.id}`);
+  const refused = useRefused(['reading', 'temperatureC', 'instrument']);
   const verdict = boat.circuits.find((c) => c.key === ask.circuit)?.coolant;
   const save = async () => {
     const reading = typedNumber(text);
     if (reading === null) {
       refused.refuse(new Refusal(422, 'reading', 'Enter what the scale shows, like −37.'));
+      return;
+    }
+    const temperatureC = typedNumber(warmth);
+    if (temperatureC === null) {
+      refused.refuse(
+        new Refusal(422, 'temperatureC', 'Enter how warm what you read was, like 12.'),
+      );
       return;
     }
     const ok = await refused.attempt(() =>
@@ -35,6 +43,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps) {
             circuit: ask.circuit!,
             instrument: instrument || undefined,
             reading,
+            temperatureC,
             card: card.id,
             step: step.key,
           },
@@ -75,6 +84,17 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps) {
               value={text}
               onType={setText}
               error={refused.at('reading')}
+            />
+          </div>
+          <div className="w-32">
+            <Field
+              label="Sample at"
+              unit="°C"
+              inputMode="text"
+              autoComplete="off"
+              value={warmth}
+              onType={setWarmth}
+              error={refused.at('temperatureC')}
             />
           </div>
           <div className="w-52">

@@ -60,6 +60,8 @@ function shown(props: AskProps) {
       return <AskDescale {...props} />;
     case 'COOLANT':
       return <AskCoolant {...props} />;
+    case 'FROST':
+      return <FrostAsked {...props} />;
     case 'SERVICE':
       return <AskService {...props} />;
     case 'ABOARD':
@@ -82,6 +84,21 @@ function SeeAsked({ ask, boat, card, step, may }: AskProps) {
       found={ask.found}
       place={onCard(card, step)}
       may={may}
+    />
+  );
+}
+
+/** What frost did to a circuit: one tap. */
+function FrostAsked({ ask, boat, card, step, may }: AskProps) {
+  return (
+    <SeeCondition
+      boat={boat}
+      engine={null}
+      condition={ask.condition!}
+      found={ask.found}
+      place={onCard(card, step)}
+      may={may}
+      entryOf={(finding) => ({ kind: 'FROST_LOOKED', circuit: ask.circuit!, finding })}
     />
   );
 }

@@ -199,12 +199,39 @@ describe('what a step asks for', () => {
     expect(sent()).toHaveLength(0);
     await userEvent.clear(box);
     await userEvent.type(box, '-37{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('how warm');
+    expect(sent()).toHaveLength(0);
+    await userEvent.type(screen.getByLabelText('Sample at'), '12{Enter}');
     await waitFor(() =>
       expect(sent()[0]).toMatchObject({
         kind: 'COOLANT_READ',
         circuit: 'coolant',
         instrument: 'eg',
         reading: -37,
+        temperatureC: 12,
+      }),
+    );
+  });
+
+  it('says with one tap what frost did to a circuit', async () => {
+    const look = {
+      key: 'frost',
+      name: 'engine raw water',
+      how: '',
+      findings: [
+        { key: 'nothing', words: 'nothing broken', call: 'GOOD' as const, todo: 'Good.' },
+        { key: 'crack', words: 'a crack', call: 'STOP' as const, todo: 'It is mended.' },
+      ],
+    };
+    const sent = shown(
+      ask('FROST', { label: 'engine raw water', circuit: 'engine', condition: look }),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'A crack' }));
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({
+        kind: 'FROST_LOOKED',
+        circuit: 'engine',
+        finding: 'crack',
       }),
     );
   });

@@ -52,6 +52,7 @@ const DRAFT: DraftView = {
       countersignedBy: null,
       unreached: null,
       unsettled: [],
+      accepted: null,
       sampledBy: [],
       predicted: null,
     },

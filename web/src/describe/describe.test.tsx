@@ -150,6 +150,7 @@ describe('a change on the drawing', () => {
         countersignedBy: null,
         unreached: null,
         unsettled: [],
+        accepted: null,
         sampledBy: [],
         predicted: null,
       },

@@ -1,16 +1,30 @@
 import { useQuery } from '@tanstack/react-query';
+import type { BoatFrostView } from '../api/client';
 import { boatFrostQuery } from '../api/queries';
+import { useMay } from '../parts/session';
 import { sentence } from '../parts/words';
+import { SeeCondition } from '../reading/see-condition';
 import { daysBetween, leftWords, shortDay } from './days';
 
 /** By when this boat must be dealt with, what goes first, and what would change that. */
 export function FrostOfBoat({ boat }: { boat: string }) {
   const { data: frost } = useQuery(boatFrostQuery(boat));
-  if (!frost?.ready) return null;
+  const may = useMay();
+  if (!frost || (!frost.ready && frost.feared.length === 0)) return null;
+  const feared = <Feared boat={boat} feared={frost.feared} may={may.work} />;
+  if (!frost.ready) {
+    return (
+      <section aria-label="Frost" className="grid gap-1.5 text-[14px]">
+        <h2 className="stencil text-[18px]">Frost</h2>
+        {feared}
+      </section>
+    );
+  }
   if (frost.circuits.length === 0) {
     return (
       <section aria-label="Frost" className="text-[14px]">
         <h2 className="stencil text-[18px]">Frost</h2>
+        {feared}
         <p className="m-0">Nothing in it can freeze at the temperatures on record.</p>
       </section>
     );
@@ -19,6 +33,7 @@ export function FrostOfBoat({ boat }: { boat: string }) {
   return (
     <section aria-label="Frost" className="grid gap-1.5 text-[14px]">
       <h2 className="stencil text-[18px]">Frost</h2>
+      {feared}
       {frost.deadline ? (
         <p className="m-0">
           Do it by{' '}
@@ -66,6 +81,30 @@ export function FrostOfBoat({ boat }: { boat: string }) {
       )}
     </section>
   );
+}
+
+interface FearedProps {
+  boat: string;
+  feared: BoatFrostView['feared'];
+  may: boolean;
+}
+
+/** Circuits frost may have broken: why, and what is found there is one tap. */
+function Feared({ boat, feared, may }: FearedProps) {
+  return feared.map(({ circuit, words, look }) => (
+    <div key={circuit} className="grid gap-1.5">
+      <p className="text-verm m-0 font-semibold">{words}</p>
+      <SeeCondition
+        boat={{ id: boat }}
+        engine={null}
+        condition={look}
+        found={null}
+        place={{}}
+        may={may}
+        entryOf={(finding) => ({ kind: 'FROST_LOOKED', circuit, finding })}
+      />
+    </div>
+  ));
 }
 
 function gained(days: number | null): string {

@@ -6,6 +6,7 @@ import { useMay } from '../parts/session';
 import { number } from '../parts/words';
 import { ColdSnapForm, EndColdSnap } from './cold-snap';
 import { daysBetween, shortDay } from './days';
+import { TonightsLow } from './tonights-low';
 
 const LEFT = 128;
 const WIDTH = 1280;
@@ -62,6 +63,7 @@ export function FrostStrip({ frost, boats }: StripProps) {
             what if it came colder?
           </button>
         )}
+        <TonightsLow tonight={frost.weather.tonight} may={may.runYard} />
       </div>
       {trying && !snap && <ColdSnapForm today={frost.today} done={() => setTrying(false)} />}
     </section>

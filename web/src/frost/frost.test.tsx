@@ -24,6 +24,7 @@ const FROST: FrostView = {
     pastFirst: '2001-07-01',
     pastLast: '2031-06-30',
     coldSnap: null,
+    tonight: null,
     canRefresh: true,
   },
   nights: ['2031-10-28', '2031-10-29', '2031-10-30'].map((evening, i) => ({
@@ -108,6 +109,31 @@ describe('the frost strip', () => {
     });
   });
 
+  it('takes how cold the night gets in one field, and gives it back', async () => {
+    const asked = served(<FrostStrip frost={FROST} boats={BOATS} />, ({ path }) =>
+      asCoordinator(path),
+    );
+    await userEvent.type(await screen.findByLabelText(/tonight.s low here/), '−4{Enter}');
+    expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
+      path: '/api/weather/tonight',
+      body: { lowC: -4 },
+    });
+    cleanup();
+    const typed = { morning: '2031-10-29', lowC: -4 };
+    const again = served(
+      <FrostStrip
+        frost={{ ...FROST, weather: { ...FROST.weather, tonight: typed } }}
+        boats={BOATS}
+      />,
+      ({ path }) => asCoordinator(path),
+    );
+    expect(screen.getByText('−4 °C')).toBeTruthy();
+    await userEvent.click(await screen.findByText(/back to the forecast.s/));
+    expect(again.some(({ method, path }) => method === 'DELETE' && path.endsWith('/tonight'))).toBe(
+      true,
+    );
+  });
+
   it('counts the days that are left for each boat with a deadline', () => {
     expect([...daysLeft(FROST)]).toEqual([
       ['marram', 1],
@@ -159,6 +185,18 @@ describe('the frost of a boat', () => {
             firstToGo: 'raw-water pump',
           },
         ],
+        feared: [
+          {
+            circuit: 'engine',
+            words: 'Water stood in the pump through the frost of Fri 24 Oct.',
+            look: {
+              key: 'frost',
+              name: 'engine raw water',
+              how: '',
+              findings: [{ key: 'nothing', words: 'nothing broken', call: 'GOOD', todo: 'Good.' }],
+            },
+          },
+        ],
         whatIfs: [
           { change: 'SHED', words: 'in a cold shed', deadline: '2031-11-08', gainedDays: 10 },
           { change: 'COVER', words: 'under a tarp', deadline: '2031-10-29', gainedDays: 0 },
@@ -167,6 +205,7 @@ describe('the frost of a boat', () => {
       },
     }));
     expect(await screen.findByText('Wed 29 Oct, 1 day')).toBeTruthy();
+    expect(screen.getByText(/Water stood in the pump/)).toBeTruthy();
     expect(screen.getByText(/raw-water pump first/)).toBeTruthy();
     expect(screen.getByText('Sat 8 Nov, 10 days more')).toBeTruthy();
     expect(screen.getByText('Wed 29 Oct, no gain')).toBeTruthy();

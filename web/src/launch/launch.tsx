@@ -28,7 +28,10 @@ export function Launch() {
       </h1>
       <p className="text-soft mt-2 mb-5 max-w-[74ch]">
         The lift takes {data.liftsADay} a day, whoever was promised first. Nobody ticks anything
-        here: what stands between a boat and the water is worked out from its log.
+        here: what stands between a boat and the water is worked out from its log.{' '}
+        <Link className="plain" to="/launch/spring">
+          what spring told
+        </Link>
       </p>
       {data.boats.length === 0 && (
         <p>No boat ashore was promised to the water, and no commissioning has begun.</p>

@@ -219,6 +219,8 @@ export function answers(ask: AskView, entry: EntryBody): boolean {
       );
     case 'COOLANT':
       return entry.kind === 'COOLANT_READ' && entry.circuit === ask.circuit;
+    case 'FROST':
+      return entry.kind === 'FROST_LOOKED' && entry.circuit === ask.circuit;
     case 'SERVICE':
       return (
         entry.kind === 'SERVICE_DONE' && entry.item === ask.item && same(entry.engine, ask.engine)
@@ -260,7 +262,7 @@ function callHere(step: StepView, entry: EntryBody): CallHere | null {
 
 function foundOf(ask: AskView | undefined, { condition, finding }: EntryBody) {
   return [ask?.condition, ask?.instead]
-    .find((one) => one?.key === condition)
+    .find((one) => one && (ask?.kind === 'FROST' || one.key === condition))
     ?.findings.find(({ key }) => key === finding);
 }
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { BoatView, ConditionView, Position } from '../api/client';
 import { useEnter } from '../api/enter';
+import type { Said } from '../api/enter';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../parts/words';
@@ -9,17 +10,32 @@ import { FindingPicture } from './finding-picture';
 import type { Place } from './place';
 
 interface SeeProps {
-  boat: BoatView;
+  boat: Pick<BoatView, 'id'>;
   engine: Position | null;
   condition: ConditionView;
   /** What was found last, or null. */
   found: string | null;
   place: Place;
   may: boolean;
+  /** What a finding is entered as; where nothing is said, as the condition of an engine. */
+  entryOf?: (finding: string) => Said;
 }
 
 /** Something that is looked at: what was found is one tap, by picture and words. */
-export function SeeCondition({ boat, engine, condition, found, place, may }: SeeProps) {
+export function SeeCondition({
+  boat,
+  engine,
+  condition,
+  found,
+  place,
+  may,
+  entryOf = (finding) => ({
+    kind: 'CONDITION_SEEN',
+    engine: engine ?? undefined,
+    condition: condition.key,
+    finding,
+  }),
+}: SeeProps) {
   const { enter, sending } = useEnter(boat.id);
   const refused = useRefused([]);
   const [again, setAgain] = useState(false);
@@ -27,15 +43,7 @@ export function SeeCondition({ boat, engine, condition, found, place, may }: See
   const say = async (key: string, words: string) => {
     const ok = await refused.attempt(() =>
       enter({
-        entries: [
-          {
-            kind: 'CONDITION_SEEN',
-            engine: engine ?? undefined,
-            condition: condition.key,
-            finding: key,
-            ...place,
-          },
-        ],
+        entries: [{ ...entryOf(key), ...place }],
         undo: `${sentence(condition.name)}: ${words}`,
       }),
     );

@@ -4,7 +4,10 @@ import type { BoatLine, YardPlan } from '../api/client';
 import { protectionTone, protectionWords } from '../parts/protection';
 
 const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
+  'BROKEN',
+  'CONTRADICTED',
   'HELD',
+  'FOUND_ABOARD',
   'PLUG_MISSING',
   'RAN_DRY_OR_HOT',
   'WORK_STOPPED_HALFWAY',

@@ -13,6 +13,7 @@ import { PromisedSoon } from '../launch/promised-soon';
 import { DueBack } from '../timers/due-back';
 import { BoatList } from './boat-list';
 import { DecideNow } from './decide-now';
+import { JudgedAnew } from './judged-anew';
 import { YardLooseEnds } from './yard-loose-ends';
 import { YardPlanDrawing } from './yard-plan';
 import { useMay } from '../parts/session';
@@ -135,6 +136,7 @@ export function Yard() {
           )}
         </section>
         <DecideNow boats={boats.data} plan={plan.data}>
+          <JudgedAnew may={may.runYard} />
           <DueBack />
           <PromisedSoon />
           {frost && <TonightList frost={frost} plan={plan.data} />}

@@ -14,7 +14,8 @@ public final class Bench {
   /**
    * Arguments: the root of the checkout, then optionally {@code --quick}, {@code --write}, {@code
    * --only WORD} for the parts whose name has that word, {@code --short} for the core alone against
-   * what was written.
+   * what was written, {@code --seasons N CODE} for seasons of true boats instead, {@code --season
+   * N} for the shortest story of one that fooled it.
    */
   public static void main(String[] args) throws Exception {
     Path root = Path.of(args[0]);
@@ -22,6 +23,16 @@ public final class Bench {
     WrittenRows written = new WrittenRows(root.resolve("docs"));
     if (options.contains("--short")) {
       System.exit(ShortCheck.run(written.read()) ? 0 : 1);
+    }
+    int seasons = options.indexOf("--seasons");
+    if (seasons >= 0) {
+      long wanted = Long.parseLong(options.get(seasons + 1));
+      System.exit(Seasons.run(root, wanted, options.get(seasons + 2)) ? 0 : 1);
+    }
+    int story = options.indexOf("--season");
+    if (story >= 0) {
+      Seasons.tell(Long.parseLong(options.get(story + 1)));
+      return;
     }
     List<Part> parts = parts(root, options.contains("--quick"));
     int only = options.indexOf("--only");

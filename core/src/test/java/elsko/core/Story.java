@@ -153,6 +153,15 @@ public final class Story {
     return this;
   }
 
+  public Story daysLater(int days) {
+    now = now.plus(Duration.ofDays(days));
+    return this;
+  }
+
+  public Instant now() {
+    return now;
+  }
+
   public Entry correct(Entry wrong, Fact fact) {
     return add(wrong.card(), wrong.step(), wrong.id(), fact);
   }

@@ -3,6 +3,7 @@ package elsko.server;
 import elsko.server.clock.YardClock;
 import elsko.server.demo.FennholmYard;
 import elsko.server.people.FirstCoordinator;
+import elsko.server.work.JudgingAnew;
 import elsko.server.work.Log;
 import elsko.server.yard.FirstYard;
 import elsko.server.yard.Yards;
@@ -25,6 +26,7 @@ class FirstStart implements SmartInitializingSingleton {
   private final FirstCoordinator coordinator;
   private final FirstYard yard;
   private final ObjectProvider<FennholmYard> demo;
+  private final JudgingAnew judging;
 
   FirstStart(
       Yards yards,
@@ -32,13 +34,15 @@ class FirstStart implements SmartInitializingSingleton {
       YardClock clock,
       FirstCoordinator coordinator,
       FirstYard yard,
-      ObjectProvider<FennholmYard> demo) {
+      ObjectProvider<FennholmYard> demo,
+      JudgingAnew judging) {
     this.yards = yards;
     this.log = log;
     this.clock = clock;
     this.coordinator = coordinator;
     this.yard = yard;
     this.demo = demo;
+    this.judging = judging;
   }
 
   /** Whoever started it waits for this line. */
@@ -54,5 +58,6 @@ class FirstStart implements SmartInitializingSingleton {
     coordinator.prepare();
     yard.prepare();
     demo.ifAvailable(FennholmYard::prepare);
+    judging.atStart();
   }
 }

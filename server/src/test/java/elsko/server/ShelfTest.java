@@ -116,7 +116,10 @@ class ShelfTest {
   void aZeroCheckMadeAfterwardsProvesNothingAboutAnEarlierReading() {
     String name = unique("Checked late");
     String id = find(add("instruments", instrument(name)), name).path("id").asString();
-    Yarn yarn = new Yarn("Late check").filled();
+    Yarn yarn = new Yarn("Late check");
+    yarn.secondsAgo = 7200;
+    yarn.filled();
+    yarn.secondsAgo = 0;
     Answer checked =
         RunningElsko.as("technician")
             .post("/api/bench/instruments/" + id + "/zero-checks", Map.of("reading", 0));

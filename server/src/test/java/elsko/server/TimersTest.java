@@ -34,11 +34,11 @@ class TimersTest {
   void aRunningEngineHasAClockForEverybodyUntilItIsStopped() {
     Yarn yarn = new Yarn("Ticking");
     String card = UUID.randomUUID().toString();
+    yarn.secondsAgo = 120;
     yarn.kept(entry("CIRCUIT_SEEN", "circuit", "engine"), Yarn.winterizing(card, "POUR"));
     assertThat(timerOf(card)).isNull();
-    Map<String, Object> started = on(card, entry("ENGINE_STARTED", "basis", "FED"));
-    started.put("deviceTime", RunningElsko.now().minusSeconds(120).toString());
-    yarn.kept(on(card, set("feed", "HOSE")), started);
+    yarn.kept(on(card, set("feed", "HOSE")), on(card, entry("ENGINE_STARTED", "basis", "FED")));
+    yarn.secondsAgo = 0;
     JsonNode timer = timerOf(card);
     assertThat(timer.path("kind").asString()).isEqualTo("RUN");
     assertThat(timer.path("heldBy").asString()).isEqualTo("technician");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.boat.Accessory;
 import elsko.server.RunningElsko.Answer;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +15,9 @@ import java.util.UUID;
 public final class Yarn {
   public final String boat;
   String account = "technician";
+
+  /** What it sends is said to have happened so long ago, s. */
+  long secondsAgo;
 
   /** A petrol V8 sterndrive of that name. */
   public Yarn(String name) {
@@ -80,6 +84,12 @@ public final class Yarn {
   @SafeVarargs
   @SuppressWarnings("varargs")
   final Answer send(Map<String, Object>... entries) {
+    if (secondsAgo > 0) {
+      for (Map<String, Object> entry : entries) {
+        Instant at = Instant.parse((String) entry.get("deviceTime"));
+        entry.put("deviceTime", at.minusSeconds(secondsAgo).toString());
+      }
+    }
     return RunningElsko.as(account)
         .post("/api/boats/" + boat + "/entries", Map.of("entries", List.of(entries)));
   }

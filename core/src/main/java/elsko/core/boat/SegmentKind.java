@@ -15,5 +15,13 @@ public enum SegmentKind {
   MUFFLER,
   TANK,
   HEATER,
-  COOLANT
+  COOLANT;
+
+  /** What is in it mixes as one; along the others one end may be weaker than the other. */
+  public boolean mixes() {
+    return switch (this) {
+      case HOSE, COOLER, EXCHANGER, LEG -> false;
+      default -> true;
+    };
+  }
 }

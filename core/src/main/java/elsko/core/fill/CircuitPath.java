@@ -63,10 +63,7 @@ public final class CircuitPath {
   }
 
   private static int cells(SegmentKind kind) {
-    return switch (kind) {
-      case HOSE, COOLER, EXCHANGER, LEG -> CELLS_IN_A_ROW;
-      default -> 1;
-    };
+    return kind.mixes() ? 1 : CELLS_IN_A_ROW;
   }
 
   private static List<FillPart> parts(

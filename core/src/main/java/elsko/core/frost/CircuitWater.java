@@ -13,6 +13,8 @@ import elsko.core.ledger.CoolantVerdict;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.Predicted;
 import elsko.core.ledger.Protection;
+import elsko.core.ledger.WaterHistory;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -26,8 +28,23 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
   /** A prediction is trusted but for this much, by mass. */
   private static final double PREDICTION_MAY_BE_OFF = 0.05;
 
-  /** Liquid in one segment. */
-  public record Held(String segment, String name, PocketKind kind, Pocket pocket) {}
+  /**
+   * Liquid in one segment.
+   *
+   * @param since when it came in; null when that was before the boat came, or nobody knows
+   * @param stand how weather has left it; null while that was not worked out: then it is as warm as
+   *     the air
+   */
+  public record Held(
+      String segment, String name, PocketKind kind, Pocket pocket, Instant since, Stand stand) {
+    public Held(String segment, String name, PocketKind kind, Pocket pocket) {
+      this(segment, name, kind, pocket, null, null);
+    }
+
+    Held standing(Stand now) {
+      return new Held(segment, name, kind, pocket, since, now);
+    }
+  }
 
   public CircuitWater {
     pockets = List.copyOf(pockets);
@@ -65,11 +82,29 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
           PocketKind kind = PocketKind.of(circuit.circuit(), segment);
           pockets.add(
               new Held(
-                  segment.key(), segment.name(), kind, new Pocket(kind.tauHours(), freezesAt)));
+                  segment.key(),
+                  segment.name(),
+                  kind,
+                  new Pocket(kind.tauHours(), freezesAt),
+                  since(circuit, segment),
+                  null));
         }
       }
     }
     return new CircuitWater(circuit.circuit().key(), circuit.circuit().name(), pockets);
+  }
+
+  /** What was opened after its fill counts as water from then on. */
+  private static Instant since(CircuitState circuit, Segment segment) {
+    WaterHistory history = circuit.history();
+    Instant came = history.since().get(segment.key());
+    Instant opened = history.openedAt();
+    boolean turned =
+        circuit.protection() == Protection.WET
+            && circuit.contents().get(segment.key()) == CircuitState.Content.ANTIFREEZE
+            && opened != null
+            && (came == null || opened.isAfter(came));
+    return turned ? opened : came;
   }
 
   private static Held notSaid(String name) {
@@ -94,8 +129,9 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
     }
 
     private boolean drainsConfirmed() {
-      return circuit.points().stream()
-          .allMatch(point -> point.seen() != null && point.seen().isEmpty());
+      return !circuit.points().isEmpty()
+          && circuit.points().stream()
+              .allMatch(point -> point.seen() != null && point.seen().isEmpty());
     }
 
     /** °C, or null for never. */
@@ -125,7 +161,9 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
     private Double measured(Segment segment) {
       if (circuit.circuit().kind() == CircuitKind.COOLANT) {
         CoolantVerdict read = CoolantVerdict.of(state, circuit.circuit().key());
-        return read == null ? 0 : Math.max(-60, read.freezePointC());
+        return read == null || read.freezePointC() == null
+            ? 0
+            : Math.max(Pocket.COLDEST_C, read.freezePointC());
       }
       List<PointState> here =
           circuit.points().stream()
@@ -136,8 +174,13 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
         return predicted(segment);
       }
       List<Verdict> verdicts = here.stream().map(PointState::verdict).toList();
+      if (circuit.protection() == Protection.HELD
+          && (verdicts.isEmpty() || !segment.kind().mixes())) {
+        // One sample came out short: what nobody sampled, or the far end of a hose, may be shorter.
+        return 0.0;
+      }
       if (verdicts.isEmpty()) {
-        // No sample speaks for it: it is taken for as weak as the weakest that was measured.
+        // Something vouches for it, but no sample speaks for it: as weak as the weakest measured.
         verdicts =
             circuit.points().stream().map(PointState::verdict).filter(Objects::nonNull).toList();
       }

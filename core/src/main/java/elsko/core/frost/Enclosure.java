@@ -3,6 +3,7 @@ package elsko.core.frost;
 import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.Objects;
+import java.util.function.IntToDoubleFunction;
 
 /**
  * What is around the water in a boat, and how its air follows the weather.
@@ -16,20 +17,27 @@ public record Enclosure(Kind kind, @Nullable Double setPointC, @Nullable HeaterN
 
   /** Where a boat stands and how it is covered. */
   public enum Kind {
-    OPEN("in the open", 2),
-    TARP("under a tarp", 3),
-    SHRINK_WRAP("in shrink-wrap", 4),
-    COLD_SHED("in a cold shed", 12),
-    HEATED_SHED("in a heated shed", 12),
-    AFLOAT_FRESH("afloat on fresh water", 2),
-    AFLOAT_SALT("afloat on salt water", 2);
+    OPEN("in the open", 2, 2),
+    TARP("under a tarp", 3, 1),
+    SHRINK_WRAP("in shrink-wrap", 4, 0),
+    COLD_SHED("in a cold shed", 12, 0),
+    HEATED_SHED("in a heated shed", 12, 0),
+    AFLOAT_FRESH("afloat on fresh water", 2, 0),
+    AFLOAT_SALT("afloat on salt water", 2, 0);
 
     private final String words;
     private final double lagHours;
+    private final double belowScreenK;
 
-    Kind(String words, double lagHours) {
+    Kind(String words, double lagHours, double belowScreenK) {
       this.words = words;
       this.lagHours = lagHours;
+      this.belowScreenK = belowScreenK;
+    }
+
+    /** How far a hull falls below the air at the screen in a clear night, K. An estimate. */
+    double belowScreenK() {
+      return belowScreenK;
     }
 
     public String words() {
@@ -85,26 +93,45 @@ public record Enclosure(Kind kind, @Nullable Double setPointC, @Nullable HeaterN
     return new Enclosure(kind, setPointC, night);
   }
 
+  /** The same without a heater in any night. */
+  Enclosure unheated() {
+    return heater == null ? this : new Enclosure(kind, setPointC, null);
+  }
+
   /** A heated shed whose heater has failed is a cold one. */
   public Enclosure heaterFailed() {
     return kind == Kind.HEATED_SHED ? of(Kind.COLD_SHED) : this;
   }
 
-  /** Air inside by the hour in one member, °C. */
-  double[] insideC(Ensemble ensemble, int member) {
-    double[] outside = ensemble.hourlyC(member);
-    double[] inside = new double[outside.length];
+  /**
+   * Air inside by the hour in one member, °C.
+   *
+   * @param startC inside when it begins; null where nobody knows: then as the first day is
+   */
+  double[] insideC(Ensemble ensemble, int member, Double startC) {
+    double[] inside = ensemble.hourlyC(member, kind.belowScreenK());
+    double air = startC == null ? ensemble.startC(member) : startC;
+    follow(inside, 0, inside.length, air, day -> ensemble.meanOf30DaysC(member, day));
+    return inside;
+  }
+
+  /**
+   * Makes air outside, by the hour, into air inside.
+   *
+   * @param airC outside from {@code from} on, before {@code to}; inside afterwards
+   * @param startC inside when it begins
+   * @param meanOf30DaysC of the 30 days that end with a day, counted from hour 0
+   */
+  void follow(double[] airC, int from, int to, double startC, IntToDoubleFunction meanOf30DaysC) {
     double keeps = Math.exp(-1 / kind.lagHours());
-    double air = ensemble.startC(member);
+    double air = startC;
     double water = 0;
-    for (int hour = 0; hour < outside.length; hour++) {
-      if (kind.afloat() && hour % 24 == 0) {
-        water = Math.max(kind.coldestWaterC(), ensemble.meanOf30DaysC(member, hour / 24));
+    for (int hour = from; hour < to; hour++) {
+      if (kind.afloat() && (hour == from || hour % 24 == 0)) {
+        water = Math.max(kind.coldestWaterC(), meanOf30DaysC.applyAsDouble(hour / 24));
       }
       double around =
-          kind.afloat()
-              ? PART_OF_WATER * water + (1 - PART_OF_WATER) * outside[hour]
-              : outside[hour];
+          kind.afloat() ? PART_OF_WATER * water + (1 - PART_OF_WATER) * airC[hour] : airC[hour];
       air = around + (air - around) * keeps;
       if (setPointC != null) {
         air = Math.max(air, setPointC);
@@ -112,8 +139,7 @@ public record Enclosure(Kind kind, @Nullable Double setPointC, @Nullable HeaterN
       if (heater != null && heater.runs(hour)) {
         air = Math.max(air, HEATER_HOLDS_C);
       }
-      inside[hour] = air;
+      airC[hour] = air;
     }
-    return inside;
   }
 }

@@ -25,39 +25,69 @@ public final class Ensemble {
   private static final int SMOOTHED_BY = 7;
 
   private static final double FULL_WEIGHT_AT_LEAD = 10;
+
+  /** A forecast for the same day is wrong by about this, K. */
+  private static final double WRONG_AT_ONCE_K = 1.5;
+
+  private static final double LEAST_WEIGHT = 0.2;
+  private static final double MOST_WEIGHT_AT_ONCE = 0.5;
   private static final int BLENDED_DAYS = 3;
 
   private final LocalDate first;
   private final int days;
+  private final double[][] minC;
+  private final double[][] maxC;
   private final double[][] hourlyC;
   private final double[][] dailyMeanC;
 
-  private Ensemble(LocalDate first, int days, double[][] hourlyC, double[][] dailyMeanC) {
+  private Ensemble(
+      LocalDate first,
+      int days,
+      double[][] minC,
+      double[][] maxC,
+      double[][] hourlyC,
+      double[][] dailyMeanC) {
     this.first = first;
     this.days = days;
+    this.minC = minC;
+    this.maxC = maxC;
     this.hourlyC = hourlyC;
     this.dailyMeanC = dailyMeanC;
   }
 
   /** Null when the record holds too few winters to say anything. */
   public static Ensemble of(Winters winters, Forecast forecast, LocalDate today) {
-    return of(winters, forecast, today, HORIZON_DAYS);
+    return of(winters, forecast, null, today);
+  }
+
+  /**
+   * @param tonight how cold it gets in a night to come, by somebody who is there; null when nobody
+   *     said
+   */
+  public static Ensemble of(Winters winters, Forecast forecast, NightLow tonight, LocalDate today) {
+    return of(winters, forecast, tonight, today, HORIZON_DAYS);
   }
 
   /** Over at most so many days from today. */
-  public static Ensemble of(Winters winters, Forecast forecast, LocalDate today, int horizonDays) {
+  static Ensemble of(
+      Winters winters, Forecast forecast, NightLow tonight, LocalDate today, int horizonDays) {
     LocalDate begins = today.minusDays(LEAD_IN_DAYS);
     for (int days = horizonDays; days >= SHORTEST_HORIZON_DAYS; days -= 7) {
       List<LocalDate> starts = winters.stretchesLike(begins, LEAD_IN_DAYS + days, today);
       if (starts.size() >= FEWEST_MEMBERS) {
-        return of(winters, starts, forecast, today, days);
+        return of(winters, starts, forecast, tonight, today, days);
       }
     }
     return null;
   }
 
   private static Ensemble of(
-      Winters winters, List<LocalDate> starts, Forecast forecast, LocalDate today, int days) {
+      Winters winters,
+      List<LocalDate> starts,
+      Forecast forecast,
+      NightLow tonight,
+      LocalDate today,
+      int days) {
     int members = starts.size();
     int length = LEAD_IN_DAYS + days;
     double[][] minC = new double[members][length];
@@ -84,6 +114,10 @@ public final class Ensemble {
       blend(minC, ahead.stream().mapToDouble(DailyAir::minC).toArray());
       blend(maxC, ahead.stream().mapToDouble(DailyAir::maxC).toArray());
     }
+    if (tonight != null) {
+      type(tonight, today, minC);
+    }
+    asItWas(winters, today, minC, maxC);
     double[][] hourly = new double[members][];
     double[][] mean = new double[members][length];
     for (int member = 0; member < members; member++) {
@@ -98,20 +132,64 @@ public final class Ensemble {
       }
       hourly[member] = HourlyAir.of(minC[member], maxC[member], LEAD_IN_DAYS);
     }
-    return new Ensemble(today, days, hourly, mean);
+    return new Ensemble(today, days, minC, maxC, hourly, mean);
   }
 
   private static void blend(double[][] air, double[] forecast) {
     double[] usual = smoothed(meanOf(air));
     int n = forecast.length;
+    double[] atOnce = new double[n];
+    for (int lead = 0; lead < n; lead++) {
+      atOnce[lead] = weightAtOnce(air, LEAD_IN_DAYS + lead);
+    }
     for (double[] member : air) {
       for (int lead = 0; lead < n; lead++) {
         int day = LEAD_IN_DAYS + lead;
-        double weight = Math.min(1, lead / FULL_WEIGHT_AT_LEAD);
+        double weight = Math.min(1, atOnce[lead] + (1 - atOnce[lead]) * lead / FULL_WEIGHT_AT_LEAD);
         double expected = forecast[lead] + weight * (member[day] - usual[day]);
         int last = lead - (n - BLENDED_DAYS);
         double own = last < 0 ? 0 : (last + 1.0) / (BLENDED_DAYS + 1);
         member[day] = (1 - own) * expected + own * member[day];
+      }
+    }
+  }
+
+  /** What somebody on the spot says is a forecast for at once. */
+  private static void type(NightLow tonight, LocalDate today, double[][] minC) {
+    int day = LEAD_IN_DAYS + (int) (tonight.morning().toEpochDay() - today.toEpochDay());
+    if (day < LEAD_IN_DAYS || day >= minC[0].length) {
+      return;
+    }
+    double weight = weightAtOnce(minC, day);
+    double usual = meanOf(minC)[day];
+    for (double[] member : minC) {
+      member[day] = tonight.lowC() + weight * (member[day] - usual);
+    }
+  }
+
+  /** Of the winters' own anomalies on a day, as much as a forecast for the same day is wrong by. */
+  private static double weightAtOnce(double[][] air, int day) {
+    double mean = 0;
+    for (double[] member : air) {
+      mean += member[day] / air.length;
+    }
+    double square = 0;
+    for (double[] member : air) {
+      square += (member[day] - mean) * (member[day] - mean) / air.length;
+    }
+    double spread = Math.sqrt(square);
+    return Math.max(LEAST_WEIGHT, Math.min(MOST_WEIGHT_AT_ONCE, WRONG_AT_ONCE_K / spread));
+  }
+
+  /** The days before today are the same in every winter that may come, where they are on record. */
+  private static void asItWas(Winters winters, LocalDate today, double[][] minC, double[][] maxC) {
+    for (int day = 0; day < LEAD_IN_DAYS; day++) {
+      DailyAir was = winters.on(today.plusDays(day - LEAD_IN_DAYS));
+      if (was != null) {
+        for (int member = 0; member < minC.length; member++) {
+          minC[member][day] = was.minC();
+          maxC[member][day] = was.maxC();
+        }
       }
     }
   }
@@ -153,9 +231,17 @@ public final class Ensemble {
     return hourlyC.length;
   }
 
-  /** Outside air of one member by the hour, °C; not to be written to. */
-  double[] hourlyC(int member) {
-    return hourlyC[member];
+  /**
+   * Outside air of one member by the hour, °C, as a thing lives through it that falls so far below
+   * the screen in clear nights; the caller's own.
+   */
+  double[] hourlyC(int member, double belowScreenK) {
+    return belowScreenK == 0
+        ? hourlyC[member].clone()
+        : HourlyAir.of(
+            HourlyAir.belowScreen(minC[member], maxC[member], belowScreenK),
+            maxC[member],
+            LEAD_IN_DAYS);
   }
 
   /** What everything in the yard is as warm as when the clock begins, °C: the first day's mean. */

@@ -21,18 +21,27 @@ public final class FrostClock {
 
   private final Ensemble ensemble;
   private final int startHour;
+  private final FrostMemory memory;
   private final Map<Enclosure, double[][]> inside = new ConcurrentHashMap<>();
   private final Map<Kind, double[]> known = new ConcurrentHashMap<>();
 
-  private record Kind(Enclosure enclosure, Pocket pocket) {}
+  private record Kind(Enclosure enclosure, Pocket pocket, Stand stand) {}
+
+  /** Without a memory: everything is as warm as the air when the clock begins. */
+  public FrostClock(Ensemble ensemble, int startHour) {
+    this(ensemble, startHour, null);
+  }
 
   /**
-   * @param startHour the hour of the ensemble's first day at which it begins, 0 to 23
+   * @param startHour the hour of the ensemble's first day at which it begins, 0 to 23, where
+   *     nothing says how weather has left a pocket
+   * @param memory of the days before; null when there is none
    */
-  public FrostClock(Ensemble ensemble, int startHour) {
+  public FrostClock(Ensemble ensemble, int startHour, FrostMemory memory) {
     Refused.within("startHour", startHour, 0, 23, " h");
     this.ensemble = ensemble;
     this.startHour = startHour;
+    this.memory = memory;
   }
 
   public Ensemble ensemble() {
@@ -40,43 +49,69 @@ public final class FrostClock {
   }
 
   /** Hours from the ensemble's first midnight to damage in each member; NaN for never. */
-  public double[] hoursToDamage(Enclosure enclosure, Pocket pocket) {
-    return known.computeIfAbsent(new Kind(enclosure, pocket), this::compute);
+  public double[] hoursToDamage(Enclosure enclosure, Pocket pocket, Stand stand) {
+    return known.computeIfAbsent(new Kind(enclosure, pocket, stand), this::compute);
   }
 
   private double[] compute(Kind kind) {
     double[][] air = inside.computeIfAbsent(kind.enclosure(), this::insideC);
     double[] hours = new double[air.length];
     for (int member = 0; member < hours.length; member++) {
-      hours[member] = alone(air[member], member, kind.pocket());
+      hours[member] = alone(air[member], member, kind.pocket(), kind.stand());
     }
     return hours;
   }
 
   /** One pocket in one member, not shared with anything. */
-  double alone(double[] air, int member, Pocket pocket) {
-    double start = startHour == 0 ? ensemble.startC(member) : air[startHour - 1];
-    return startHour + PocketRun.hoursToDamage(pocket, start, air, startHour);
+  double alone(double[] air, int member, Pocket pocket, Stand stand) {
+    if (stand != null && stand.damaged()) {
+      return 0;
+    }
+    int from = stand == null ? startHour : stand.hour();
+    boolean asTheAir = stand == null || stand.temperatureC() == null;
+    double start =
+        asTheAir ? from == 0 ? ensemble.startC(member) : air[from - 1] : stand.temperatureC();
+    PocketRun run = new PocketRun(pocket, start, stand == null ? 0 : stand.ice());
+    return from + run.hoursToDamage(air, from);
   }
 
   /** Hours to damage of some pockets in each member, one after another; nothing is shared. */
-  public double[] unshared(Enclosure enclosure, Pocket... pockets) {
+  public double[] unshared(Enclosure enclosure, List<CircuitWater.Held> pockets) {
     double[][] air = inside.computeIfAbsent(enclosure, this::insideC);
-    double[] hours = new double[pockets.length * air.length];
-    for (int i = 0; i < pockets.length; i++) {
+    double[] hours = new double[pockets.size() * air.length];
+    for (int i = 0; i < pockets.size(); i++) {
+      CircuitWater.Held held = pockets.get(i);
       for (int member = 0; member < air.length; member++) {
-        hours[i * air.length + member] = alone(air[member], member, pockets[i]);
+        hours[i * air.length + member] = alone(air[member], member, held.pocket(), held.stand());
       }
     }
     return hours;
   }
 
   double[][] insideC(Enclosure enclosure) {
+    Double start = memory == null ? null : memory.lastC(enclosure);
     double[][] air = new double[ensemble.members()][];
     for (int member = 0; member < air.length; member++) {
-      air[member] = enclosure.insideC(ensemble, member);
+      air[member] = enclosure.insideC(ensemble, member, start);
     }
     return air;
+  }
+
+  /** The same water as the weather on record has left it; as it is, without a memory. */
+  public List<CircuitWater> remembered(List<Sheltered> shelters, List<CircuitWater> waters) {
+    if (memory == null) {
+      return waters;
+    }
+    return waters.stream()
+        .map(
+            water ->
+                new CircuitWater(
+                    water.circuit(),
+                    water.name(),
+                    water.pockets().stream()
+                        .map(held -> held.standing(memory.stand(shelters, held)))
+                        .toList()))
+        .toList();
   }
 
   /** By when a boat must be dealt with that stands like this and holds this. */
@@ -87,7 +122,7 @@ public final class FrostClock {
     for (CircuitWater water : waters) {
       Worst circuit = new Worst();
       for (CircuitWater.Held held : water.pockets()) {
-        double[] hours = hoursToDamage(enclosure, held.pocket());
+        double[] hours = hoursToDamage(enclosure, held.pocket(), held.stand());
         Outlook.FirstToGo goes =
             new Outlook.FirstToGo(water.circuit(), water.name(), held.segment(), held.name());
         circuit.add(goes, hours);

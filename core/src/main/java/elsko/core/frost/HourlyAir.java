@@ -8,7 +8,21 @@ final class HourlyAir {
   static final int COLDEST_HOUR = 6;
   static final int WARMEST_HOUR = 15;
 
+  /** A day of this range or more had a clear night, K. */
+  private static final double CLEAR_FROM_K = 8;
+
   private HourlyAir() {}
+
+  /** The minima as something lives through them that on clear nights falls below the screen. */
+  static double[] belowScreen(double[] minC, double[] maxC, double byK) {
+    double[] lower = minC.clone();
+    for (int day = 0; day < lower.length; day++) {
+      if (maxC[day] - minC[day] >= CLEAR_FROM_K) {
+        lower[day] -= byK;
+      }
+    }
+    return lower;
+  }
 
   /**
    * Hours of the days from {@code first} on, until the last day given. Before the first minimum and

@@ -41,6 +41,14 @@ public enum PocketKind {
     return tauHours;
   }
 
+  /** It cannot give way to ice. */
+  boolean isRigid() {
+    return switch (this) {
+      case HOSE, DOMESTIC_LINE, TANK, MUFFLER, NOT_SAID -> false;
+      default -> true;
+    };
+  }
+
   /** In hoses. */
   public double repairCost() {
     return repairCost;

@@ -8,6 +8,7 @@ final class PocketRun {
   private final double icePerKelvinHour;
   private double temperatureC;
   private double ice;
+  private double mostIce;
   private double hours;
   private double toFreezePoint = Double.NaN;
   private double toDamage = Double.NaN;
@@ -21,6 +22,13 @@ final class PocketRun {
     if (startC <= tf) {
       toFreezePoint = 0;
     }
+  }
+
+  /** Goes on from where it was carried to. */
+  PocketRun(Pocket pocket, double startC, double startIce) {
+    this(pocket, startIce > 0 ? pocket.freezePointC() : startC);
+    ice = startIce;
+    mostIce = startIce;
   }
 
   /** Goes on by one hour with air of this temperature around it. */
@@ -72,6 +80,16 @@ final class PocketRun {
       toDamage = hours + 1 - left + Math.max(0, Pocket.DAMAGE_AT - ice) / perHour;
     }
     ice = Math.min(1, ice + perHour * left);
+    mostIce = Math.max(mostIce, ice);
+  }
+
+  double temperatureC() {
+    return temperatureC;
+  }
+
+  /** The most of it that was ever ice. */
+  double mostIce() {
+    return mostIce;
   }
 
   double ice() {
@@ -87,34 +105,43 @@ final class PocketRun {
   }
 
   /** Hours to damage through all of these, or NaN; stops looking once it is damaged. */
-  static double hoursToDamage(Pocket pocket, double startC, double[] airC, int from) {
-    PocketRun run = new PocketRun(pocket, startC);
+  double hoursToDamage(double[] airC, int from) {
     int hour = from;
-    while (hour < airC.length) {
-      hour = run.coasts(airC, hour);
+    while (hour < airC.length && Double.isNaN(toDamage)) {
+      hour = coasts(airC, hour, airC.length);
       if (hour < airC.length) {
-        run.hours = hour - from;
-        run.hour(airC[hour]);
-        if (!Double.isNaN(run.toDamage)) {
-          return run.toDamage;
-        }
+        hours = hour - from;
+        hour(airC[hour]);
         hour++;
       }
     }
-    return Double.NaN;
+    return toDamage;
+  }
+
+  /** Goes through these hours, whatever it does to it; counts them from {@code zero} on. */
+  void through(double[] airC, int from, int to, int zero) {
+    int hour = from;
+    while (hour < to) {
+      hour = coasts(airC, hour, to);
+      if (hour < to) {
+        hours = hour - zero;
+        hour(airC[hour]);
+        hour++;
+      }
+    }
   }
 
   /**
    * Hours in which nothing freezes need one multiplication each; returns the first that is not so.
    */
-  private int coasts(double[] airC, int from) {
+  private int coasts(double[] airC, int from, int to) {
     if (ice > 0) {
       return from;
     }
     double t = temperatureC;
     double takes = 1 - keeps;
     int hour = from;
-    for (; hour < airC.length; hour++) {
+    for (; hour < to; hour++) {
       double end = t * keeps + airC[hour] * takes;
       if (end <= tf) {
         break;

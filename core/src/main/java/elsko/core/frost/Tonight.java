@@ -1,6 +1,9 @@
 package elsko.core.frost;
 
 import elsko.core.Words;
+import elsko.core.ledger.Acceptance;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.Protection;
 import java.time.LocalDate;
 import java.util.List;
@@ -15,14 +18,39 @@ import java.util.List;
  */
 public record Tonight(String words, String action, double loss) {
 
-  /** Whether this night is one too many. */
-  public static boolean concerns(Outlook outlook) {
-    return outlook.deadline() != null && !outlook.deadline().isAfter(outlook.first());
+  /** Whether this night is one too many, or one before it was. */
+  public static boolean concerns(Outlook outlook, FrostPast past) {
+    return !past.frozen().isEmpty()
+        || outlook.deadline() != null && !outlook.deadline().isAfter(outlook.first());
+  }
+
+  /**
+   * A circuit that was accepted until it gets as cold as this night may; null when there is none.
+   */
+  public static Tonight ofAccepted(BoatState state, Night night) {
+    for (CircuitState circuit : state.circuits()) {
+      Acceptance accepted = circuit.accepted();
+      if (accepted != null
+          && accepted.untilC() != null
+          && night.lowestTenthC() <= accepted.untilC()) {
+        return new Tonight(
+            "%s. One winter in ten has this night at %s."
+                .formatted(accepted.words(), Words.celsius(night.lowestTenthC())),
+            "Decide about the %s again".formatted(circuit.circuit().name()),
+            0);
+      }
+    }
+    return null;
   }
 
   /** What to do about a boat that {@link #concerns} this night. */
-  public static Tonight of(Protection protection, Outlook outlook, List<WhatIf> tried) {
+  public static Tonight of(
+      Protection protection, Outlook outlook, FrostPast past, List<WhatIf> tried) {
     LocalDate tomorrow = outlook.first().plusDays(1);
+    if (!past.frozen().isEmpty()) {
+      return new Tonight(
+          FrostWords.froze(past.frozen()), "Look before anything else", outlook.lossBy(tomorrow));
+    }
     String words =
         "%s goes first: %s of winters have it broken by %s."
             .formatted(

@@ -24,6 +24,20 @@ public final class Winters {
     return days.get(date);
   }
 
+  /** What the air did on this day of the year in all years on record. */
+  List<DailyAir> onThisDay(LocalDate date) {
+    List<DailyAir> found = new ArrayList<>();
+    if (!days.isEmpty()) {
+      for (int year = days.firstKey().getYear(); year <= days.lastKey().getYear(); year++) {
+        DailyAir day = days.get(date.withYear(year));
+        if (day != null) {
+          found.add(day);
+        }
+      }
+    }
+    return found;
+  }
+
   /**
    * The first dates of stretches of past years that lie like {@code first} in their year and have
    * every one of {@code length} days; stretches end before {@code today}. Oldest first.

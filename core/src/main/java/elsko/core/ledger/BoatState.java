@@ -9,6 +9,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
+import elsko.core.limits.Call;
 import elsko.core.limits.Interval;
 import java.time.Instant;
 import java.util.List;
@@ -35,6 +36,9 @@ import java.util.stream.Stream;
  * @param work what has to be done beside them, oldest first
  * @param readings each as it was taken last
  * @param missingPieces of impellers, still somewhere in an engine
+ * @param stays where it stood and how it was covered, oldest first
+ * @param contradicted what came in late and does not go with the rest, until somebody says how it
+ *     was; oldest first
  */
 public record BoatState(
     Boat boat,
@@ -57,7 +61,45 @@ public record BoatState(
     List<CardProgress> cards,
     List<OpenWork> work,
     List<ReadingStanding> readings,
-    Map<Position, Integer> missingPieces) {
+    Map<Position, Integer> missingPieces,
+    List<Stay> stays,
+    List<Entry> contradicted) {
+
+  /** The same with other circuits and fittings. */
+  BoatState with(List<CircuitState> otherCircuits, Map<String, FittingStanding> otherFittings) {
+    return new BoatState(
+        boat,
+        need,
+        otherFittings,
+        otherCircuits,
+        bag,
+        berth,
+        berthName,
+        afloat,
+        running,
+        runs,
+        kicked,
+        inBay,
+        aboard,
+        services,
+        backAt,
+        lastRound,
+        descaled,
+        cards,
+        work,
+        readings,
+        missingPieces,
+        stays,
+        contradicted);
+  }
+
+  /** The same without the circuits that are accepted as they are. */
+  BoatState notAccepted() {
+    if (circuits.stream().allMatch(circuit -> circuit.accepted() == null)) {
+      return this;
+    }
+    return with(circuits.stream().filter(circuit -> circuit.accepted() == null).toList(), fittings);
+  }
 
   /** Names a thing that falls due, on one engine or on the boat as a whole. */
   public static String dueKey(Position engine, Interval interval) {
@@ -92,6 +134,13 @@ public record BoatState(
       return Protection.UNKNOWN;
     }
     return Protection.worstOf(circuits.stream().map(CircuitState::protection).toList());
+  }
+
+  /** The circuits in which whoever looked last for what frost did found ice or damage. */
+  public List<CircuitState> brokenByFrost() {
+    return circuits.stream()
+        .filter(c -> c.history().found() != null && c.history().found().call() == Call.STOP)
+        .toList();
   }
 
   public FittingStanding fitting(String key) {

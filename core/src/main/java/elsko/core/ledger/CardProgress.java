@@ -42,8 +42,17 @@ public record CardProgress(
    * @param loose keys of the fittings that were loose ends
    * @param filled L that went into the circuits that held antifreeze, by circuit key
    * @param services what the log said of all that falls due
+   * @param frosted keys of the circuits that frost may have broken
    */
-  public record Before(Set<String> loose, Map<String, Double> filled, ServiceRecords services) {}
+  public record Before(
+      Set<String> loose,
+      Map<String, Double> filled,
+      ServiceRecords services,
+      List<String> frosted) {
+    public Before(Set<String> loose, Map<String, Double> filled, ServiceRecords services) {
+      this(loose, filled, services, List.of());
+    }
+  }
 
   /** A card that nobody has opened, as it would be written. */
   public static CardProgress notOpened(Procedure procedure, Map<String, String> choices) {

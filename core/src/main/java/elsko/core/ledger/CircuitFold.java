@@ -65,7 +65,9 @@ final class CircuitFold {
   /** Nobody had answered for it; somebody looked, and it is not there. */
   private boolean notAboard;
 
-  private final CoolantSide coolant = new CoolantSide();
+  private final WaterFold water;
+  private Acceptance accepted;
+  private final CoolantSide coolant;
   private Lot lot;
   private double litersUsed;
   private boolean drawn;
@@ -74,8 +76,10 @@ final class CircuitFold {
   /**
    * @param drawReaches keys of the segments that antifreeze drawn from a tank gets to
    */
-  CircuitFold(Circuit circuit, Set<String> drawReaches, ProofRules rules) {
+  CircuitFold(Circuit circuit, Set<String> drawReaches, ProofRules rules, LogTime time) {
     this.circuit = circuit;
+    this.water = new WaterFold(time);
+    this.coolant = new CoolantSide(time);
     this.evidence = new SegmentEvidence(circuit);
     this.drawReaches = drawReaches;
     this.need = rules.need();
@@ -90,6 +94,45 @@ final class CircuitFold {
     flooded();
     coolant.forget();
     inService = waterOnPurpose;
+    if (waterOnPurpose) {
+      coolant.commissioned();
+    }
+  }
+
+  /** Somebody looked for what frost did to it. */
+  void lookedForFrost(FrostFinding found) {
+    water.looked(
+        found,
+        contents.keySet().stream()
+            .filter(segment -> contents.get(segment) != Content.EMPTY)
+            .toList());
+  }
+
+  /** A lay-up begins: what was read before it is of another season. */
+  void layUpBegins() {
+    coolant.layUpBegins();
+  }
+
+  private void hold(String segment, Content content) {
+    Content before = contents.put(segment, content);
+    water.turned(segment, before, content);
+    if (before != content) {
+      accepted = null;
+    }
+  }
+
+  /** Until something changes in it, whatever stands in it is taken as it is. */
+  void accepted(Acceptance now) {
+    accepted = now;
+  }
+
+  /** Null when it has ended, or nothing has to be accepted any more. */
+  private Acceptance acceptance(Protection protection) {
+    boolean over =
+        accepted != null
+            && accepted.until() != null
+            && !rules.dayOf(water.asOf(rules)).isBefore(accepted.until());
+    return over || protection.isSafe() ? null : accepted;
   }
 
   /** The boat is laid up: what stands in it is no longer there on purpose. */
@@ -123,7 +166,7 @@ final class CircuitFold {
   /** Water went through or came in: nothing that was measured holds any more. */
   void flooded() {
     known = true;
-    contents.replaceAll((segment, content) -> Content.WATER);
+    segments.keySet().forEach(segment -> hold(segment, Content.WATER));
     evidence.flooded();
     unreached.clear();
     forgetProof();
@@ -157,7 +200,7 @@ final class CircuitFold {
     seen.put(point.key(), what);
     inService = false;
     if (what.isEmpty()) {
-      point.empties().forEach(segment -> contents.put(segment, Content.EMPTY));
+      point.empties().forEach(segment -> hold(segment, Content.EMPTY));
       evidence.emptied(point.empties());
       unreached.removeAll(point.empties());
       flows.add(new Flow.Emptied(point.empties()));
@@ -178,6 +221,7 @@ final class CircuitFold {
     known = true;
     inService = false;
     openedSinceFill = false;
+    water.filled();
     lot = used.lot();
     litersUsed += used.liters();
     drawn = used.pourPoint() == null;
@@ -202,7 +246,7 @@ final class CircuitFold {
       } else {
         evidence.poured(into, contents);
       }
-      into.forEach(segment -> contents.put(segment, Content.ANTIFREEZE));
+      into.forEach(segment -> hold(segment, Content.ANTIFREEZE));
       unreached.removeAll(into);
     }
   }
@@ -213,6 +257,7 @@ final class CircuitFold {
 
   void sample(Fact.SampleRead read, String person, Instant at) {
     sampledAt = at;
+    accepted = null;
     countersignedBy = null;
     sampledBy.add(person);
     samples.put(read.lowPoint(), read);
@@ -261,13 +306,15 @@ final class CircuitFold {
         List.copyOf(all),
         Map.copyOf(jugs),
         coolant.last(),
-        coolant.verdict(need),
+        coolant.verdict(rules),
         List.copyOf(flows),
         Set.copyOf(sampledBy),
         protection == Protection.FILLED && told && awaitsCountersign(),
         countersignedBy,
         unreachedWords(),
-        protection == Protection.FILLED ? unsettled : List.of());
+        protection == Protection.FILLED ? unsettled : List.of(),
+        water.history(),
+        acceptance(protection));
   }
 
   private String unreachedWords() {
@@ -297,6 +344,8 @@ final class CircuitFold {
       rememberFailure();
       forgetProof();
       openedSinceFill = true;
+      accepted = null;
+      water.opened();
     }
   }
 
@@ -361,7 +410,7 @@ final class CircuitFold {
    * Read cold at the filler, on the EG scale, by the freeze policy whatever the yard's policy is.
    */
   private Protection coolantSide() {
-    CoolantVerdict verdict = coolant.verdict(need);
+    CoolantVerdict verdict = coolant.verdict(rules);
     if (verdict == null || verdict.outcome() == Outcome.RETAKE) {
       return Protection.FILLED;
     }
@@ -394,12 +443,23 @@ final class CircuitFold {
 
   private boolean isVouchedFor(Segment segment, Map<String, Verdict> verdicts) {
     if (evidence.cameIntoEmpty(segment.key())) {
-      return true;
+      // What clings to a hose is pushed ahead: its far end is weak until enough has followed.
+      boolean toItsEnd = !drawn || segment.kind().mixes();
+      return toItsEnd || !Boolean.FALSE.equals(meets(segment, null));
     }
     List<LowPoint> telling = tellOf(segment);
-    return telling.isEmpty()
-        ? Predicted.meets(need, circuit, drawReaches, flows, segment.key())
-        : telling.stream().anyMatch(point -> proves(verdicts.get(point.key())));
+    boolean sampled = telling.stream().anyMatch(point -> proves(verdicts.get(point.key())));
+    if (!telling.isEmpty() && !sampled) {
+      return false;
+    }
+    Boolean meets = meets(segment, segment.key());
+    // A bottle tells of what is mixed: along a hose the far end may be weaker than it.
+    boolean toldBySample = sampled && (segment.kind().mixes() || meets == null);
+    return toldBySample || Boolean.TRUE.equals(meets);
+  }
+
+  private Boolean meets(Segment segment, String neverEmptied) {
+    return Predicted.meets(need, circuit, drawReaches, flows, segment.key(), neverEmptied);
   }
 
   private boolean isDrain(String fitting) {

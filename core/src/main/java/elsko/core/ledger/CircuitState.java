@@ -21,6 +21,8 @@ import java.util.Set;
  * @param countersignedBy who signed for those samples, or null
  * @param unreached why the last draw did not get into all of it, in words; null when it did
  * @param unsettled the filled segments nothing vouches for, while every sample is good
+ * @param history since when what is in it has stood there
+ * @param accepted that it is taken as it is for a while; null when it is not. Proves nothing
  */
 public record CircuitState(
     Circuit circuit,
@@ -39,7 +41,9 @@ public record CircuitState(
     boolean awaitsCountersign,
     String countersignedBy,
     String unreached,
-    List<Unsettled> unsettled) {
+    List<Unsettled> unsettled,
+    WaterHistory history,
+    Acceptance accepted) {
 
   /** What is in a segment. */
   public enum Content {

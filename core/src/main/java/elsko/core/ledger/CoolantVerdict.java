@@ -31,6 +31,14 @@ public record CoolantVerdict(Outcome outcome, Double freezePointC, String words)
       return retake(
           "Clean water did not read zero within 1 unit. Set the instrument, then read again.");
     }
+    if (read.temperatureC() != null && !instrument.compensatesAt(read.temperatureC())) {
+      return retake(
+          "Read at %s; the instrument is right from %s to %s. Let it come into that range, then read again."
+              .formatted(
+                  Words.celsius(read.temperatureC()),
+                  Words.celsius(instrument.compensatesFromC()),
+                  Words.celsius(instrument.compensatesToC())));
+    }
     Double weakest = instrument.weakestMassFraction(Base.EG, read.reading());
     if (weakest == null) {
       return retake(
@@ -53,6 +61,16 @@ public record CoolantVerdict(Outcome outcome, Double freezePointC, String words)
   static CoolantVerdict unmixed() {
     return retake(
         "Read before a warm run had mixed what went in: run it warm, let it cool, read it again.");
+  }
+
+  /** Of a reading made before the boat was last in service. */
+  static CoolantVerdict ofAnotherSeason() {
+    return retake("Read before this lay-up began: read it again, cold.");
+  }
+
+  /** Of a reading made a year ago or longer. */
+  static CoolantVerdict tooOld() {
+    return retake("Read 12 months ago or longer: read it again, cold.");
   }
 
   /** The verdict on a circuit's last coolant reading, or null when nothing was read. */

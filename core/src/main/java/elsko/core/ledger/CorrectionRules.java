@@ -32,7 +32,7 @@ public final class CorrectionRules {
       throw Refused.state("corrects", "Nobody corrects another's signature.");
     }
     if (!(by instanceof Fact.Withdrawn)) {
-      Interlocks.check(before(boat, proof, log, wrong), person, by, rules, wrong.deviceTime());
+      Interlocks.check(before(boat, proof, log, wrong), person, by, rules, wrong.happened());
     }
     return wrong;
   }

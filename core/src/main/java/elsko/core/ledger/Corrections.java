@@ -1,17 +1,27 @@
 package elsko.core.ledger;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
-/** A log as it stands after its corrections: each replacement in the place of what it replaced. */
+/**
+ * A log as it stands: in the order in which things happened, whenever they came in, and after its
+ * corrections, each in the place of what it replaced.
+ */
 public final class Corrections {
   private Corrections() {}
 
-  /** The entries that stand, oldest first; what was taken back is not among them. */
-  public static List<Entry> applied(List<Entry> log) {
+  /**
+   * The entries that stand, in the order in which they happened; what was taken back is not among
+   * them.
+   *
+   * @param kept in the order they came in
+   */
+  public static List<Entry> applied(List<Entry> kept) {
+    List<Entry> log = asItHappened(kept);
     Map<UUID, Entry> replacedBy = new HashMap<>();
     for (Entry entry : log) {
       if (entry.corrects() != null) {
@@ -31,9 +41,21 @@ public final class Corrections {
         latest = replacedBy.get(latest.id());
       }
       if (!(latest.fact() instanceof Fact.Withdrawn)) {
-        standing.add(latest);
+        standing.add(latest == entry ? entry : latest.inPlaceOf(entry));
       }
     }
     return standing;
+  }
+
+  /** Of those that happened at once the one that came in first is first. */
+  private static List<Entry> asItHappened(List<Entry> kept) {
+    for (int i = 1; i < kept.size(); i++) {
+      if (kept.get(i).happened().isBefore(kept.get(i - 1).happened())) {
+        List<Entry> sorted = new ArrayList<>(kept);
+        sorted.sort(Comparator.comparing(Entry::happened));
+        return sorted;
+      }
+    }
+    return kept;
   }
 }

@@ -19,6 +19,8 @@ import java.util.Optional;
 public record Decision(Kind kind, String words, String action) {
   /** Most urgent first. */
   public enum Kind {
+    BROKEN,
+    CONTRADICTED,
     HELD,
     FOUND_ABOARD,
     PLUG_MISSING,
@@ -31,8 +33,16 @@ public record Decision(Kind kind, String words, String action) {
   }
 
   /** The most urgent thing to decide about a boat, if there is any. */
-  public static Optional<Decision> of(BoatState state) {
-    Protection protection = state.protection();
+  public static Optional<Decision> of(BoatState all) {
+    BoatState state = all.notAccepted();
+    Protection protection = state.circuits().isEmpty() ? Protection.DRAINED : state.protection();
+    List<CircuitState> broken = all.brokenByFrost();
+    if (!broken.isEmpty()) {
+      return Optional.of(broken(broken));
+    }
+    if (!state.contradicted().isEmpty()) {
+      return Optional.of(contradicted(state));
+    }
     if (state.circuits().stream().anyMatch(c -> c.protection() == Protection.HELD)) {
       return Optional.of(held(state));
     }
@@ -51,6 +61,24 @@ public record Decision(Kind kind, String words, String action) {
       case UNKNOWN -> Optional.of(unknown(state));
       default -> FlushDue.is(state) ? Optional.of(notFlushed(state)) : Optional.empty();
     };
+  }
+
+  private static Decision broken(List<CircuitState> broken) {
+    CircuitState first = broken.get(0);
+    String others = broken.size() > 1 ? ", and in %d more".formatted(broken.size() - 1) : "";
+    return new Decision(
+        Kind.BROKEN,
+        "%s: %s%s. No start and no launch before it is mended and looked at again."
+            .formatted(
+                Words.sentence(first.circuit().name()), first.history().found().words(), others),
+        "Mend it");
+  }
+
+  private static Decision contradicted(BoatState state) {
+    return new Decision(
+        Kind.CONTRADICTED,
+        LateWords.of(state.boat(), state.contradicted().get(0)),
+        "Look and say how it is");
   }
 
   private static Decision ranDryOrHot(BoatState state) {

@@ -13,6 +13,7 @@ import java.util.UUID;
  * @param card the card it belongs to, or null
  * @param step key of the step on that card, or null
  * @param corrects the entry it replaces, or null
+ * @param late null for one that came in its turn
  */
 public record Entry(
     UUID id,
@@ -22,4 +23,50 @@ public record Entry(
     UUID card,
     String step,
     UUID corrects,
-    Fact fact) {}
+    Fact fact,
+    Late late) {
+
+  /** One that came in its turn. */
+  public Entry(
+      UUID id,
+      String person,
+      Instant deviceTime,
+      Instant serverTime,
+      UUID card,
+      String step,
+      UUID corrects,
+      Fact fact) {
+    this(id, person, deviceTime, serverTime, card, step, corrects, fact, null);
+  }
+
+  /** When it happened: never later than it was kept. */
+  public Instant happened() {
+    return deviceTime.isAfter(serverTime) ? serverTime : deviceTime;
+  }
+
+  /** The same, saying this. */
+  public Entry with(Fact other) {
+    return new Entry(id, person, deviceTime, serverTime, card, step, corrects, other, late);
+  }
+
+  /** The same, marked as what it is. */
+  public Entry with(Late mark) {
+    return new Entry(id, person, deviceTime, serverTime, card, step, corrects, fact, mark);
+  }
+
+  /** The same, having happened then. */
+  Entry at(Instant then) {
+    return new Entry(id, person, then, serverTime, card, step, corrects, fact, late);
+  }
+
+  /** The same in the place of another. */
+  Entry inPlaceOf(Entry other) {
+    return new Entry(
+        id, person, other.deviceTime, other.serverTime, card, step, corrects, fact, late);
+  }
+
+  /** Whether what it says may prove something. */
+  boolean mayClaim() {
+    return late == null || late.mayClaim();
+  }
+}

@@ -32,6 +32,19 @@ public final class EntryWords {
       String what = seen.inService() ? "in service, water in it on purpose" : "water in it";
       return circuit(boat, seen.circuit()) + ": " + what;
     }
+    if (fact instanceof Fact.Accepted taken) {
+      String until =
+          taken.until() == null
+              ? Words.celsius(taken.untilC())
+              : taken.until()
+                  + (taken.untilC() == null ? "" : " or " + Words.celsius(taken.untilC()));
+      return "%s accepted as it is until %s: %s"
+          .formatted(circuit(boat, taken.circuit()), until, taken.reason());
+    }
+    if (fact instanceof Fact.FrostLooked looked) {
+      return "%s looked over for frost: %s"
+          .formatted(circuit(boat, looked.circuit()), looked.found().words());
+    }
     if (fact instanceof Fact.EngineStarted started) {
       String engine = engine(started.engine());
       return switch (started.basis()) {
@@ -144,6 +157,9 @@ public final class EntryWords {
     }
     if (fact instanceof Fact.BagCounted bag) {
       return "bag counted: %d %s".formatted(bag.count(), bag.count() == 1 ? "plug" : "plugs");
+    }
+    if (fact instanceof Fact.LateSettled settled) {
+      return "Settled what was entered late: " + settled.found();
     }
     if (fact instanceof Fact.Noted noted) {
       return "note: " + noted.text();

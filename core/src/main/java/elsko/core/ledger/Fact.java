@@ -14,6 +14,7 @@ import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Judgement;
 import elsko.core.limits.Limits;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -34,6 +35,15 @@ public sealed interface Fact {
 
   /** Somebody looked and says what is in a circuit: water that must go, or water on purpose. */
   record CircuitSeen(String circuit, boolean inService) implements Fact {}
+
+  /** Somebody looked for what frost did to a circuit. */
+  record FrostLooked(String circuit, FrostFinding found) implements Fact {
+    public FrostLooked {
+      if (found == null) {
+        throw Refused.value("finding", "Say what was found.");
+      }
+    }
+  }
 
   /**
    * A fitting was set.
@@ -93,9 +103,22 @@ public sealed interface Fact {
     }
   }
 
-  /** The coolant of a closed engine was read, cold, at the filler. */
-  record CoolantRead(String circuit, InstrumentUse with, double reading) implements Fact {
+  /**
+   * The coolant of a closed engine was read, cold, at the filler.
+   *
+   * @param temperatureC of what was read; null in logs of before this was asked
+   */
+  record CoolantRead(
+      String circuit, InstrumentUse with, double reading, @Nullable Double temperatureC)
+      implements Fact {
+    public CoolantRead(String circuit, InstrumentUse with, double reading) {
+      this(circuit, with, reading, null);
+    }
+
     public CoolantRead {
+      if (temperatureC != null) {
+        Refused.within("temperatureC", temperatureC, -60, 120, " °C");
+      }
       if (!with.instrument().tellsStrengthOf(Base.EG)) {
         throw Refused.value(
             "instrument", "Coolant is read on an EG freeze point scale; this one has another.");
@@ -266,6 +289,27 @@ public sealed interface Fact {
     }
   }
 
+  /**
+   * A coordinator takes a circuit as it is, until a day or until it gets so cold.
+   *
+   * @param until on that day it comes back; null where only the cold ends it
+   * @param untilC °C; null where only the day ends it
+   */
+  record Accepted(String circuit, String reason, @Nullable LocalDate until, @Nullable Double untilC)
+      implements Fact {
+    private static final double WARMEST_C = 5;
+
+    public Accepted {
+      reason = kept("reason", reason, "Say why it is taken as it is.");
+      if (until == null && untilC == null) {
+        throw Refused.value("until", "Say until which day, or until how cold.");
+      }
+      if (untilC != null) {
+        Refused.within("untilC", untilC, -60, WARMEST_C, " °C");
+      }
+    }
+  }
+
   /** A second person looked at a circuit's readings and signs for them. */
   record Countersigned(String circuit) implements Fact {}
 
@@ -374,6 +418,20 @@ public sealed interface Fact {
     }
   }
 
+  /**
+   * Somebody says how it really was where an entry that came in late does not go with the rest.
+   *
+   * @param entry that came in late
+   */
+  record LateSettled(UUID entry, String found) implements Fact {
+    public LateSettled {
+      if (entry == null) {
+        throw Refused.value("work", "Say which entry it is about.");
+      }
+      found = kept("text", found, "Say how it really was.");
+    }
+  }
+
   record BayEntered() implements Fact {}
 
   record BayLeft() implements Fact {}
@@ -407,13 +465,21 @@ public sealed interface Fact {
    * A card was opened; its id is the entry's card.
    *
    * @param choices the method or variant chosen, by circuit key
+   * @param lookFirst keys of the circuits that frost may have broken by then: the card begins with
+   *     looking at them
    */
-  record CardOpened(Procedure procedure, Map<String, String> choices) implements Fact {
+  record CardOpened(Procedure procedure, Map<String, String> choices, List<String> lookFirst)
+      implements Fact {
+    public CardOpened(Procedure procedure, Map<String, String> choices) {
+      this(procedure, choices, List.of());
+    }
+
     public CardOpened {
       if (procedure == null) {
         throw Refused.value("procedure", "Say what the card is for.");
       }
       choices = choices == null ? Map.of() : Map.copyOf(choices);
+      lookFirst = lookFirst == null ? List.of() : List.copyOf(lookFirst);
     }
   }
 

@@ -30,6 +30,10 @@ public final class FactFits {
       boat.lowPoint(said.lowPoint());
     } else if (fact instanceof Fact.CircuitSeen seen) {
       boat.circuit(seen.circuit());
+    } else if (fact instanceof Fact.Accepted taken) {
+      boat.circuit(taken.circuit());
+    } else if (fact instanceof Fact.FrostLooked looked) {
+      boat.circuit(looked.circuit());
     } else if (fact instanceof Fact.Countersigned signed) {
       boat.circuit(signed.circuit());
     } else if (fact instanceof Fact.CoolantRead read) {

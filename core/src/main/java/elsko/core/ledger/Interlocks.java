@@ -13,6 +13,7 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.Position;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 
 /**
@@ -22,6 +23,9 @@ import java.util.List;
 public final class Interlocks {
   /** A kick turns the engine at most this long, s. */
   public static final double KICK_SECONDS = StartRules.KICK_SECONDS;
+
+  /** A winter and no more, days. */
+  private static final int MOST_ACCEPTED = 200;
 
   private final BoatState state;
   private final Boat boat;
@@ -93,6 +97,12 @@ public final class Interlocks {
       if (state.work().stream().noneMatch(open -> open.id().equals(done.work()))) {
         throw Refused.state("work", "That is done already, or was never asked for.");
       }
+    } else if (fact instanceof Fact.Accepted taken) {
+      accepting(taken);
+    } else if (fact instanceof Fact.LateSettled settled) {
+      if (state.contradicted().stream().noneMatch(late -> late.id().equals(settled.entry()))) {
+        throw Refused.state("work", "That is settled already, or contradicts nothing.");
+      }
     } else if (fact instanceof Fact.BayEntered) {
       if (!state.running().isEmpty()) {
         throw Refused.state(
@@ -115,6 +125,20 @@ public final class Interlocks {
     if (circuit.sampledBy().contains(person)) {
       throw Refused.state(
           "person", "Whoever read a sample does not sign for it. A second person looks at it.");
+    }
+  }
+
+  /** Whatever is safe by itself, or broken, is not a risk anybody could take. */
+  private void accepting(Fact.Accepted taken) {
+    CircuitState circuit = state.circuit(taken.circuit());
+    if (circuit.protection().isSafe()) {
+      throw Refused.state("circuit", "It is safe as it is: there is nothing to accept.");
+    }
+    LocalDate today = LocalDate.ofInstant(at, rules.zone());
+    if (taken.until() != null
+        && (!taken.until().isAfter(today)
+            || taken.until().isAfter(today.plusDays(MOST_ACCEPTED)))) {
+      throw Refused.value("until", "A day after today, at most 200 days on.");
     }
   }
 
@@ -386,6 +410,12 @@ public final class Interlocks {
   private void moving(Fact.BerthMoved moved) {
     if (!moved.afloat() || state.afloat()) {
       return;
+    }
+    for (CircuitState broken : state.brokenByFrost()) {
+      throw Refused.state(
+          "berth",
+          "Not launched: %s, %s. It is mended and looked at again first."
+              .formatted(broken.circuit().name(), broken.history().found().words()));
     }
     List<String> inTheWay =
         LaunchRules.holes(state).stream()

@@ -54,6 +54,11 @@ public final class Ledger {
   private Instant backAt;
   private RoundStanding lastRound;
   private final Map<String, List<String>> descaled = new HashMap<>();
+  private final LogTime time = new LogTime();
+  private final StayFold stays = new StayFold();
+
+  /** What came in late and does not go with the rest, until somebody says how it was. */
+  private final Map<UUID, Entry> contradicted = new LinkedHashMap<>();
 
   /** An empty log's state, to which entries are added one by one. */
   public Ledger(Boat boat, Need need) {
@@ -71,7 +76,7 @@ public final class Ledger {
           new FittingStanding(fitting, fitting.kind().inCommission(), null, null, false, ""));
     }
     for (Circuit circuit : boat.circuits()) {
-      circuits.put(circuit.key(), new CircuitFold(circuit, boat.drawReaches(circuit), rules));
+      circuits.put(circuit.key(), new CircuitFold(circuit, boat.drawReaches(circuit), rules, time));
     }
   }
 
@@ -87,8 +92,19 @@ public final class Ledger {
 
   /** The same, where the yard may ask for a second person. */
   public static BoatState fold(Boat boat, ProofRules rules, List<Entry> log) {
+    List<Entry> standing = Corrections.applied(log);
+    BoatState all = ofStanding(boat, rules, standing);
+    if (standing.stream().allMatch(Entry::mayClaim)) {
+      return all;
+    }
+    // What may end a claim and make none: believed only where it makes the boat look worse.
+    List<Entry> sure = standing.stream().filter(Entry::mayClaim).toList();
+    return Cautious.of(all, ofStanding(boat, rules, sure));
+  }
+
+  private static BoatState ofStanding(Boat boat, ProofRules rules, List<Entry> standing) {
     Ledger ledger = new Ledger(boat, rules);
-    Corrections.applied(log).forEach(ledger::add);
+    standing.forEach(ledger::add);
     return ledger.state();
   }
 
@@ -97,6 +113,10 @@ public final class Ledger {
    * anew.
    */
   public void add(Entry entry) {
+    time.set(entry.happened());
+    if (entry.late() != null && entry.late().asks()) {
+      contradicted.put(entry.id(), entry);
+    }
     if (entry.card() != null) {
       applyToCard(entry);
     }
@@ -160,6 +180,8 @@ public final class Ledger {
           entry.id(), new OpenWork(entry.id(), added.what(), entry.person(), entry.deviceTime()));
     } else if (fact instanceof Fact.WorkDone done) {
       work.remove(done.work());
+    } else if (fact instanceof Fact.LateSettled settled) {
+      contradicted.remove(settled.entry());
     } else if (fact instanceof Fact.BagCounted bag) {
       counted = bag.count();
       countedBy = entry.person();
@@ -179,6 +201,8 @@ public final class Ledger {
   private void applyToCircuit(Entry entry, Fact fact) {
     if (fact instanceof Fact.CircuitSeen looked) {
       ifThere(looked.circuit(), circuit -> circuit.looked(looked.inService()));
+    } else if (fact instanceof Fact.FrostLooked looked) {
+      ifThere(looked.circuit(), circuit -> circuit.lookedForFrost(looked.found()));
     } else if (fact instanceof Fact.LowPointSeen looked) {
       ifLowPoint(
           looked.lowPoint(),
@@ -207,6 +231,17 @@ public final class Ledger {
           read.lowPoint(), circuit -> circuit.sample(read, entry.person(), entry.serverTime()));
     } else if (fact instanceof Fact.Countersigned signed) {
       ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
+    } else if (fact instanceof Fact.Accepted taken) {
+      ifThere(
+          taken.circuit(),
+          circuit ->
+              circuit.accepted(
+                  new Acceptance(
+                      entry.person(),
+                      entry.happened(),
+                      taken.reason(),
+                      taken.until(),
+                      taken.untilC())));
     } else if (fact instanceof Fact.CouldNotSample said) {
       ifLowPoint(said.lowPoint(), circuit -> circuit.notSampled(said));
     }
@@ -284,6 +319,9 @@ public final class Ledger {
     FittingKind kind = before.fitting().kind();
     if (kind.isBagged() && before.state() != set.state()) {
       forgetCount();
+    }
+    if (kind == FittingKind.COVER && before.fitting().equals(boat.fittingsOf(kind).get(0))) {
+      stays.covered(set.state(), entry.deviceTime());
     }
     String circuit = before.fitting().circuit();
     if (circuit != null) {
@@ -390,6 +428,7 @@ public final class Ledger {
           .forEach(circuit -> circuits.get(circuit.key()).flooded());
     }
     afloat = moved.afloat();
+    stays.moved(berth, afloat, time.at());
   }
 
   /** An open seacock lets it in; where raw water has none, nothing keeps it out. */
@@ -402,7 +441,11 @@ public final class Ledger {
 
   private void applyToCard(Entry entry) {
     if (entry.fact() instanceof Fact.CardOpened opened) {
-      cards.put(entry.card(), new CardFold(entry, opened, before()));
+      cards.computeIfAbsent(
+          entry.card(), card -> new CardFold(entry, opened, before(opened.lookFirst())));
+      if (opened.procedure().beginsALayUp()) {
+        circuits.values().forEach(CircuitFold::layUpBegins);
+      }
       lastCard = null;
     }
     // Most of what is said is said on the card the entry before was on.
@@ -414,7 +457,7 @@ public final class Ledger {
     }
   }
 
-  private CardProgress.Before before() {
+  private CardProgress.Before before(List<String> frosted) {
     Set<String> loose = new HashSet<>();
     fittings.forEach(
         (key, standing) -> {
@@ -432,7 +475,8 @@ public final class Ledger {
     return new CardProgress.Before(
         Collections.unmodifiableSet(loose),
         Collections.unmodifiableMap(filled),
-        services.records());
+        services.records(),
+        frosted);
   }
 
   /** The state after all that was added. */
@@ -470,6 +514,8 @@ public final class Ledger {
         cards.values().stream().map(CardFold::progress).toList(),
         List.copyOf(work.values()),
         readings.last(),
-        readings.missingPieces());
+        readings.missingPieces(),
+        stays.stays(),
+        List.copyOf(contradicted.values()));
   }
 }

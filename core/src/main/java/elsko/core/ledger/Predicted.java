@@ -28,18 +28,29 @@ public record Predicted(List<FilledSegment> segments) {
         || state.flows().stream().noneMatch(Flow.Filled.class::isInstance)) {
       return null;
     }
-    return of(state.circuit(), boat.drawReaches(state.circuit()), state.flows(), null);
+    return of(state.circuit(), boat.drawReaches(state.circuit()), state.flows(), null, 1);
   }
 
+  /** Volumes and shares are described to within a fifth or so: of what went in, so much counts. */
+  private static final double COUNTS = 0.8;
+
   /**
-   * Whether a segment would still be strong enough had it been full of water when the first fill
-   * came.
+   * Whether a segment would still be strong enough had less gone through it than was drawn; null
+   * where nothing can be predicted.
+   *
+   * @param neverEmptied key of a segment that is taken for full of water when the first fill came,
+   *     whatever was seen; null for none
    */
-  static boolean meets(
-      Need need, Circuit circuit, Set<String> drawReaches, List<Flow> flows, String segment) {
-    Predicted predicted = of(circuit, drawReaches, flows, segment);
+  static Boolean meets(
+      Need need,
+      Circuit circuit,
+      Set<String> drawReaches,
+      List<Flow> flows,
+      String segment,
+      String neverEmptied) {
+    Predicted predicted = of(circuit, drawReaches, flows, neverEmptied, COUNTS);
     if (predicted == null) {
-      return false;
+      return null;
     }
     double sold =
         flows.stream()
@@ -53,7 +64,11 @@ public record Predicted(List<FilledSegment> segments) {
   }
 
   private static Predicted of(
-      Circuit circuit, Set<String> drawReaches, List<Flow> flows, String neverEmptied) {
+      Circuit circuit,
+      Set<String> drawReaches,
+      List<Flow> flows,
+      String neverEmptied,
+      double counts) {
     CircuitFill fill = new CircuitFill(circuit, drawReaches);
     for (Flow flow : flows) {
       if (flow instanceof Flow.Emptied emptied) {
@@ -65,9 +80,9 @@ public record Predicted(List<FilledSegment> segments) {
           return null;
         }
         if (filled.segments() == null) {
-          fill.drawn(filled.liters(), filled.massFraction());
+          fill.drawn(counts * filled.liters(), filled.massFraction());
         } else {
-          fill.poured(filled.segments(), filled.liters(), filled.massFraction());
+          fill.poured(filled.segments(), counts * filled.liters(), filled.massFraction());
         }
       }
     }

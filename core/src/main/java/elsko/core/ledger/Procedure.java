@@ -21,6 +21,11 @@ public enum Procedure {
     return words;
   }
 
+  /** Whether with its card a boat's lay-up has begun. */
+  boolean beginsALayUp() {
+    return this == LAY_UP_SERVICE || this == WINTERIZE;
+  }
+
   /** Key of the step that ends its card. */
   public String lastStep() {
     return lastStep;

@@ -13,6 +13,11 @@ public enum Protection {
   DRY_BUILT,
   IN_SERVICE;
 
+  /** Whether it says that nothing has to be done before the winter. */
+  public boolean isSafe() {
+    return this == DRAINED || this == PROVEN || this == DRY_BUILT;
+  }
+
   /**
    * A boat's state: the worst of its circuits. IN_SERVICE only when every circuit is that or
    * DRY_BUILT; beside anything else, water that is in a circuit on purpose is WET all the same.

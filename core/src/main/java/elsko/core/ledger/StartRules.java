@@ -66,6 +66,7 @@ final class StartRules {
           "%s is recorded in the bay. Everybody out first."
               .formatted(Words.list(List.copyOf(state.inBay()))));
     }
+    frostBrokeNothing();
     mufflerIsNotFull();
     oilIsGood();
     othersAreOff();
@@ -77,6 +78,17 @@ final class StartRules {
     for (Fitting key : boat.fittingsOf(FittingKind.KEY)) {
       if (state.is(key, ON_SEACOCK)) {
         throw refused("The key hangs on the seacock: open that, then bring the key to the helm.");
+      }
+    }
+  }
+
+  private void frostBrokeNothing() {
+    for (CircuitState broken : state.brokenByFrost()) {
+      if (broken.circuit().engine() == circuit.engine()) {
+        throw refused(
+            "%s: %s. It is mended and looked at again before any start."
+                .formatted(
+                    Words.sentence(broken.circuit().name()), broken.history().found().words()));
       }
     }
   }

@@ -132,6 +132,9 @@ public sealed interface Ask {
   /** The coolant is read cold at the filler. */
   record Coolant(String label, String circuit) implements Ask {}
 
+  /** Somebody looks for what frost did to a circuit. */
+  record Frost(String label, String circuit) implements Ask {}
+
   /** Something that falls due is done; {@code engine} null: for the boat as a whole. */
   record Service(String label, Position engine, String item) implements Ask {}
 

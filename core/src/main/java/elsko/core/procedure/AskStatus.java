@@ -9,6 +9,7 @@ import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
+import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.StartBasis;
 import java.util.HashMap;
@@ -32,6 +33,8 @@ public final class AskStatus {
       said.add(name(entry.fact()));
       if (entry.fact() instanceof Fact.ConditionSeen seen) {
         found.put(seen.condition() + only(seen.engine()), seen.finding());
+      } else if (entry.fact() instanceof Fact.FrostLooked looked) {
+        found.put(name(looked), looked.found().key());
       }
     }
   }
@@ -57,6 +60,11 @@ public final class AskStatus {
   /** What was found last at the step, by {@link Fact.ConditionSeen#finding}; or null. */
   public String found(Ask.See see) {
     return found.get(see.condition() + only(see.engine()));
+  }
+
+  /** What was found last at the step, by {@link FrostFinding#key}; or null. */
+  public String found(Ask.Frost frost) {
+    return found.get("frost " + frost.circuit());
   }
 
   private boolean isSet(Step step, Ask.Set set) {
@@ -139,6 +147,9 @@ public final class AskStatus {
     if (ask instanceof Ask.Coolant coolant) {
       return said.contains("coolant " + coolant.circuit());
     }
+    if (ask instanceof Ask.Frost frost) {
+      return said.contains("frost " + frost.circuit());
+    }
     if (ask instanceof Ask.Service service) {
       return said.contains("service " + service.item() + only(service.engine()));
     }
@@ -212,6 +223,9 @@ public final class AskStatus {
     }
     if (fact instanceof Fact.CoolantRead read) {
       return "coolant " + read.circuit();
+    }
+    if (fact instanceof Fact.FrostLooked looked) {
+      return "frost " + looked.circuit();
     }
     if (fact instanceof Fact.ServiceDone done) {
       return "service " + done.item() + only(done.engine());

@@ -37,6 +37,7 @@ final class CommissionCard implements CardPlan {
   public List<Step> steps(CardRequest request) {
     List<Step> steps = new ArrayList<>();
     add(steps, PartsReady.step(request));
+    add(steps, FrostLook.inSpring(request));
     add(steps, plugs(request));
     add(steps, hoses(request));
     add(steps, fitted(request));

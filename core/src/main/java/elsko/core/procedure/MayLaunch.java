@@ -6,6 +6,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.LaunchRules;
 import elsko.core.ledger.Procedure;
@@ -59,6 +60,14 @@ public record MayLaunch(List<InTheWay> inTheWay) {
   public static MayLaunch of(BoatState state, Schools schools, ZoneId zone, Instant at) {
     List<InTheWay> found = new ArrayList<>();
     holes(state, found);
+    for (CircuitState broken : state.brokenByFrost()) {
+      found.add(
+          new InTheWay(
+              Kind.HOLE,
+              "%s: %s. It is mended and looked at again first."
+                  .formatted(
+                      Words.sentence(broken.circuit().name()), broken.history().found().words())));
+    }
     state.circuits().stream()
         .filter(circuit -> circuit.protection() == Protection.HELD)
         .forEach(

@@ -6,6 +6,7 @@ import elsko.core.boat.LowPoint;
 import elsko.core.fluid.Disinfection;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Fact;
+import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.InstrumentUse;
 import elsko.core.ledger.Lot;
 import elsko.core.ledger.Seen;
@@ -103,7 +104,11 @@ public record UsualAnswers(
       return List.of(new Fact.JugRead(lot, instrument, jugReading));
     }
     if (ask instanceof Ask.Coolant coolant) {
-      return List.of(new Fact.CoolantRead(coolant.circuit(), coolantGlass, COOLANT_FREEZES_C));
+      return List.of(
+          new Fact.CoolantRead(coolant.circuit(), coolantGlass, COOLANT_FREEZES_C, SAMPLE_C));
+    }
+    if (ask instanceof Ask.Frost frost) {
+      return List.of(new Fact.FrostLooked(frost.circuit(), FrostFinding.NOTHING));
     }
     if (ask instanceof Ask.Service service) {
       return List.of(new Fact.ServiceDone(service.engine(), service.item(), ""));

@@ -27,6 +27,10 @@ final class WinterizeCard implements CardPlan {
   @Override
   public List<Step> steps(CardRequest request) {
     List<Step> steps = new ArrayList<>();
+    Step froze = FrostLook.whereItFroze(request);
+    if (froze != null) {
+      steps.add(froze);
+    }
     Contributor coolant = new Coolant();
     Contributor specialist = new Specialist();
     // Coolant is read cold, so before any engine is warmed.

@@ -3,12 +3,9 @@ package elsko.core.trial;
 import elsko.core.frost.CircuitWater;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CircuitState;
-import elsko.core.ledger.Protection;
 import elsko.core.trueboat.TrueBoat;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * What Elsko says of a segment that would really break.
@@ -16,10 +13,6 @@ import java.util.Set;
  * @param kind of what was claimed
  */
 record Claim(Kind kind, TrueBoat.Broken broken) {
-  /** What says that a circuit may stand in the frost. */
-  static final Set<Protection> SAFE =
-      EnumSet.of(Protection.PROVEN, Protection.DRAINED, Protection.DRY_BUILT);
-
   /** What can be claimed. */
   enum Kind {
     SAFE_TO_STORE,
@@ -36,7 +29,7 @@ record Claim(Kind kind, TrueBoat.Broken broken) {
     List<Claim> denied = new ArrayList<>();
     for (TrueBoat.Broken one : broken) {
       CircuitState circuit = state.circuit(one.circuit());
-      if (SAFE.contains(circuit.protection())) {
+      if (circuit.protection().isSafe()) {
         denied.add(new Claim(Kind.SAFE_TO_STORE, one));
       } else if (!freezes(water, one, designLowC)) {
         denied.add(new Claim(Kind.NO_DEADLINE, one));

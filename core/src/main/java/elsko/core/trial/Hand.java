@@ -5,11 +5,13 @@ import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Position;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.Scale;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.InstrumentUse;
+import elsko.core.ledger.PointState;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Seen;
 import elsko.core.ledger.StartBasis;
@@ -19,6 +21,7 @@ import elsko.core.procedure.Step;
 import elsko.core.procedure.UsualAnswers;
 import elsko.core.trueboat.Saw;
 import elsko.core.trueboat.TrueBoat;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -32,6 +35,7 @@ final class Hand {
   private static final double ON_THE_BENCH_C = 16;
   private static final double COLD_GAUGE_C = 52;
   private static final int MOST_STEPS = 200;
+  private static final int SKIPS_ONE_IN = 12;
   private static final InstrumentUse COOLANT_GLASS =
       new InstrumentUse(
           "coolant glass",
@@ -98,6 +102,10 @@ final class Hand {
   }
 
   private void step(Step step) {
+    if (isLeftOut(step)) {
+      skip(step, Refused.state("step", "no time"));
+      return;
+    }
     boolean blind = mistakes.contains(Mistake.TAPS_BLIND) && random.nextInt(4) == 0;
     try {
       for (Ask ask : step.asks()) {
@@ -112,9 +120,18 @@ final class Hand {
     }
   }
 
+  private boolean isLeftOut(Step step) {
+    boolean hoses = step.key().endsWith("hoses-low");
+    return hoses && mistakes.contains(Mistake.FEEDS_ABOVE_AN_UNDRAINED_HOSE)
+        || mistakes.contains(Mistake.SKIPS_A_STEP) && random.nextInt(SKIPS_ONE_IN) == 0;
+  }
+
   /** What cannot be finished is skipped with its reason; what cannot even be skipped ends it. */
   private void skip(Step step, Refused why) {
     try {
+      for (Position engine : List.copyOf(book.state().running().keySet())) {
+        enter(step, new Fact.EngineStopped(engine));
+      }
       enter(step, new Fact.StepSkipped(why.reason()));
     } catch (Refused refused) {
       stuck = step.key() + ": " + refused.reason();
@@ -167,10 +184,44 @@ final class Hand {
         seen = truth.rodAndAirPass(open.lowPoint()) ? Seen.ROD_AND_AIR : Seen.DID_NOT_RUN;
       }
     }
-    Fact looked = new Fact.LowPointSeen(open.lowPoint(), seen);
-    return open.fitting() == null
-        ? List.of(looked)
-        : List.of(new Fact.FittingSet(open.fitting(), open.to(), false, ""), looked);
+    List<Fact> facts = new ArrayList<>();
+    if (open.fitting() != null) {
+      facts.add(new Fact.FittingSet(open.fitting(), open.to(), false, ""));
+    }
+    facts.add(new Fact.LowPointSeen(open.lowPoint(), seen));
+    truth.hasRun(open.lowPoint());
+    facts.addAll(othersThatRunNow(open.lowPoint()));
+    return facts;
+  }
+
+  /** With air let in here, what did not run before may; or it is seen that nothing is in there. */
+  private List<Fact> othersThatRunNow(String opened) {
+    Circuit circuit = book.boat.circuitOfLowPoint(opened);
+    List<Fact> facts = new ArrayList<>();
+    for (PointState point : book.state().circuit(circuit.key()).points()) {
+      boolean blocked = point.seen() == Seen.DID_NOT_RUN;
+      String key = point.point().key();
+      if (blocked && !key.equals(opened)) {
+        Seen now = lookedAtAgain(key);
+        if (now != Seen.DID_NOT_RUN) {
+          facts.add(new Fact.LowPointSeen(key, now));
+        }
+      }
+    }
+    return facts;
+  }
+
+  private Seen lookedAtAgain(String lowPoint) {
+    if (truth.hasRun(lowPoint)) {
+      return Seen.RAN_CLEAR;
+    }
+    if (mistakes.contains(Mistake.DOES_NOT_ROD)) {
+      return Seen.DID_NOT_RUN;
+    }
+    if (truth.rod(lowPoint) == Saw.RAN) {
+      return Seen.RAN_AFTER_RODDING;
+    }
+    return truth.rodAndAirPass(lowPoint) ? Seen.ROD_AND_AIR : Seen.DID_NOT_RUN;
   }
 
   private void started(Ask.Engine engine) {

@@ -22,14 +22,17 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
 
 /** A boat's log as the yard keeps it: every entry passes the interlocks and its card's rules. */
 final class Logbook {
   private static final YardRules RULES = new YardRules(true, ZoneOffset.UTC);
   private static final String PERSON = "hand";
+  private static final int LATE_ONE_IN = 8;
 
   final Boat boat;
+  private final Need need;
   private final List<Entry> log = new ArrayList<>();
   private final Ledger ledger;
   private BoatState state;
@@ -39,6 +42,7 @@ final class Logbook {
 
   Logbook(Boat boat, Need need) {
     this.boat = boat;
+    this.need = need;
     this.ledger = new Ledger(boat, need);
   }
 
@@ -93,11 +97,43 @@ final class Logbook {
     return state().card(card);
   }
 
+  /** The step the last entry was made at, without its circuit; null when it was at none. */
+  String lastStep() {
+    String step = log.isEmpty() ? null : log.get(log.size() - 1).step();
+    return step == null ? null : step.substring(step.lastIndexOf('.') + 1);
+  }
+
   BoatState state() {
     if (state == null) {
       state = ledger.state();
     }
     return state;
+  }
+
+  /** The same boat by the log as it stands when some of its entries came in only at the end. */
+  BoatState withSomeLate(Random random) {
+    List<Entry> inTime = new ArrayList<>();
+    List<Entry> late = new ArrayList<>();
+    Instant atLast = now.plus(Duration.ofHours(6));
+    for (Entry entry : log) {
+      boolean waits = entry.step() != null && random.nextInt(LATE_ONE_IN) == 0;
+      if (waits) {
+        late.add(
+            new Entry(
+                entry.id(),
+                entry.person(),
+                entry.deviceTime(),
+                atLast,
+                entry.card(),
+                entry.step(),
+                null,
+                entry.fact()));
+      } else {
+        inTime.add(entry);
+      }
+    }
+    inTime.addAll(late);
+    return Ledger.fold(boat, need, inTime);
   }
 
   /** What was entered, in words, newest last. */

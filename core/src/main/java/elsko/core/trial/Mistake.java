@@ -17,7 +17,13 @@ public enum Mistake {
   /** Reads before the zero check. */
   UNCHECKED_INSTRUMENT,
   /** Reads samples that are still warm. */
-  HOT_SAMPLES;
+  HOT_SAMPLES,
+  /** Leaves the low hoses on and fills above them. */
+  FEEDS_ABOVE_AN_UNDRAINED_HOSE,
+  /** Has no time for a step now and then, and says so. */
+  SKIPS_A_STEP,
+  /** Some of what was done comes in only at the end. */
+  ENTERS_LATE;
 
   /** Whether what is recorded is not what was seen; what is claimed from it is counted apart. */
   boolean isALie() {

@@ -12,6 +12,9 @@ final class Opening {
   private final List<Vessel> vessels;
   private Condition condition;
 
+  /** Something came out of it since somebody looked at it. */
+  private boolean runs;
+
   Opening(LowPoint point, List<Vessel> vessels, Condition condition) {
     this.point = point;
     this.vessels = vessels;
@@ -29,7 +32,15 @@ final class Opening {
       return Saw.NOTHING_CAME;
     }
     double came = vessels.stream().mapToDouble(Vessel::runOut).sum();
+    runs |= came > SEEN_LITERS;
     return came > SEEN_LITERS ? Saw.RAN : Saw.NOTHING_CAME;
+  }
+
+  /** Whether something came since it was looked at last. */
+  boolean look() {
+    boolean came = runs;
+    runs = false;
+    return came;
   }
 
   /** Silt gives way; scale does not. */

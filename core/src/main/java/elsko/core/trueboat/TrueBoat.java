@@ -24,11 +24,6 @@ import java.util.Set;
  * observations, and is asked what would break.
  */
 public final class TrueBoat {
-  /**
-   * In this part of a vessel or more, what stands there reaches from wall to wall and breaks it.
-   */
-  private static final double BREAKS_FROM_LEVEL = 0.25;
-
   private static final double THERMOSTAT_STUCK = 0.02;
 
   private final Boat boat;
@@ -90,6 +85,11 @@ public final class TrueBoat {
     return saw;
   }
 
+  /** Whether water came out of a low point since somebody looked, as when air was let in above. */
+  public boolean hasRun(String lowPoint) {
+    return circuits.get(boat.circuitOfLowPoint(lowPoint).key()).opening(lowPoint).look();
+  }
+
   /** Puts a rod into the hole of an open low point; what came then. */
   public Saw rod(String lowPoint) {
     Circuit circuit = boat.circuitOfLowPoint(lowPoint);
@@ -103,7 +103,10 @@ public final class TrueBoat {
     Circuit circuit = boat.circuitOfLowPoint(lowPoint);
     Opening opening = circuits.get(circuit.key()).opening(lowPoint);
     String opens = opening.point().opens();
-    boolean inSight = opens == null || circuit.hoses().contains(opens);
+    boolean inSight =
+        opens == null
+            || circuit.hoses().contains(opens)
+            || boat.fitting(opens).kind() == FittingKind.DRIVE;
     return inSight || opening.rodGoesIn() && vented(circuit, opening);
   }
 
@@ -178,9 +181,9 @@ public final class TrueBoat {
         (key, circuit) -> {
           for (Vessel vessel : circuit.vessels()) {
             double level = vessel.liters() / vessel.capacity();
-            double weakest = vessel.weakest();
+            Double weakest = vessel.weakest();
             boolean safe =
-                level < BREAKS_FROM_LEVEL
+                weakest == null
                     || curve.burstIsFloor(weakest)
                     || curve.burstPointC(weakest) <= temperatureC;
             if (!safe) {

@@ -61,10 +61,10 @@ final class TrueCircuit {
     return about.stream().map(share -> share / sum).toList();
   }
 
-  /** A hose put low, or a bowl that is dipped, has no hole that silts up. */
+  /** A hose put low, a leg let down or a bowl that is dipped has no hole that silts up. */
   private Condition condition(LowPoint point, Random nature) {
     double drawn = nature.nextDouble();
-    if (point.opens() == null || circuit.hoses().contains(point.opens())) {
+    if (point.opens() == null || !circuit.drains().contains(point.opens())) {
       return Condition.CLEAR;
     }
     if (drawn < SILTED) {

@@ -15,6 +15,9 @@ final class Vessel implements Stretch {
 
   private static final int MOST_CELLS = 6;
 
+  /** In this part of a cell or more, what stands there reaches from wall to wall and breaks it. */
+  private static final double FROM_WALL_TO_WALL = 0.25;
+
   private final Segment segment;
   private final double cell;
   private final double residue;
@@ -66,15 +69,18 @@ final class Vessel implements Stretch {
     return Arrays.stream(glycol).sum();
   }
 
-  /** Of its cells that hold anything, the fraction of the weakest; 0 where nothing stands. */
-  double weakest() {
+  /**
+   * Of its cells that hold so much that it reaches from wall to wall, the fraction of the weakest;
+   * null where none does.
+   */
+  Double weakest() {
     double weakest = Double.POSITIVE_INFINITY;
     for (int c = 0; c < liquid.length; c++) {
-      if (liquid[c] > 0) {
+      if (liquid[c] >= FROM_WALL_TO_WALL * cell) {
         weakest = Math.min(weakest, glycol[c] / liquid[c]);
       }
     }
-    return weakest == Double.POSITIVE_INFINITY ? 0 : weakest;
+    return weakest == Double.POSITIVE_INFINITY ? null : (Double) weakest;
   }
 
   /** The fraction of what runs out first at its low end. */

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Hulls;
-import elsko.core.RandomHull;
 import elsko.core.Story;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.FittingKind;
@@ -17,6 +16,7 @@ import elsko.core.ledger.Trouble;
 import elsko.core.limits.Call;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.Schools;
+import elsko.core.trial.AnyBoat;
 import elsko.core.trip.FuelSchool;
 import elsko.core.trip.Tank;
 import elsko.core.trip.Trip;
@@ -245,7 +245,7 @@ class CastOffTest {
 
   @Property(tries = 150, shrinking = ShrinkingMode.OFF)
   void everyBoatHasARoundThatAsksNothingTwiceAndEndsInGo(@ForAll long seed) {
-    Story story = new Story(RandomHull.of(seed)).wet();
+    Story story = new Story(AnyBoat.of(seed)).wet();
     story
         .boat
         .fittingsOf(FittingKind.SEACOCK)

@@ -20,9 +20,9 @@ class EnclosureTest {
 
   @Test
   void insideFollowsOutsideWithItsLag() {
-    double[] open = Enclosure.of(Kind.OPEN).insideC(COLD, 0);
-    double[] shed = Enclosure.of(Kind.COLD_SHED).insideC(COLD, 0);
-    double[] outside = COLD.hourlyC(0);
+    double[] open = Enclosure.of(Kind.OPEN).insideC(COLD, 0, null);
+    double[] shed = Enclosure.of(Kind.COLD_SHED).insideC(COLD, 0, null);
+    double[] outside = COLD.hourlyC(0, 0);
 
     assertThat(spread(open)).isLessThan(spread(outside));
     assertThat(spread(shed)).isLessThan(spread(open));
@@ -32,16 +32,16 @@ class EnclosureTest {
 
   @Test
   void aHeatedShedIsNeverBelowItsSetPoint() {
-    double[] inside = Enclosure.heatedShed(8).insideC(COLD, 0);
+    double[] inside = Enclosure.heatedShed(8).insideC(COLD, 0, null);
     assertThat(Arrays.stream(inside).min().orElseThrow()).isEqualTo(8);
-    double[] failed = Enclosure.heatedShed(8).heaterFailed().insideC(COLD, 0);
+    double[] failed = Enclosure.heatedShed(8).heaterFailed().insideC(COLD, 0, null);
     assertThat(Arrays.stream(failed).min().orElseThrow()).isNegative();
   }
 
   @Test
   void afloatTheWaterKeepsItFromTheWorst() {
-    double[] fresh = Enclosure.of(Kind.AFLOAT_FRESH).insideC(COLD, 0);
-    double[] salt = Enclosure.of(Kind.AFLOAT_SALT).insideC(COLD, 0);
+    double[] fresh = Enclosure.of(Kind.AFLOAT_FRESH).insideC(COLD, 0, null);
+    double[] salt = Enclosure.of(Kind.AFLOAT_SALT).insideC(COLD, 0, null);
 
     // 60 % water at 0 or −1.7 °C, 40 % air at about −6 °C.
     assertThat(Arrays.stream(fresh).average().orElseThrow()).isCloseTo(-2.4, within(0.3));
@@ -50,7 +50,7 @@ class EnclosureTest {
 
   @Test
   void aHeaterHoldsForOneNightOnly() {
-    double[] inside = Enclosure.of(Kind.OPEN).heated(new HeaterNight(2)).insideC(COLD, 0);
+    double[] inside = Enclosure.of(Kind.OPEN).heated(new HeaterNight(2)).insideC(COLD, 0, null);
 
     assertThat(inside[2 * 24 + 20]).isGreaterThanOrEqualTo(5);
     assertThat(inside[3 * 24 + 5]).isGreaterThanOrEqualTo(5);
@@ -77,18 +77,31 @@ class EnclosureTest {
                         "pump", "raw-water pump", PocketKind.PUMP, new Pocket(0.7, 0)))));
     Enclosure open = Enclosure.of(Kind.OPEN);
     Outlook outlook = clock.outlook(open, waters);
-    assertThat(Tonight.concerns(outlook)).isTrue();
+    assertThat(Tonight.concerns(outlook, FrostPast.NONE)).isTrue();
 
-    Tonight tonight = Tonight.of(Protection.WET, outlook, WhatIf.of(clock, open, waters, outlook));
+    Tonight tonight =
+        Tonight.of(
+            Protection.WET, outlook, FrostPast.NONE, WhatIf.of(clock, open, waters, outlook));
     assertThat(tonight.words()).startsWith("Raw-water pump goes first: 100 % of winters");
     assertThat(tonight.action()).startsWith("Winterize it today");
     assertThat(tonight.loss()).isCloseTo(PocketKind.PUMP.repairCost(), within(1e-9));
-    assertThat(Tonight.of(Protection.HELD, outlook, List.of()).action())
+    assertThat(Tonight.of(Protection.HELD, outlook, FrostPast.NONE, List.of()).action())
         .isEqualTo("Refill it today");
-    assertThat(Tonight.of(Protection.FILLED, outlook, List.of()).action())
+    assertThat(Tonight.of(Protection.FILLED, outlook, FrostPast.NONE, List.of()).action())
         .isEqualTo("Sample it today");
-    assertThat(Tonight.concerns(new FrostClock(ensemble(4, 10), 8).outlook(open, waters)))
-        .isFalse();
+    Outlook mild = new FrostClock(ensemble(4, 10), 8).outlook(open, waters);
+    assertThat(Tonight.concerns(mild, FrostPast.NONE)).isFalse();
+    FrostPast froze =
+        new FrostPast(
+            List.of(
+                new FrostPast.Frozen(
+                    "engine", "engine raw water", "pump", TODAY.minusDays(3), false)),
+            List.of());
+    assertThat(Tonight.concerns(mild, froze)).isTrue();
+    assertThat(Tonight.of(Protection.WET, mild, froze, List.of()).words())
+        .isEqualTo(
+            "Water stood in the pump (engine raw water) through the frost of Fri 7 Nov: it may be broken"
+                + " already.");
   }
 
   @Test
@@ -96,9 +109,9 @@ class EnclosureTest {
     FrostClock clock = new FrostClock(COLD, 0);
     for (PocketKind kind : PocketKind.values()) {
       Pocket pocket = new Pocket(kind.tauHours(), 0);
-      double[] open = clock.hoursToDamage(Enclosure.of(Kind.OPEN), pocket);
+      double[] open = clock.hoursToDamage(Enclosure.of(Kind.OPEN), pocket, null);
       double[] heated =
-          clock.hoursToDamage(Enclosure.of(Kind.OPEN).heated(new HeaterNight(0)), pocket);
+          clock.hoursToDamage(Enclosure.of(Kind.OPEN).heated(new HeaterNight(0)), pocket, null);
       for (int member = 0; member < open.length; member++) {
         assertThat(Double.isNaN(heated[member]) || heated[member] >= open[member]).isTrue();
       }
@@ -118,6 +131,6 @@ class EnclosureTest {
         date = date.plusDays(1)) {
       days.add(new DailyAir(date, minC, maxC));
     }
-    return Ensemble.of(new Winters(days), Forecast.NONE, TODAY, 20);
+    return Ensemble.of(new Winters(days), Forecast.NONE, null, TODAY, 20);
   }
 }

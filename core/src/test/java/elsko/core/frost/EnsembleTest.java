@@ -23,27 +23,76 @@ class EnsembleTest {
     Ensemble one = ensemble(SITE.forecast(TODAY, 12));
     Ensemble other = ensemble(SITE.forecast(TODAY, 12));
     for (int member = 0; member < one.members(); member++) {
-      assertThat(one.hourlyC(member)).isEqualTo(other.hourlyC(member));
+      assertThat(one.hourlyC(member, 0)).isEqualTo(other.hourlyC(member, 0));
     }
     assertThat(
             Ensemble.of(
                     new Winters(new SimulatedSite(8, SITE.coldest()).pastYears(TODAY, 30)),
                     SITE.forecast(TODAY, 12),
                     TODAY)
-                .hourlyC(0))
-        .isNotEqualTo(one.hourlyC(0));
+                .hourlyC(0, 0))
+        .isNotEqualTo(one.hourlyC(0, 0));
   }
 
   @Test
-  void todayIsWhatTheForecastSaysInEveryMember() {
+  void todayIsWhatTheForecastSaysButForADegreeOrTwo() {
     Forecast forecast = SITE.forecast(TODAY, 12);
     Ensemble ensemble = ensemble(forecast);
-    DailyAir today = forecast.days().get(0);
+    double mean = 0;
+    double square = 0;
     for (int member = 0; member < ensemble.members(); member++) {
-      double[] hours = ensemble.hourlyC(member);
-      assertThat(hours[6]).isCloseTo(today.minC(), within(0.2));
-      assertThat(hours[14]).isCloseTo(today.maxC(), within(0.2));
+      double off = ensemble.hourlyC(member, 0)[6] - forecast.days().get(0).minC();
+      mean += off / ensemble.members();
+      square += off * off / ensemble.members();
     }
+    assertThat(mean).isCloseTo(0, within(0.5));
+    assertThat(Math.sqrt(square)).isBetween(0.6, 2.0);
+  }
+
+  @Test
+  void whatSomebodyOnTheSpotSaysOfTheNightIsTakenForAForecast() {
+    for (Forecast forecast : List.of(Forecast.NONE, SITE.forecast(TODAY, 12))) {
+      Ensemble ensemble =
+          Ensemble.of(
+              new Winters(SITE.pastYears(TODAY, 30)),
+              forecast,
+              new NightLow(TODAY.plusDays(1), -7),
+              TODAY);
+      double[] lows = ensemble.nightLowsC(0);
+      assertThat(lows[lows.length / 2]).isCloseTo(-7, within(0.5));
+      assertThat(lows[lows.length - 1] - lows[0]).isBetween(1.0, 9.0);
+      assertThat(ensemble.nightLowsC(3)).isEqualTo(ensemble(forecast).nightLowsC(3));
+    }
+  }
+
+  @Test
+  void theDaysBeforeTodayAreAsTheyWereInEveryMember() {
+    List<DailyAir> record = new ArrayList<>(SITE.pastYears(TODAY, 30));
+    for (int back = 1; back <= 30; back++) {
+      record.add(new DailyAir(TODAY.minusDays(back), 3, 5));
+    }
+    Ensemble ensemble = Ensemble.of(new Winters(record), Forecast.NONE, TODAY);
+    for (int member = 0; member < ensemble.members(); member++) {
+      double today = ensemble.startC(member);
+      assertThat(ensemble.meanOf30DaysC(member, 0)).isCloseTo((29 * 4 + today) / 30, within(1e-9));
+    }
+  }
+
+  @Test
+  void inClearNightsWhatStandsInTheOpenFallsBelowTheScreen() {
+    double[] min = {2, -1, 3};
+    double[] max = {9.9, 7, 12};
+    assertThat(HourlyAir.belowScreen(min, max, 2)).containsExactly(2, -3, 1);
+    assertThat(HourlyAir.belowScreen(min, max, 0)).containsExactly(2, -1, 3);
+    Ensemble ensemble = ensemble(Forecast.NONE);
+    double[] screen = ensemble.hourlyC(0, 0);
+    double[] hull = ensemble.hourlyC(0, Enclosure.Kind.OPEN.belowScreenK());
+    double lower = 0;
+    for (int hour = 0; hour < screen.length; hour++) {
+      assertThat(hull[hour]).isLessThanOrEqualTo(screen[hour] + 1e-12);
+      lower = Math.max(lower, screen[hour] - hull[hour]);
+    }
+    assertThat(lower).isBetween(1.9, 2.0);
   }
 
   @Test
@@ -55,7 +104,7 @@ class EnsembleTest {
     assertThat(spread(ensemble, 5)).isLessThan(spread(ensemble, 20));
     LocalDate far = TODAY.plusDays(60);
     DailyAir own = winters.on(far.minusYears(30));
-    assertThat(ensemble.hourlyC(0)[60 * 24 + 6]).isCloseTo(own.minC(), within(0.3));
+    assertThat(ensemble.hourlyC(0, 0)[60 * 24 + 6]).isCloseTo(own.minC(), within(0.3));
   }
 
   @Test

@@ -93,7 +93,7 @@ class PocketCourseTest {
       for (double hour : air) {
         whole.hour(hour);
       }
-      double quick = PocketRun.hoursToDamage(pocket, 4, air, 0);
+      double quick = new PocketRun(pocket, 4).hoursToDamage(air, 0);
       if (Double.isNaN(whole.hoursToDamage())) {
         assertThat(quick).isNaN();
       } else {

@@ -84,4 +84,47 @@ class CoolantSideTest {
     story.say(new Fact.ConditionSeen(Position.PORT, "coolant-level", "low"));
     assertThat(protection()).isEqualTo(Protection.FILLED);
   }
+
+  @Test
+  void aReadingSpeaksForTwelveMonths() {
+    read(glass(0, 1), -37);
+    story.daysLater(364).say(new Fact.Noted("cold"));
+    assertThat(protection()).isEqualTo(Protection.PROVEN);
+    story.daysLater(1).say(new Fact.Noted("cold"));
+    assertThat(protection()).isEqualTo(Protection.FILLED);
+    assertThat(verdict().words()).startsWith("Read 12 months ago or longer");
+  }
+
+  @Test
+  void theDayAloneEndsIt() {
+    read(glass(0, 1), -37);
+    ProofRules inAYear =
+        new ProofRules(
+            story.need,
+            null,
+            story.now().plus(java.time.Duration.ofDays(900)),
+            java.time.ZoneOffset.UTC);
+    assertThat(Ledger.fold(story.boat, inAYear, story.log).circuit("port-coolant").protection())
+        .isEqualTo(Protection.FILLED);
+  }
+
+  @Test
+  void aLayUpThatBeginsAsksForAReadingOfItsOwn() {
+    read(glass(0, 1), -37);
+    story.open(Procedure.LAY_UP_SERVICE);
+    assertThat(protection()).isEqualTo(Protection.FILLED);
+    assertThat(verdict().words()).contains("before this lay-up began");
+    read(glass(0, 1), -37);
+    story.open(Procedure.WINTERIZE);
+    assertThat(protection()).isEqualTo(Protection.PROVEN);
+  }
+
+  @Test
+  void whatIsReadWarmIsReadAgain() {
+    story.say(new Fact.CoolantRead("port-coolant", glass(0, 1), -37, 45.0));
+    assertThat(protection()).isEqualTo(Protection.FILLED);
+    assertThat(verdict().words()).contains("Read at 45 °C");
+    story.say(new Fact.CoolantRead("port-coolant", glass(0, 1), -37, 12.0));
+    assertThat(protection()).isEqualTo(Protection.PROVEN);
+  }
 }

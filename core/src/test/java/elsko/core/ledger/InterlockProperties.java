@@ -2,7 +2,6 @@ package elsko.core.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.RandomHull;
 import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.Boat;
@@ -14,6 +13,7 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.Layout;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.Position;
+import elsko.core.trial.AnyBoat;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -27,7 +27,7 @@ class InterlockProperties {
   @Property(tries = 1500, shrinking = ShrinkingMode.OFF)
   void noOrderOfAllowedEntriesEndsInAForbiddenStartFillOrLaunch(@ForAll long seed) {
     Random random = new Random(seed);
-    Story story = new Story(RandomHull.of(seed)).wet();
+    Story story = new Story(AnyBoat.of(seed)).wet();
     // A bare hull with nothing aboard has nothing to start, fill or leave open.
     Assume.that(!story.boat.circuits().isEmpty());
     for (int i = 0; i < 120; i++) {

@@ -2,7 +2,6 @@ package elsko.core.procedure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.RandomHull;
 import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.Circuit;
@@ -12,6 +11,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
+import elsko.core.trial.AnyBoat;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -27,8 +27,8 @@ class WholeBoatProperties {
       Set.of(Protection.PROVEN, Protection.DRAINED, Protection.DRY_BUILT);
 
   private static Story winterized(long seed) {
-    Story story = new Story(RandomHull.of(seed)).wet();
-    story.open(Procedure.WINTERIZE, RandomHull.choices(story.boat, seed));
+    Story story = new Story(AnyBoat.of(seed)).wet();
+    story.open(Procedure.WINTERIZE, AnyBoat.choices(story.boat, seed));
     return story;
   }
 
@@ -119,7 +119,7 @@ class WholeBoatProperties {
 
   @Property(tries = 1000, shrinking = ShrinkingMode.OFF)
   void everyStepSaysWhyAndStandsAfterWhatItWaitsFor(@ForAll long seed) {
-    Story story = new Story(RandomHull.of(seed)).wet();
+    Story story = new Story(AnyBoat.of(seed)).wet();
     for (Procedure procedure : Procedure.values()) {
       try {
         story.open(procedure);
@@ -163,7 +163,7 @@ class WholeBoatProperties {
 
   @Property(tries = 120, shrinking = ShrinkingMode.OFF)
   void everyProcedureCanBeWalkedToItsEnd(@ForAll long seed) {
-    Story story = new Story(RandomHull.of(seed));
+    Story story = new Story(AnyBoat.of(seed));
     for (Procedure procedure :
         List.of(
             Procedure.INTAKE,

@@ -2,65 +2,91 @@ package elsko.core.trial;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.RandomHull;
-import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.Method;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Random;
 import java.util.Set;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 
 /**
  * True boats laid up by hands that make mistakes, but record what they see: what Elsko claims of
- * them is held against what would break.
+ * them is held against what would break. The long run is {@code ./elsko bench --seasons}.
  */
 class LayUpTrialTest {
-  private static final int TRIALS = 40;
+  private static final int SEASONS = 320;
+  private static final int CIRCUITS = 2;
 
-  private static LayUpTrial trial(long seed, Set<Mistake> mistakes) {
-    BoatDescription description = RandomHull.of(seed);
-    return LayUpTrial.of(
-        description, RandomHull.choices(Boat.of(description), seed), mistakes, seed);
+  private static Season season(long seed) {
+    return Season.of(seed).with(CIRCUITS);
   }
 
   @Test
-  void whatIsLeftDryIsNeverCalledSafeWhileItWouldBreak() {
-    for (long seed = 0; seed < TRIALS; seed++) {
-      Map<String, String> choices = RandomHull.choices(Boat.of(RandomHull.of(seed)), seed);
-      LayUpTrial trial = trial(seed, mistakes(seed));
-      List<LayUpTrial.Unsafe> dry =
-          trial.unsafe().stream()
-              .filter(claim -> Method.DRY.name().equals(choices.get(claim.circuit())))
-              .toList();
-      assertThat(dry).as("seed %d: %s", seed, trial.story()).isEmpty();
+  void nothingIsEverCalledSafeWhileItWouldBreak() {
+    List<Season> fooled =
+        LongStream.range(0, SEASONS)
+            .parallel()
+            .mapToObj(LayUpTrialTest::season)
+            .filter(season -> season.laidUp().isFooled())
+            .toList();
+    if (!fooled.isEmpty()) {
+      Season shortest = fooled.get(0).shrunk(LayUpTrial::isFooled);
+      LayUpTrial trial = shortest.laidUp();
+      throw new AssertionError(
+          "season %d, %s, %s: %s%n%s"
+              .formatted(
+                  shortest.seed(),
+                  shortest.choices(),
+                  shortest.mistakes(),
+                  trial.unsafe(),
+                  String.join("\n", trial.story())));
     }
   }
 
   @Test
   void aHandThatRecordsWhatItDidNotSeeIsFoundByTheTrueBoat() {
-    int found = 0;
-    for (long seed = 0; seed < TRIALS; seed++) {
-      found += trial(seed, EnumSet.of(Mistake.TAPS_BLIND)).unsafe().isEmpty() ? 0 : 1;
+    long found =
+        LongStream.range(0, 60)
+            .mapToObj(LayUpTrialTest::season)
+            .map(s -> new Season(s.seed(), s.boat(), s.choices(), EnumSet.of(Mistake.TAPS_BLIND)))
+            .filter(season -> !season.laidUp().unsafe().isEmpty())
+            .count();
+    assertThat(found).isGreaterThan(3);
+  }
+
+  @Test
+  void mostHonestSeasonsEndSafeAndCalledSo() {
+    int safe = 0;
+    int heldBack = 0;
+    for (long seed = 0; seed < 60; seed++) {
+      Season season = season(seed);
+      LayUpTrial trial = new Season(seed, season.boat(), season.choices(), Set.of()).laidUp();
+      safe += trial.isSafe() ? 1 : 0;
+      heldBack += trial.isSafe() && !trial.heldBack().isEmpty() ? 1 : 0;
     }
-    assertThat(found).isGreaterThan(TRIALS / 10);
+    assertThat(safe).isGreaterThan(40);
+    assertThat(heldBack).isLessThan(safe / 10);
+  }
+
+  @Test
+  void aStoryShrinksToTheCircuitAndTheMistakesThatMatter() {
+    Season season = null;
+    for (long seed = 0; season == null; seed++) {
+      Season tried = Season.of(seed);
+      boolean fits = tried.choices().size() > 2 && !tried.mistakes().isEmpty();
+      season = fits && aHoleDidNotRun(tried.laidUp()) ? tried : null;
+    }
+    Season shortest = season.shrunk(LayUpTrialTest::aHoleDidNotRun);
+    assertThat(shortest.choices()).hasSize(1);
+    assertThat(shortest.mistakes().size()).isLessThanOrEqualTo(1);
+    assertThat(aHoleDidNotRun(shortest.laidUp())).isTrue();
+  }
+
+  private static boolean aHoleDidNotRun(LayUpTrial trial) {
+    return trial.worked().stream().anyMatch(end -> "a hole did not run".equals(end.heldBy()));
   }
 
   @Test
   void theSameSeedIsTheSameStory() {
-    assertThat(trial(11, mistakes(11)).story()).isEqualTo(trial(11, mistakes(11)).story());
-  }
-
-  private static Set<Mistake> mistakes(long seed) {
-    Set<Mistake> made = EnumSet.noneOf(Mistake.class);
-    Random random = new Random(seed);
-    for (Mistake mistake : Mistake.values()) {
-      if (!mistake.isALie() && random.nextInt(4) == 0) {
-        made.add(mistake);
-      }
-    }
-    return made;
+    assertThat(season(11).laidUp().story()).isEqualTo(season(11).laidUp().story());
   }
 }

@@ -9,6 +9,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -40,6 +41,14 @@ public class BoatProjection {
 
   BoatProjection(UUID boatId) {
     this.boatId = boatId;
+  }
+
+  /** Whether it says so already. */
+  boolean says(BoatState state) {
+    Decision decision = Decision.of(state).orElse(null);
+    return protection == state.protection()
+        && decisionKind == (decision == null ? null : decision.kind())
+        && Objects.equals(decisionWords, decision == null ? null : decision.words());
   }
 
   /** Takes over what the fold says. */

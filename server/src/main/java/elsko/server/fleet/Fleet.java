@@ -6,6 +6,7 @@ import elsko.core.Refused;
 import elsko.core.boat.Boat;
 import elsko.core.boat.BoatDescription;
 import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Protection;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
@@ -206,6 +207,18 @@ public class Fleet {
     projections.save(projection);
     looseEnds.forget(List.of(id));
     looseEnds.saveAll(state.looseEnds().stream().map(end -> new LooseEndRow(id, end)).toList());
+  }
+
+  /** What lists show of a boat's protection; null while they show nothing. */
+  @Transactional(readOnly = true)
+  public @Nullable Protection protection(UUID id) {
+    return projections.findById(id).map(BoatProjection::protection).orElse(null);
+  }
+
+  /** Whether lists show of a boat what its state says. */
+  @Transactional(readOnly = true)
+  public boolean isAsProjected(UUID id, BoatState state) {
+    return projections.findById(id).map(known -> known.says(state)).orElse(false);
   }
 
   @Transactional(readOnly = true)

@@ -1,6 +1,5 @@
 package elsko.server.frost;
 
-import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.WaterUsedIn;
 import elsko.core.frost.CircuitWater;
@@ -8,17 +7,21 @@ import elsko.core.frost.Enclosure;
 import elsko.core.frost.Enclosure.Kind;
 import elsko.core.frost.Ensemble;
 import elsko.core.frost.FrostClock;
+import elsko.core.frost.FrostMemory;
+import elsko.core.frost.FrostPast;
 import elsko.core.frost.Outlook;
+import elsko.core.frost.Sheltered;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.FittingStanding;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.Stay;
 import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
 import elsko.server.work.FoldCache;
 import elsko.server.work.Log;
+import elsko.server.work.LookFirst;
 import elsko.server.yard.AreaKind;
 import elsko.server.yard.Shelter;
 import elsko.server.yard.Yards;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,33 +40,53 @@ import org.springframework.transaction.event.TransactionalEventListener;
  * changes; after a change of weather only the clock runs again.
  */
 @Service
-public class FleetFrost {
+public class FleetFrost implements LookFirst {
   private final Weather weather;
   private final Fleet fleet;
+  private final Yards yards;
   private final FoldCache<Standing> standings;
   private volatile @Nullable Run run;
 
   FleetFrost(Weather weather, Fleet fleet, Log log, Yards yards) {
     this.weather = weather;
     this.fleet = fleet;
+    this.yards = yards;
     this.standings = new FoldCache<>(log, folded -> standing(folded, yards.shelters()));
   }
 
-  /** A boat as the frost finds it. */
+  /**
+   * A boat as the frost finds it.
+   *
+   * @param shelters what was around it, oldest first
+   */
   public record Standing(
+      BoatState state,
       UUID boat,
       String name,
-      @Nullable UUID berth,
-      Protection protection,
       Enclosure enclosure,
+      List<Sheltered> shelters,
       List<CircuitWater> waters) {}
 
-  /** A boat and by when it must be dealt with. */
-  public record Dated(Standing standing, Outlook outlook) {}
+  /**
+   * A boat and by when it must be dealt with.
+   *
+   * @param waters what stands in it, as the weather on record has left it
+   * @param past what that weather may have done to it already
+   */
+  public record Dated(
+      Standing standing, List<CircuitWater> waters, Outlook outlook, FrostPast past) {
+    boolean concerns() {
+      return !waters.isEmpty() || !past.lookFirst().isEmpty();
+    }
+  }
 
   /** One weather, one hour: its clock and what it said of each boat. */
   private record Run(
-      LocalDate today, int hour, @Nullable FrostClock clock, Map<Standing, Outlook> outlooks) {}
+      LocalDate today,
+      int hour,
+      @Nullable FrostMemory memory,
+      @Nullable FrostClock clock,
+      Map<UUID, Dated> dated) {}
 
   /** Before screens are told, so that they see what is new. */
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
@@ -88,8 +111,9 @@ public class FleetFrost {
     }
     List<Dated> dated = new ArrayList<>();
     for (Standing standing : standings.of(fleet.ids())) {
-      if (!standing.waters().isEmpty()) {
-        dated.add(new Dated(standing, outlook(now, standing)));
+      Dated one = dated(now, standing);
+      if (one.concerns()) {
+        dated.add(one);
       }
     }
     return dated;
@@ -102,13 +126,34 @@ public class FleetFrost {
     if (now.clock() == null) {
       return null;
     }
-    Standing standing = standings.of(List.of(boat)).get(0);
-    return new Dated(standing, outlook(now, standing));
+    return dated(now, standings.of(List.of(boat)).get(0));
   }
 
-  private static Outlook outlook(Run now, Standing standing) {
-    return now.outlooks()
-        .computeIfAbsent(standing, s -> now.clock().outlook(s.enclosure(), s.waters()));
+  /** What the weather on record may have done to a boat; nothing is feared without a record. */
+  @Override
+  public List<String> of(BoatState state) {
+    FrostMemory memory = current().memory();
+    return memory == null
+        ? List.of()
+        : FrostPast.of(state, shelters(state, yards.shelters()), memory).lookFirst();
+  }
+
+  private static Dated dated(Run now, Standing standing) {
+    Dated known = now.dated().get(standing.boat());
+    if (known != null && known.standing() == standing) {
+      return known;
+    }
+    List<CircuitWater> waters = now.clock().remembered(standing.shelters(), standing.waters());
+    Dated made =
+        new Dated(
+            standing,
+            waters,
+            now.clock().outlook(standing.enclosure(), waters),
+            now.memory() == null
+                ? FrostPast.NONE
+                : FrostPast.of(standing.state(), standing.shelters(), now.memory()));
+    now.dated().put(standing.boat(), made);
+    return made;
   }
 
   private Run current() {
@@ -119,50 +164,54 @@ public class FleetFrost {
       return known;
     }
     Ensemble expected = weather.expected();
-    FrostClock clock = expected == null ? null : new FrostClock(expected, hour);
-    Run made = new Run(today, hour, clock, new ConcurrentHashMap<>());
+    FrostMemory memory = weather.memory();
+    FrostClock clock = expected == null ? null : new FrostClock(expected, hour, memory);
+    Run made = new Run(today, hour, memory, clock, new ConcurrentHashMap<>());
     run = made;
     return made;
   }
 
   private static Standing standing(Log.Folded folded, Map<UUID, Shelter> shelters) {
     BoatState state = folded.state();
-    Shelter shelter = state.berth() == null ? null : shelters.get(state.berth());
+    Stay now =
+        state.stays().isEmpty()
+            ? new Stay(Instant.EPOCH, state.berth(), state.afloat(), null)
+            : state.stays().get(state.stays().size() - 1);
     return new Standing(
+        state,
         folded.row().id(),
         folded.boat().name(),
-        state.berth(),
-        state.protection(),
-        enclosure(state, shelter),
+        enclosure(state, now, shelters),
+        shelters(state, shelters),
         CircuitWater.of(state));
   }
 
+  private static List<Sheltered> shelters(BoatState state, Map<UUID, Shelter> shelters) {
+    return state.stays().stream()
+        .map(stay -> new Sheltered(stay.from(), enclosure(state, stay, shelters)))
+        .toList();
+  }
+
   /** What is around a boat: the water, a shed, its cover, or nothing. */
-  private static Enclosure enclosure(BoatState state, @Nullable Shelter shelter) {
-    if (state.afloat()) {
+  private static Enclosure enclosure(BoatState state, Stay stay, Map<UUID, Shelter> shelters) {
+    if (stay.afloat()) {
       boolean salt = state.boat().description().waterUsedIn() != WaterUsedIn.FRESH;
       return Enclosure.of(salt ? Kind.AFLOAT_SALT : Kind.AFLOAT_FRESH);
     }
+    Shelter shelter = stay.berth() == null ? null : shelters.get(stay.berth());
     if (shelter != null && shelter.setPointC() != null) {
       return Enclosure.heatedShed(shelter.setPointC());
     }
     if (shelter != null && shelter.kind() == AreaKind.SHED) {
       return Enclosure.of(Kind.COLD_SHED);
     }
-    return Enclosure.of(
-        state.boat().fittingsOf(FittingKind.COVER).stream()
-            .map(cover -> state.fitting(cover.key()))
-            .map(FittingStanding::state)
-            .map(FleetFrost::under)
-            .findFirst()
-            .orElse(Kind.OPEN));
+    return Enclosure.of(under(stay.cover()));
   }
 
-  private static Kind under(FittingState cover) {
-    return switch (cover) {
-      case TARP -> Kind.TARP;
-      case SHRINK_WRAP -> Kind.SHRINK_WRAP;
-      default -> Kind.OPEN;
-    };
+  private static Kind under(@Nullable FittingState cover) {
+    if (cover == FittingState.TARP) {
+      return Kind.TARP;
+    }
+    return cover == FittingState.SHRINK_WRAP ? Kind.SHRINK_WRAP : Kind.OPEN;
   }
 }

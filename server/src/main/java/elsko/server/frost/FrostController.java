@@ -1,17 +1,26 @@
 package elsko.server.frost;
 
 import elsko.core.Refused;
+import elsko.core.Words;
 import elsko.core.frost.FrostClock;
+import elsko.core.frost.FrostPast;
+import elsko.core.frost.FrostWords;
 import elsko.core.frost.Outlook;
 import elsko.core.frost.Pocket;
 import elsko.core.frost.PocketCourse;
 import elsko.core.frost.Tonight;
 import elsko.core.frost.WhatIf;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CircuitState;
 import elsko.server.frost.FleetFrost.Dated;
 import elsko.server.frost.FleetFrost.Standing;
+import elsko.server.work.AskView;
+import elsko.server.work.Log;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,10 +35,12 @@ class FrostController {
 
   private final FleetFrost frost;
   private final Weather weather;
+  private final Log log;
 
-  FrostController(FleetFrost frost, Weather weather) {
+  FrostController(FleetFrost frost, Weather weather, Log log) {
     this.frost = frost;
     this.weather = weather;
+    this.log = log;
   }
 
   /** The frost clock over the yard. */
@@ -42,10 +53,10 @@ class FrostController {
         weather.today(),
         weather.view(),
         clock == null ? List.of() : clock.ensemble().nights(NIGHTS_SHOWN),
-        dated.stream().map(this::line).toList(),
+        dated.stream().filter(d -> !d.waters().isEmpty()).map(this::line).toList(),
         dated.stream()
-            .filter(d -> Tonight.concerns(d.outlook()))
             .map(d -> tonight(clock, d))
+            .filter(Objects::nonNull)
             .sorted(Comparator.comparingDouble(FrostView.TonightView::loss).reversed())
             .toList());
   }
@@ -57,7 +68,16 @@ class FrostController {
     Dated dated = frost.dated(id);
     if (clock == null || dated == null) {
       return new BoatFrostView(
-          false, weather.today(), "", null, null, List.of(), List.of(), List.of(), List.of());
+          false,
+          weather.today(),
+          "",
+          null,
+          null,
+          List.of(),
+          List.of(),
+          List.of(),
+          feared(log.folded(id).state(), FrostPast.NONE),
+          List.of());
     }
     Outlook outlook = dated.outlook();
     return new BoatFrostView(
@@ -69,6 +89,7 @@ class FrostController {
         outlook.share(),
         outlook.circuits().stream().map(BoatFrostView.CircuitFrost::of).toList(),
         tried(clock, dated),
+        feared(dated.standing().state(), dated.past()),
         clock.ensemble().nights(NIGHTS_SHOWN));
   }
 
@@ -97,21 +118,48 @@ class FrostController {
         outlook.firstToGo() == null ? null : outlook.firstToGo().name());
   }
 
-  private static FrostView.TonightView tonight(FrostClock clock, Dated dated) {
+  private static FrostView.@Nullable TonightView tonight(FrostClock clock, Dated dated) {
     Standing standing = dated.standing();
-    Tonight tonight = Tonight.of(standing.protection(), dated.outlook(), tried(clock, dated));
-    return new FrostView.TonightView(
-        standing.boat(),
-        standing.name(),
-        standing.berth(),
-        tonight.words(),
-        tonight.action(),
-        tonight.loss());
+    BoatState state = standing.state();
+    Tonight tonight =
+        Tonight.concerns(dated.outlook(), dated.past())
+            ? Tonight.of(state.protection(), dated.outlook(), dated.past(), tried(clock, dated))
+            : Tonight.ofAccepted(state, clock.ensemble().nights(1).get(0));
+    return tonight == null
+        ? null
+        : new FrostView.TonightView(
+            standing.boat(),
+            standing.name(),
+            state.berth(),
+            tonight.words(),
+            tonight.action(),
+            tonight.loss());
   }
 
   private static List<WhatIf> tried(FrostClock clock, Dated dated) {
-    return WhatIf.of(
-        clock, dated.standing().enclosure(), dated.standing().waters(), dated.outlook());
+    return WhatIf.of(clock, dated.standing().enclosure(), dated.waters(), dated.outlook());
+  }
+
+  private static List<BoatFrostView.FearedView> feared(BoatState state, FrostPast past) {
+    List<BoatFrostView.FearedView> feared = new ArrayList<>();
+    for (CircuitState broken : state.brokenByFrost()) {
+      feared.add(
+          look(
+              broken.circuit().key(),
+              broken.circuit().name(),
+              "%s was found. Mended, it is looked at again."
+                  .formatted(Words.sentence(broken.history().found().words()))));
+    }
+    past.frozen()
+        .forEach(
+            one -> feared.add(look(one.circuit(), one.name(), FrostWords.froze(List.of(one)))));
+    past.unknown()
+        .forEach(one -> feared.add(look(one.circuit(), one.name(), FrostWords.unknown(one))));
+    return List.copyOf(feared);
+  }
+
+  private static BoatFrostView.FearedView look(String circuit, String name, String words) {
+    return new BoatFrostView.FearedView(circuit, words, AskView.ConditionView.ofFrost(name));
   }
 
   private static double required(String field, @Nullable Double value) {

@@ -31,6 +31,12 @@ public class SimulatedWeatherService implements WeatherService {
     return new SimulatedSite(SEED, coldest).forecast(today, DAYS_AHEAD);
   }
 
+  @Override
+  public List<DailyAir> observed(LocalDate from, LocalDate to, LocalDate coldest) {
+    int days = (int) Math.max(0, to.toEpochDay() - from.toEpochDay() + 1);
+    return new SimulatedSite(SEED, coldest).truth(from, days);
+  }
+
   /** The site's last thirty years. */
   public List<DailyAir> past(LocalDate today, LocalDate coldest) {
     return new SimulatedSite(SEED, coldest).pastYears(today, YEARS);

@@ -5,6 +5,8 @@ import elsko.core.frost.ColdSnap;
 import elsko.core.frost.DailyAir;
 import elsko.core.frost.Ensemble;
 import elsko.core.frost.Forecast;
+import elsko.core.frost.FrostMemory;
+import elsko.core.frost.NightLow;
 import elsko.core.frost.Winters;
 import elsko.server.live.Changed;
 import java.time.Clock;
@@ -13,7 +15,9 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.NavigableMap;
 import java.util.Objects;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
@@ -25,6 +29,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Weather {
   private static final long REFRESH_MS = 3 * 60 * 60 * 1000L;
+
+  /** Days a service is asked for that passed while nobody was running. */
+  private static final int MOST_CAUGHT_UP = 200;
+
+  /** Before this hour tonight's low is still to come today. */
+  private static final int COLDEST_HOUR = 6;
 
   private final WeatherRepository rows;
   private final ObjectProvider<WeatherService> service;
@@ -58,6 +68,7 @@ public class Weather {
   public void setUp(LocalDate coldest, List<DailyAir> past) {
     WeatherRow row = new WeatherRow(coldest);
     row.past(past);
+    keepPassed(row);
     fetch(row);
     rows.save(row);
   }
@@ -67,7 +78,7 @@ public class Weather {
     WeatherRow row = rows.findById(WeatherRow.THE_ONE).orElse(null);
     if (row == null) {
       return new WeatherView(
-          "", false, null, 0, null, null, null, service.getIfAvailable() != null);
+          "", false, null, 0, null, null, null, null, service.getIfAvailable() != null);
     }
     List<DailyAir> past = past(row);
     return new WeatherView(
@@ -78,20 +89,29 @@ public class Weather {
         past.isEmpty() ? null : past.get(0).date(),
         past.isEmpty() ? null : past.get(past.size() - 1).date(),
         row.snap(),
+        tonight(row),
         service.getIfAvailable() != null);
   }
 
   /** Thirty years are read out of their row once, until there are others. */
   private List<DailyAir> past(WeatherRow row) {
     Past known = past;
-    if (known == null || !Objects.equals(known.csv(), row.pastCsv())) {
-      known = new Past(row.pastCsv(), row.past());
+    if (known == null || !known.isOf(row)) {
+      NavigableMap<LocalDate, DailyAir> days = new TreeMap<>();
+      row.observed().forEach(day -> days.put(day.date(), day));
+      // A record that was brought in knows better than what was kept from day to day.
+      row.past().forEach(day -> days.put(day.date(), day));
+      known = new Past(row.pastCsv(), row.observedCsv(), List.copyOf(days.values()));
       past = known;
     }
     return known.days();
   }
 
-  private record Past(@Nullable String csv, List<DailyAir> days) {}
+  private record Past(@Nullable String csv, @Nullable String observedCsv, List<DailyAir> days) {
+    boolean isOf(WeatherRow row) {
+      return Objects.equals(csv, row.pastCsv()) && Objects.equals(observedCsv, row.observedCsv());
+    }
+  }
 
   /** The past winters as CSV; only its heading while there are none. */
   @Transactional(readOnly = true)
@@ -112,7 +132,34 @@ public class Weather {
     ahead.removeIf(day -> day.date().isBefore(today));
     Forecast forecast = new Forecast(ahead);
     Forecast told = row.snap() == null ? forecast : row.snap().on(forecast);
-    return Ensemble.of(new Winters(past(row)), told, today);
+    return Ensemble.of(new Winters(past(row)), told, tonight(row), today);
+  }
+
+  /** What the weather on record did; null while there is none at all. */
+  @Transactional(readOnly = true)
+  @Nullable FrostMemory memory() {
+    WeatherRow row = rows.findById(WeatherRow.THE_ONE).orElse(null);
+    return row == null ? null : new FrostMemory(new Winters(past(row)), today(), clock.getZone());
+  }
+
+  private @Nullable NightLow tonight(WeatherRow row) {
+    NightLow typed = row.typed();
+    return typed == null || typed.morning().isBefore(today()) ? null : typed;
+  }
+
+  /**
+   * Keeps how cold it gets tonight, by somebody who is there.
+   *
+   * @param lowC °C; null takes it back
+   */
+  @Transactional
+  public WeatherView tonight(@Nullable Double lowC) {
+    WeatherRow row = one();
+    LocalDate morning = hour() < COLDEST_HOUR ? today() : today().plusDays(1);
+    keepPassed(row);
+    row.typed(lowC == null ? null : new NightLow(morning, lowC));
+    keep(row);
+    return view();
   }
 
   /** Asks the service for a forecast. */
@@ -123,6 +170,7 @@ public class Weather {
       throw Refused.state(
           "service", "No weather service is connected. Bring a forecast in as a file.");
     }
+    keepPassed(row);
     fetch(row);
     keep(row);
     return view();
@@ -132,10 +180,57 @@ public class Weather {
   @Transactional
   void refreshOnSchedule() {
     WeatherRow row = rows.findById(WeatherRow.THE_ONE).orElse(null);
-    if (row != null && service.getIfAvailable() != null) {
+    if (row != null) {
+      boolean passed = keepPassed(row);
       fetch(row);
-      keep(row);
+      if (passed || service.getIfAvailable() != null) {
+        keep(row);
+      }
     }
+  }
+
+  /**
+   * Keeps the days that have passed since the last one: as the service saw them, or else as they
+   * were expected a day before or on the day itself. Days nobody can tell of stay unknown.
+   *
+   * @return whether there were any
+   */
+  private boolean keepPassed(WeatherRow row) {
+    LocalDate yesterday = today().minusDays(1);
+    NavigableMap<LocalDate, DailyAir> days = new TreeMap<>();
+    row.observed().forEach(day -> days.put(day.date(), day));
+    LocalDate from = yesterday.minusDays(MOST_CAUGHT_UP);
+    if (!days.isEmpty() && !days.lastKey().isBefore(from)) {
+      from = days.lastKey().plusDays(1);
+    }
+    int before = days.size();
+    for (DailyAir day : asExpected(row)) {
+      if (!day.date().isBefore(from) && !day.date().isAfter(yesterday)) {
+        days.put(day.date(), day);
+      }
+    }
+    WeatherService by = service.getIfAvailable();
+    if (by != null && !from.isAfter(yesterday)) {
+      by.observed(from, yesterday, row.coldestDay()).forEach(day -> days.put(day.date(), day));
+    }
+    NightLow typed = row.typed();
+    if (typed != null && days.containsKey(typed.morning()) && !typed.morning().isBefore(from)) {
+      days.computeIfPresent(typed.morning(), (date, day) -> typed.on(day));
+    }
+    if (days.size() == before) {
+      return false;
+    }
+    row.observed(days.values());
+    return true;
+  }
+
+  /** What was expected of days so shortly before that it says how they were. */
+  private List<DailyAir> asExpected(WeatherRow row) {
+    if (row.fetchedAt() == null) {
+      return List.of();
+    }
+    LocalDate issued = LocalDate.ofInstant(row.fetchedAt(), clock.getZone());
+    return row.forecast().stream().filter(day -> !day.date().isAfter(issued.plusDays(1))).toList();
   }
 
   private void fetch(WeatherRow row) {
@@ -218,6 +313,7 @@ public class Weather {
    * Where the weather comes from.
    *
    * @param pastDays days on record
+   * @param tonight how cold somebody says the night gets that ends next; null when nobody did
    * @param canRefresh a service is connected
    */
   public record WeatherView(
@@ -228,5 +324,6 @@ public class Weather {
       @Nullable LocalDate pastFirst,
       @Nullable LocalDate pastLast,
       @Nullable ColdSnap coldSnap,
+      @Nullable NightLow tonight,
       boolean canRefresh) {}
 }

@@ -55,6 +55,20 @@ class WeatherController {
     return weather.coldSnap(null);
   }
 
+  /** How cold tonight gets, by somebody who is there. */
+  @PutMapping("/tonight")
+  WeatherView tonight(@RequestBody TonightIn in) {
+    if (in.lowC() == null) {
+      throw Refused.value("lowC", "Say how cold it gets, like −4.");
+    }
+    return weather.tonight(in.lowC());
+  }
+
+  @DeleteMapping("/tonight")
+  WeatherView asForecast() {
+    return weather.tonight(null);
+  }
+
   /** Looks a file of days through and keeps nothing. */
   @PostMapping("/days/check")
   CheckView check(@RequestBody DaysIn in) {
@@ -85,6 +99,8 @@ class WeatherController {
   }
 
   record SnapIn(@Nullable LocalDate first, @Nullable Integer days, @Nullable Double byK) {}
+
+  record TonightIn(@Nullable Double lowC) {}
 
   record DaysIn(@Nullable String csv, WeatherCheck.@Nullable WaysChosen chosen) {}
 

@@ -2,6 +2,7 @@ package elsko.server.frost;
 
 import elsko.core.frost.ColdSnap;
 import elsko.core.frost.DailyAir;
+import elsko.core.frost.NightLow;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -10,6 +11,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 
 /** The site's weather as it is kept. */
@@ -20,6 +22,7 @@ class WeatherRow {
 
   @Id private Integer id;
   @Lob private String pastCsv;
+  @Lob private String observedCsv;
   @Lob private String forecastCsv;
   private String source;
   private boolean simulated;
@@ -30,6 +33,11 @@ class WeatherRow {
 
   @Column(name = "snap_by_k")
   private Double snapByK;
+
+  private LocalDate typedNight;
+
+  @Column(name = "typed_low_c")
+  private Double typedLowC;
 
   @Version private Long version;
 
@@ -47,6 +55,28 @@ class WeatherRow {
 
   List<DailyAir> past() {
     return WeatherCsv.kept(pastCsv);
+  }
+
+  String observedCsv() {
+    return observedCsv;
+  }
+
+  /** The days as they passed, oldest first. */
+  List<DailyAir> observed() {
+    return WeatherCsv.kept(observedCsv);
+  }
+
+  void observed(Collection<DailyAir> days) {
+    observedCsv = WeatherCsv.write(List.copyOf(days));
+  }
+
+  NightLow typed() {
+    return typedNight == null ? null : new NightLow(typedNight, typedLowC);
+  }
+
+  void typed(NightLow low) {
+    typedNight = low == null ? null : low.morning();
+    typedLowC = low == null ? null : (Double) low.lowC();
   }
 
   List<DailyAir> forecast() {

@@ -13,9 +13,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/launch")
 class LaunchController {
   private final Launches launches;
+  private final Springs springs;
 
-  LaunchController(Launches launches) {
+  LaunchController(Launches launches, Springs springs) {
     this.launches = launches;
+    this.springs = springs;
+  }
+
+  /** How often what autumn claimed was right. */
+  @GetMapping("/spring")
+  SpringView spring() {
+    return springs.all();
   }
 
   /** The boats that wait for the water, in the order the lift takes them. */

@@ -72,7 +72,7 @@ record LayUpReport(
         rows.add(
             List.of(
                 Words.sentence(circuit.circuit().name()),
-                ReportWords.protection(circuit.protection()),
+                ReportWords.protection(circuit),
                 words.filledWith(circuit),
                 words.measured(state, circuit),
                 ReportWords.by(circuit)));

@@ -39,6 +39,12 @@ record ReportWords(Units units, ZoneId zone) {
             need.policy().words());
   }
 
+  /** What it is, and that somebody takes it so. */
+  static String protection(CircuitState circuit) {
+    String real = protection(circuit.protection());
+    return circuit.accepted() == null ? real : real + ". " + circuit.accepted().words();
+  }
+
   static String protection(Protection protection) {
     return switch (protection) {
       case UNKNOWN -> "unknown";

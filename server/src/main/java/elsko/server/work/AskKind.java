@@ -18,6 +18,7 @@ public enum AskKind {
   PICK,
   DESCALE,
   COOLANT,
+  FROST,
   SERVICE,
   ABOARD,
   LOOK,

@@ -3,6 +3,7 @@ package elsko.server.work;
 import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
+import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Call;
 import elsko.core.limits.Condition;
@@ -12,6 +13,7 @@ import elsko.core.limits.Limits;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Step;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -53,8 +55,14 @@ public record AskView(
     @Nullable DoseView dose) {
   static AskView of(AskStatus status, Step step, Ask ask) {
     boolean rests = ask instanceof Ask.Set set && status.restsOnStanding(step, set);
-    String found = ask instanceof Ask.See see ? status.found(see) : null;
-    return of(ask, status.isAnswered(step, ask), rests, found);
+    return of(ask, status.isAnswered(step, ask), rests, found(status, ask));
+  }
+
+  private static @Nullable String found(AskStatus status, Ask ask) {
+    if (ask instanceof Ask.Frost frost) {
+      return status.found(frost);
+    }
+    return ask instanceof Ask.See see ? status.found(see) : null;
   }
 
   /** An ask that stands on no card. */
@@ -82,7 +90,7 @@ public record AskView(
         of.limit == null ? null : LimitView.of(Limits.of(of.limit)),
         of.against,
         of.school,
-        ConditionView.of(of.condition),
+        kind == AskKind.FROST ? ConditionView.ofFrost(ask.label()) : ConditionView.of(of.condition),
         ConditionView.of(of.instead),
         found,
         of.missing,
@@ -164,6 +172,12 @@ public record AskView(
           condition.how(),
           condition.findings().stream().map(FindingView::of).toList());
     }
+
+    /** What frost can have done to a circuit. */
+    public static ConditionView ofFrost(String name) {
+      return new ConditionView(
+          "frost", name, "", Arrays.stream(FrostFinding.values()).map(FindingView::of).toList());
+    }
   }
 
   /** One thing that can be found, what it means and what to do. */
@@ -171,6 +185,10 @@ public record AskView(
     static FindingView of(Condition.Finding finding) {
       return new FindingView(
           finding.key(), finding.words(), finding.call(), finding.judgement().words());
+    }
+
+    static FindingView of(FrostFinding finding) {
+      return new FindingView(finding.key(), finding.words(), finding.call(), finding.todo());
     }
   }
 
@@ -228,6 +246,10 @@ public record AskView(
       if (ask instanceof Ask.Coolant coolant) {
         circuit = coolant.circuit();
         return AskKind.COOLANT;
+      }
+      if (ask instanceof Ask.Frost frost) {
+        circuit = frost.circuit();
+        return AskKind.FROST;
       }
       if (ask instanceof Ask.Service service) {
         engine = service.engine();

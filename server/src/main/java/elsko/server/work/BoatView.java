@@ -22,6 +22,7 @@ import elsko.core.ledger.CoolantVerdict;
 import elsko.core.ledger.Decision;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
+import elsko.core.ledger.LateWords;
 import elsko.core.ledger.OpenWork;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.Predicted;
@@ -55,6 +56,7 @@ public record BoatView(
     BagState bag,
     List<CardLine> cards,
     List<OpenWork> work,
+    List<ContradictedView> contradicted,
     List<ReadingsView.StandingView> openReadings,
     List<ReadingsView.MissingPieces> missingPieces) {
 
@@ -78,6 +80,9 @@ public record BoatView(
         state.bag(),
         state.cards().stream().map(CardLine::of).toList(),
         state.work(),
+        state.contradicted().stream()
+            .map(late -> new ContradictedView(late.id(), LateWords.of(state.boat(), late)))
+            .toList(),
         ReadingsView.StandingView.open(state.readings()),
         ReadingsView.MissingPieces.of(state.missingPieces()));
   }
@@ -91,6 +96,9 @@ public record BoatView(
         .map(fitting -> FittingView.of(state.fitting(fitting.key())))
         .toList();
   }
+
+  /** An entry that came in late and does not go with the rest. */
+  public record ContradictedView(UUID entry, String words) {}
 
   /** What has to be decided about it now. */
   public record DecisionView(Decision.Kind kind, String words, String action) {}
@@ -111,6 +119,7 @@ public record BoatView(
       List<PointView> points,
       List<HoseView> hoses,
       @Nullable CoolantView coolant,
+      @Nullable String accepted,
       boolean awaitsCountersign,
       Set<String> sampledBy,
       @Nullable String countersignedBy,
@@ -136,6 +145,7 @@ public record BoatView(
               .map(pour -> new HoseView(pour.hose(), pour.fills().get(0)))
               .toList(),
           CoolantView.of(state, circuit),
+          circuit.accepted() == null ? null : circuit.accepted().words(),
           circuit.awaitsCountersign(),
           circuit.sampledBy(),
           circuit.countersignedBy(),

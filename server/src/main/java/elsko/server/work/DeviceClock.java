@@ -13,6 +13,9 @@ final class DeviceClock {
   /** A device that does not say when it sends may be ahead by this much. */
   private static final Duration AHEAD = Duration.ofHours(24);
 
+  /** An entry of a device that does not say when it saw the boat last may be so old. */
+  private static final Duration WITHOUT_SIGNAL = Duration.ofHours(24);
+
   /** Less than this is the way over the wire. */
   private static final Duration TOLERANCE = Duration.ofSeconds(5);
 
@@ -39,6 +42,16 @@ final class DeviceClock {
       throw Refused.value("deviceTime", "The device's clock is more than a day ahead.");
     }
     return at.truncatedTo(ChronoUnit.MICROS);
+  }
+
+  /**
+   * Whether an entry is said to have happened before its device last saw the boat; or, where that
+   * is not said, so long ago that nobody works that long without signal.
+   */
+  boolean afterwards(Instant happened, Instant downloadedAt) {
+    return downloadedAt == null
+        ? happened.isBefore(now.minus(WITHOUT_SIGNAL))
+        : happened.isBefore(downloadedAt.minus(ahead).minus(TOLERANCE));
   }
 
   /** By which an instrument stood at an entry: when it happened, but never later than now. */

@@ -8,9 +8,11 @@ import elsko.core.ledger.Seen;
 import elsko.core.ledger.StartBasis;
 import elsko.core.ledger.Trouble;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One entry as it is sent. Always: id, kind, deviceTime. Beyond that each kind needs its own few
@@ -20,6 +22,8 @@ import java.util.UUID;
  * @param deviceTime when it happened, by the sender's clock
  * @param card the card it belongs to; for CARD_OPENED the id the new card gets
  * @param corrects the entry it replaces
+ * @param downloadedAt when the device had last seen the boat, by its clock; an entry that is said
+ *     to have happened before that proves nothing. May be left out
  */
 public record EntryBody(
     UUID id,
@@ -72,4 +76,7 @@ public record EntryBody(
     Double chlorinePercent,
     Double milliliters,
     Double hours,
-    Trouble trouble) {}
+    Trouble trouble,
+    @Nullable Instant downloadedAt,
+    @Nullable LocalDate until,
+    @Nullable Double untilC) {}

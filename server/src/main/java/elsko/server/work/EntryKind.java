@@ -6,6 +6,7 @@ import elsko.core.ledger.Fact;
 public enum EntryKind {
   ACCESSORY_SEEN(Fact.AccessorySeen.class),
   CIRCUIT_SEEN(Fact.CircuitSeen.class),
+  FROST_LOOKED(Fact.FrostLooked.class),
   FITTING_SET(Fact.FittingSet.class),
   LOW_POINT_SEEN(Fact.LowPointSeen.class),
   ENGINE_STARTED(Fact.EngineStarted.class),
@@ -23,6 +24,7 @@ public enum EntryKind {
   SAMPLE_READ(Fact.SampleRead.class),
   COULD_NOT_SAMPLE(Fact.CouldNotSample.class),
   COUNTERSIGNED(Fact.Countersigned.class),
+  ACCEPTED(Fact.Accepted.class),
   READING_TAKEN(Fact.ReadingTaken.class),
   CONDITION_SEEN(Fact.ConditionSeen.class),
   PIECES_FOUND(Fact.PiecesFound.class),
@@ -34,6 +36,7 @@ public enum EntryKind {
   GUIDE_LOOKED(Fact.GuideLooked.class),
   WORK_ADDED(Fact.WorkAdded.class),
   WORK_DONE(Fact.WorkDone.class),
+  LATE_SETTLED(Fact.LateSettled.class),
   BAY_ENTERED(Fact.BayEntered.class),
   BAY_LEFT(Fact.BayLeft.class),
   NOTED(Fact.Noted.class),

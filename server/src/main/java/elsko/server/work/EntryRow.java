@@ -2,6 +2,7 @@ package elsko.server.work;
 
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
+import elsko.core.ledger.Late;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,7 +11,10 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -21,6 +25,9 @@ import org.jspecify.annotations.Nullable;
 @Immutable
 @Table(name = "entry")
 class EntryRow {
+  private static final int MOST_UPSET_KEPT = 100;
+  private static final int LONGEST_RULE = 1000;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long seq;
@@ -42,6 +49,9 @@ class EntryRow {
   private UUID correctsId;
   private String lot;
   private String circuit;
+  private boolean afterwards;
+  private String broke;
+  private String upsets;
 
   protected EntryRow() {}
 
@@ -59,6 +69,30 @@ class EntryRow {
     this.correctsId = entry.corrects();
     this.lot = lotOf(entry.fact());
     this.circuit = circuitOf(entry.fact());
+    Late late = entry.late();
+    this.afterwards = late != null && late.afterwards();
+    this.broke = late == null || late.broke() == null ? null : shortened(late.broke());
+    this.upsets =
+        late == null || late.upsets().isEmpty()
+            ? null
+            : late.upsets().stream()
+                .limit(MOST_UPSET_KEPT)
+                .map(UUID::toString)
+                .collect(Collectors.joining(" "));
+  }
+
+  private static String shortened(String words) {
+    return words.substring(0, Math.min(words.length(), LONGEST_RULE));
+  }
+
+  /** How it came in; null when in its turn. */
+  @Nullable Late late() {
+    if (!afterwards && broke == null && upsets == null) {
+      return null;
+    }
+    List<UUID> ids =
+        upsets == null ? List.of() : Stream.of(upsets.split(" ")).map(UUID::fromString).toList();
+    return new Late(afterwards, broke, ids);
   }
 
   /** The lot an entry is about; null when it is about none. */
@@ -88,6 +122,12 @@ class EntryRow {
     }
     if (fact instanceof Fact.CoolantRead read) {
       return read.circuit();
+    }
+    if (fact instanceof Fact.Accepted taken) {
+      return taken.circuit();
+    }
+    if (fact instanceof Fact.FrostLooked looked) {
+      return looked.circuit();
     }
     if (fact instanceof Fact.CircuitSeen seen) {
       return seen.circuit();

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param words the line as a sentence
  * @param replaced a later entry corrects it
+ * @param mark how it came in, in words; null when in its turn
  * @param fact what was entered, by field
  */
 public record EntryView(
@@ -25,4 +26,5 @@ public record EntryView(
     @Nullable UUID corrects,
     @Nullable String correctsWords,
     boolean replaced,
+    @Nullable String mark,
     Map<String, Object> fact) {}

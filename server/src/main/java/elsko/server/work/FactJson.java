@@ -40,7 +40,8 @@ class FactJson {
         row.cardId(),
         row.stepKey(),
         row.correctsId(),
-        json.readValue(row.fact(), row.kind().fact()));
+        json.readValue(row.fact(), row.kind().fact()),
+        row.late());
   }
 
   Map<String, Object> fields(EntryRow row) {

@@ -3,6 +3,7 @@ package elsko.server.work;
 import elsko.core.Refused;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.ledger.Fact;
+import elsko.core.ledger.FrostFinding;
 import elsko.server.bench.Shelf;
 import elsko.server.people.People;
 import elsko.server.photos.Photos;
@@ -87,7 +88,10 @@ class FactReader {
           new Fact.CoolantRead(
               text("circuit", body.circuit()),
               shelf.instrument(body.instrument(), now),
-              need("reading", body.reading(), NUMBER_MISSING));
+              need("reading", body.reading(), NUMBER_MISSING),
+              body.temperatureC());
+      case FROST_LOOKED ->
+          new Fact.FrostLooked(text("circuit", body.circuit()), FrostFinding.of(body.finding()));
       case SERVICE_DONE ->
           new Fact.ServiceDone(body.engine(), text("item", body.item()), kept(body.reason()));
       case JUG_READ ->
@@ -105,6 +109,9 @@ class FactReader {
       case COULD_NOT_SAMPLE ->
           new Fact.CouldNotSample(text("lowPoint", body.lowPoint()), body.reason());
       case COUNTERSIGNED -> new Fact.Countersigned(text("circuit", body.circuit()));
+      case ACCEPTED ->
+          new Fact.Accepted(
+              text("circuit", body.circuit()), body.reason(), body.until(), body.untilC());
       case READING_TAKEN ->
           new Fact.ReadingTaken(
               body.engine(),
@@ -133,6 +140,7 @@ class FactReader {
               text("answer", body.answer()));
       case WORK_ADDED -> new Fact.WorkAdded(body.text());
       case WORK_DONE -> new Fact.WorkDone(body.work());
+      case LATE_SETTLED -> new Fact.LateSettled(body.work(), body.text());
       case BAY_ENTERED -> new Fact.BayEntered();
       case BAY_LEFT -> new Fact.BayLeft();
       case NOTED -> new Fact.Noted(body.text());

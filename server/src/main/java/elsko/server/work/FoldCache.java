@@ -1,6 +1,7 @@
 package elsko.server.work;
 
 import elsko.server.live.Changed;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -10,16 +11,18 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Something that follows from each boat's log, kept until that boat changes. Its owner tells it of
- * every change, after the commit.
+ * Something that follows from each boat's log, kept until that boat changes or the day does: what
+ * was measured too long ago ends with a day. Its owner tells it of every change, after the commit.
  */
 public final class FoldCache<T> {
   private final Log log;
   private final Function<Log.Folded, T> derive;
   private final Map<UUID, T> kept = new ConcurrentHashMap<>();
   private final AtomicLong changes = new AtomicLong();
+  private volatile @Nullable LocalDate day;
 
   public FoldCache(Log log, Function<Log.Folded, T> derive) {
     this.log = log;
@@ -37,6 +40,11 @@ public final class FoldCache<T> {
 
   /** For each boat that there is, in the order given. */
   public List<T> of(Collection<UUID> boats) {
+    LocalDate today = log.today();
+    if (!today.equals(day)) {
+      day = today;
+      kept.clear();
+    }
     List<UUID> missing = boats.stream().filter(id -> !kept.containsKey(id)).toList();
     Map<UUID, T> fresh = new HashMap<>();
     if (!missing.isEmpty()) {

@@ -9,6 +9,8 @@ import elsko.core.ledger.CorrectionRules;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Interlocks;
+import elsko.core.ledger.Late;
+import elsko.core.ledger.LateRules;
 import elsko.core.ledger.Ledger;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.ProofRules;
@@ -30,6 +32,7 @@ import elsko.server.yard.Yards.Place;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -40,6 +43,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -57,6 +61,7 @@ public class Log {
   private final FactJson json;
   private final ApplicationEventPublisher events;
   private final Clock clock;
+  private final ObjectProvider<LookFirst> lookFirst;
 
   Log(
       EntryRepository entries,
@@ -65,7 +70,8 @@ public class Log {
       FactReader facts,
       FactJson json,
       ApplicationEventPublisher events,
-      Clock clock) {
+      Clock clock,
+      ObjectProvider<LookFirst> lookFirst) {
     this.entries = entries;
     this.fleet = fleet;
     this.yards = yards;
@@ -73,6 +79,12 @@ public class Log {
     this.json = json;
     this.events = events;
     this.clock = clock;
+    this.lookFirst = lookFirst;
+  }
+
+  /** The day it is in the yard. */
+  LocalDate today() {
+    return LocalDate.now(clock);
   }
 
   /** When the newest entry came in; null while there is none. */
@@ -107,8 +119,16 @@ public class Log {
     Map<String, String> usual = Choices.usual(now.boat(), procedure, yards.schools());
     Instant at = clock.instant();
     List<Entry> log = new ArrayList<>(now.log());
-    log.add(new Entry(id, "", at, at, id, null, null, new Fact.CardOpened(procedure, usual)));
+    Fact opened = opened(now.state(), new Fact.CardOpened(procedure, usual));
+    log.add(new Entry(id, "", at, at, id, null, null, opened));
     return folded(now.row(), log);
+  }
+
+  /** The opening of a card with what has to be looked at first, as the weather has it now. */
+  private Fact opened(BoatState state, Fact.CardOpened opened) {
+    LookFirst asks = lookFirst.getIfAvailable();
+    List<String> first = asks == null ? List.of() : asks.of(state);
+    return new Fact.CardOpened(opened.procedure(), opened.choices(), first);
   }
 
   /** Many boats, each with its log and state, in one reading. */
@@ -150,7 +170,8 @@ public class Log {
       if (known.isNew(body)) {
         Instant happened = device.happened(body.deviceTime());
         Fact fact = facts.read(body, device.standing(happened));
-        keep(writing, known, body, entry(body, happened, now, fact, who));
+        boolean afterwards = device.afterwards(happened, body.downloadedAt());
+        keep(writing, known, body, entry(body, happened, afterwards, now, fact, who));
       }
     }
     writing.finish();
@@ -174,7 +195,8 @@ public class Log {
           throw read.refused();
         }
         if (known.isNew(read.body())) {
-          Entry entry = entry(read.body(), read.happened(), now, read.fact(), who);
+          Entry entry =
+              entry(read.body(), read.happened(), read.afterwards(), now, read.fact(), who);
           if (!writing.isOpenAlready(entry)) {
             keep(writing, known, read.body(), entry);
           }
@@ -192,7 +214,7 @@ public class Log {
 
   private void keep(Writing writing, Known known, EntryBody body, Entry entry) {
     String print = json.fingerprint(body);
-    writing.add(entry, print);
+    writing.add(writing.withLooks(entry), print);
     known.keep(body, print);
   }
 
@@ -211,9 +233,17 @@ public class Log {
   }
 
   private static Entry entry(
-      EntryBody body, Instant happened, Instant now, Fact fact, SignedIn who) {
+      EntryBody body, Instant happened, boolean afterwards, Instant now, Fact fact, SignedIn who) {
     return new Entry(
-        body.id(), who.name(), happened, now, body.card(), body.step(), body.corrects(), fact);
+        body.id(),
+        who.name(),
+        happened,
+        now,
+        body.card(),
+        body.step(),
+        body.corrects(),
+        fact,
+        afterwards ? new Late(true, null, List.of()) : null);
   }
 
   /**
@@ -306,6 +336,22 @@ public class Log {
     project(row, log, folded(row, log).state());
   }
 
+  /** The boats that stand otherwise now than lists have them. */
+  @Transactional(readOnly = true)
+  List<UUID> standsOtherwise() {
+    return folded(fleet.ids()).stream()
+        .filter(one -> !fleet.isAsProjected(one.row().id(), one.state()))
+        .map(one -> one.row().id())
+        .toList();
+  }
+
+  /** Works out again what lists show of a boat, and tells those who look at it. */
+  @Transactional
+  void judgeAgain(UUID boat) {
+    project(boat);
+    events.publishEvent(Changed.boat(boat));
+  }
+
   /** Stored readings are judged again by what the yard guards against now. */
   @EventListener
   void judgeAgain(Yards.NeedChanged changed) {
@@ -393,11 +439,18 @@ public class Log {
       fold();
     }
 
-    void add(Entry sent, String fingerprint) {
-      Entry entry = sent.corrects() == null ? checked(sent) : correction(sent);
+    void add(Entry made, String fingerprint) {
+      Entry sent = LateRules.inStep(log, made);
+      boolean inTurn = sent.corrects() == null && !LateRules.comesBetween(log, sent);
+      Entry entry = sent.corrects() == null ? placed(sent, inTurn) : correction(sent);
+      if (inTurn
+          && entry.fact() instanceof Fact.BerthMoved moved
+          && fleet.isTaken(moved.berth(), row.id())) {
+        throw Refused.state("berth", moved.berthName() + " is taken by another boat.");
+      }
       entries.save(new EntryRow(row.id(), entry, json.write(entry.fact()), fingerprint));
       log.add(entry);
-      if (entry.corrects() == null && ledger != null) {
+      if (inTurn && entry.late() == null && ledger != null) {
         ledger.add(entry);
         state = ledger.state();
       } else {
@@ -405,7 +458,40 @@ public class Log {
       }
     }
 
-    private Entry checked(Entry entry) {
+    private Entry withLooks(Entry sent) {
+      return sent.fact() instanceof Fact.CardOpened opened && opened.lookFirst().isEmpty()
+          ? sent.with(opened(state, opened))
+          : sent;
+    }
+
+    /**
+     * Judged where it belongs: what waited on a device is marked by a rule it broke, not refused.
+     */
+    private Entry placed(Entry sent, boolean inTurn) {
+      if (inTurn && !LateRules.waited(sent)) {
+        return checked(sent, state);
+      }
+      LateRules late = new LateRules(boat, proof, rules, log);
+      String broke = null;
+      try {
+        checked(sent, inTurn ? state : late.before(sent.happened()));
+      } catch (Refused refused) {
+        if (!LateRules.marks(sent, refused)) {
+          throw refused;
+        }
+        broke = refused.reason();
+      }
+      List<UUID> upsets = inTurn ? List.of() : late.upsetBy(sent);
+      boolean afterwards = sent.late() != null;
+      return broke == null && upsets.isEmpty() && !afterwards
+          ? sent
+          : sent.with(new Late(afterwards, broke, upsets));
+    }
+
+    /**
+     * @param then the boat as it stood when it happened
+     */
+    private Entry checked(Entry entry, BoatState then) {
       MayEnter.check(role, boat, entry.fact());
       if (entry.fact() instanceof Fact.Withdrawn) {
         throw Refused.value("corrects", "Say which entry is taken back.");
@@ -416,24 +502,25 @@ public class Log {
         }
         Choices.check(boat, opened);
       }
-      Interlocks.check(state, entry.person(), entry.fact(), rules, entry.deviceTime());
-      if (entry.fact() instanceof Fact.BerthMoved moved && fleet.isTaken(moved.berth(), row.id())) {
-        throw Refused.state("berth", moved.berthName() + " is taken by another boat.");
-      }
-      onCard(entry);
+      Interlocks.check(then, entry.person(), entry.fact(), rules, entry.happened());
+      onCard(entry, then);
       return entry;
     }
 
-    /** Two devices without signal may both open the card that was laid out for them. */
+    /**
+     * Two devices without signal may both open the card that was laid out for them. The one that
+     * did so first is kept, so that what was done on it has a card from then on.
+     */
     boolean isOpenAlready(Entry entry) {
       CardProgress card = entry.card() == null ? null : state.card(entry.card());
       return card != null
+          && !entry.happened().isBefore(card.openedAt())
           && entry.fact() instanceof Fact.CardOpened opened
           && opened.procedure() == card.procedure();
     }
 
-    private void onCard(Entry entry) {
-      CardProgress progress = entry.card() == null ? null : state.card(entry.card());
+    private void onCard(Entry entry, BoatState then) {
+      CardProgress progress = entry.card() == null ? null : then.card(entry.card());
       if (entry.fact() instanceof Fact.CardOpened) {
         if (progress != null) {
           throw Refused.state("card", "A card with this id is open already.");
@@ -453,14 +540,17 @@ public class Log {
       if (progress == null) {
         throw Refused.value("card", "This boat has no such card.");
       }
-      CardRules.check(written(entry, progress), state, progress, entry.step(), entry.fact());
+      CardRules.check(written(entry, progress, then), then, progress, entry.step(), entry.fact());
     }
 
     /**
      * The card an entry is on, written anew where that matters: when a step is settled, or was not
      * there before. An entry at a step that has just become needless does no harm.
      */
-    private Card written(Entry entry, CardProgress progress) {
+    private Card written(Entry entry, CardProgress progress, BoatState then) {
+      if (then != state) {
+        return CardWriter.write(new CardRequest(then, progress, schools));
+      }
       Card before = cards.get(entry.card());
       boolean settles =
           entry.fact() instanceof Fact.StepDone || entry.fact() instanceof Fact.StepSkipped;
@@ -509,11 +599,10 @@ public class Log {
           state, after, correction.person(), rules, correction.serverTime());
     }
 
-    /** A correction changes what came before it: the log is folded anew from then on. */
+    /** What changes or joins what came before it: the log is folded anew from then on. */
     private void fold() {
       cards.clear();
-      boolean corrected = log.stream().anyMatch(entry -> entry.corrects() != null);
-      if (corrected) {
+      if (!inTurn()) {
         ledger = null;
         state = Ledger.fold(boat, proof, log);
         return;
@@ -521,6 +610,18 @@ public class Log {
       ledger = new Ledger(boat, proof);
       log.forEach(ledger::add);
       state = ledger.state();
+    }
+
+    /** Whether each entry came in after what had happened before it, and none replaces another. */
+    private boolean inTurn() {
+      Instant last = Instant.MIN;
+      for (Entry entry : log) {
+        if (entry.corrects() != null || entry.late() != null || entry.happened().isBefore(last)) {
+          return false;
+        }
+        last = entry.happened();
+      }
+      return true;
     }
 
     Folded folded() {

@@ -2,6 +2,7 @@ package elsko.server.work;
 
 import elsko.core.boat.Boat;
 import elsko.core.ledger.EntryWords;
+import elsko.core.ledger.LateWords;
 import elsko.server.fleet.Fleet;
 import java.util.HashMap;
 import java.util.List;
@@ -89,6 +90,7 @@ class LogView {
         row.correctsId(),
         correctsWords,
         isReplaced,
+        LateWords.mark(row.late()),
         json.fields(row));
   }
 

@@ -13,15 +13,17 @@ final class MayEnter {
     boolean may =
         switch (role) {
           case COORDINATOR -> true;
-          case TECHNICIAN -> !(fact instanceof Fact.BerthMoved);
+          case TECHNICIAN -> !(fact instanceof Fact.BerthMoved || fact instanceof Fact.Accepted);
           case YARD_HAND -> concernsMoving(boat, fact);
           case VIEWER -> false;
         };
     if (!may) {
       throw new Forbidden(
-          role == Role.YARD_HAND
-              ? "A yard hand moves boats and sets what concerns moving them; this is a technician's."
-              : "Your role may not enter this.");
+          fact instanceof Fact.Accepted
+              ? "Only a coordinator takes a boat as it is."
+              : role == Role.YARD_HAND
+                  ? "A yard hand moves boats and sets what concerns moving them; this is a technician's."
+                  : "Your role may not enter this.");
     }
   }
 

@@ -44,14 +44,19 @@ class WaitingEntries {
   private Read read(EntryBody body, DeviceClock device) {
     try {
       Instant happened = device.happened(body.deviceTime());
-      return new Read(body, happened, facts.read(body, device.standing(happened)), null);
+      return new Read(
+          body,
+          happened,
+          device.afterwards(happened, body.downloadedAt()),
+          facts.read(body, device.standing(happened)),
+          null);
     } catch (Refused refused) {
-      return new Read(body, null, null, refused);
+      return new Read(body, null, false, null, refused);
     }
   }
 
   /** An entry with its fact, or why there can be none. */
-  record Read(EntryBody body, Instant happened, Fact fact, Refused refused) {}
+  record Read(EntryBody body, Instant happened, boolean afterwards, Fact fact, Refused refused) {}
 
   /** What became of them, in the order they were sent, and the boat as it stands after them. */
   record Taken(List<Answer> answers, BoatView boat) {}

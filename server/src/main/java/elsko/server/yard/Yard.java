@@ -3,6 +3,7 @@ package elsko.server.yard;
 import elsko.core.Units;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
+import elsko.core.ledger.ProofRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;
@@ -56,6 +57,7 @@ class Yard {
   private String timeZone;
   private Instant countersignSince;
   private String containerLiters;
+  private int judgedBy;
   @Version private Long version;
 
   protected Yard() {}
@@ -63,10 +65,19 @@ class Yard {
   Yard(String name, Need need, ZoneId zone) {
     this.id = THE_ONE;
     this.containerLiters = "1 5 20";
+    this.judgedBy = ProofRules.EDITION;
     follow(Schools.USUAL);
     this.units = Units.METRIC;
     standsIn(zone);
     change(name, need, true);
+  }
+
+  int judgedBy() {
+    return judgedBy;
+  }
+
+  void judgedBy(int edition) {
+    judgedBy = edition;
   }
 
   final void change(String newName, Need need, boolean allowKick) {

@@ -85,6 +85,21 @@ public class Yards {
             });
   }
 
+  /**
+   * Whether newer rules than those of the last start judge this yard's boats; says so once.
+   *
+   * @return false where there is no yard yet
+   */
+  @Transactional
+  public boolean isJudgedByNewerRules() {
+    Yard yard = yards.findById(Yard.THE_ONE).orElse(null);
+    if (yard == null || yard.judgedBy() >= ProofRules.EDITION) {
+      return false;
+    }
+    yard.judgedBy(ProofRules.EDITION);
+    return true;
+  }
+
   @TransactionalEventListener
   void moved(ZoneChanged changed) {
     clock.movesTo(changed.zone());
@@ -104,7 +119,7 @@ public class Yards {
   @Transactional(readOnly = true)
   public ProofRules proofRules() {
     Yard yard = one();
-    return new ProofRules(yard.need(), yard.countersignSince());
+    return new ProofRules(yard.need(), yard.countersignSince(), clock.instant(), clock.getZone());
   }
 
   /** What the yard itself decides about the interlocks. */

@@ -1,5 +1,6 @@
-package elsko.core;
+package elsko.core.trial;
 
+import elsko.core.Refused;
 import elsko.core.boat.Accessory;
 import elsko.core.boat.Answer;
 import elsko.core.boat.Boat;
@@ -28,8 +29,8 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /** Any boat that can be described, by a number. */
-public final class RandomHull {
-  private RandomHull() {}
+public final class AnyBoat {
+  private AnyBoat() {}
 
   public static BoatDescription of(long seed) {
     Random random = new Random(seed);

@@ -1,0 +1,77 @@
+package elsko.server.work;
+
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Decision;
+import elsko.core.ledger.Protection;
+import elsko.server.fleet.Fleet;
+import elsko.server.yard.Yards;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Judges every boat's log anew when a version with newer rules is first started on it, and notes
+ * whose protection that changed, and why, until somebody has seen it.
+ */
+@Service
+public class JudgingAnew {
+  private final Log log;
+  private final Fleet fleet;
+  private final Yards yards;
+  private final JudgedAnewRepository rows;
+
+  JudgingAnew(Log log, Fleet fleet, Yards yards, JudgedAnewRepository rows) {
+    this.log = log;
+    this.fleet = fleet;
+    this.yards = yards;
+    this.rows = rows;
+  }
+
+  /** Once for each edition of the rules, before anybody is answered. */
+  @Transactional
+  public void atStart() {
+    if (!yards.isJudgedByNewerRules()) {
+      return;
+    }
+    for (Log.Folded folded : log.folded(fleet.ids())) {
+      UUID boat = folded.row().id();
+      BoatState state = folded.state();
+      Protection was = fleet.protection(boat);
+      if (was != null && was != state.protection()) {
+        String why =
+            Decision.of(state).map(Decision::words).orElse("Everything it needs is measured.");
+        rows.save(new JudgedAnewRow(boat, was, state.protection(), why));
+      }
+      if (!fleet.isAsProjected(boat, state)) {
+        log.project(boat);
+      }
+    }
+  }
+
+  /** The boats that newer rules judge otherwise, by name; none when somebody has seen it. */
+  @Transactional(readOnly = true)
+  public List<JudgedAnew> all() {
+    return rows.findAll().stream()
+        .map(
+            row ->
+                new JudgedAnew(
+                    row.boatId(),
+                    fleet.boat(row.boatId()).boat().name(),
+                    row.was(),
+                    row.became(),
+                    row.why()))
+        .sorted(Comparator.comparing(JudgedAnew::name))
+        .toList();
+  }
+
+  /** Somebody has seen it. */
+  @Transactional
+  public void seen() {
+    rows.deleteAll();
+  }
+
+  /** One boat that newer rules judge otherwise. */
+  public record JudgedAnew(UUID boat, String name, Protection was, Protection became, String why) {}
+}
