@@ -46,9 +46,9 @@ function Returned({ one }: { one: ReturnedEntry }) {
   const again = () =>
     void refused.attempt(async () => {
       const value = field ? typedNumber(number) : null;
-      await enter({
-        entries: [field && value !== null ? { ...one.entry, [field]: value } : one.entry],
-      });
+      // It is said again now: what stood when it was refused may have changed since.
+      const said = { ...one.entry, deviceTime: undefined };
+      await enter({ entries: [field && value !== null ? { ...said, [field]: value } : said] });
       await line.dealtWith(one);
     });
   return (

@@ -101,7 +101,7 @@ final class CommissionWalk {
   private void answer(Map<?, ?> ask) {
     String label = sentence((String) ask.get("label"));
     switch ((String) ask.get("kind")) {
-      case "SEE" -> see((Map<?, ?>) ask.get("condition"));
+      case "SEE", "FROST" -> see((Map<?, ?>) ask.get("condition"));
       case "READ" -> read(ask, label);
       case "COUNT" -> card.number(label, "0");
       case "CATCH" -> card.number(label, ask.get("liters").toString());

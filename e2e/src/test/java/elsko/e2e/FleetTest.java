@@ -196,7 +196,8 @@ class FleetTest extends InTheBrowser {
             "Coolant, mixed")) {
       card.tap(part);
     }
-    card.done("Parts ready at the boat", "What was taken off the engine is fitted");
+    card.done("Parts ready at the boat", "Look for what the winter did");
+    card.pick("What was taken off the engine is fitted");
     card.tap("Domestic heater bypass NORMAL");
     card.done("What was taken off the engine is fitted", "Covers off");
     assertThat(page.getByText("Every plug back, counted against the bag")).hasCount(0);

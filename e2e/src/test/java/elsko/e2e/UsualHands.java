@@ -85,7 +85,9 @@ final class UsualHands {
             } else if (one.kind === 'JUG')
               await enter(step.key, { kind: 'JUG_READ', lot, instrument: glass('Bay glass'), reading: -19 });
             else if (one.kind === 'COOLANT')
-              await enter(step.key, { kind: 'COOLANT_READ', circuit: one.circuit, instrument: glass('Coolant glass'), reading: -37 });
+              await enter(step.key, { kind: 'COOLANT_READ', circuit: one.circuit, instrument: glass('Coolant glass'), reading: -37, temperatureC: 14 });
+            else if (one.kind === 'FROST')
+              await enter(step.key, { kind: 'FROST_LOOKED', circuit: one.circuit, finding: 'nothing' });
             else if (one.kind === 'SAMPLE') {
               if (one.fitting) {
                 await enter(step.key, { kind: 'FITTING_SET', fitting: one.fitting, state: 'OUT_BAGGED', forSample: true });
