@@ -26,7 +26,9 @@ export function Spring() {
   const looked = held + missed + warned + lucky;
   return (
     <main className="mx-auto w-full max-w-[900px] flex-1 px-5 py-4">
-      <h1 className="font-stencil text-[31px] leading-none font-bold">What spring told</h1>
+      <h1 className="font-stencil text-[35px] leading-none font-bold tracking-[0.03em] uppercase">
+        What spring told
+      </h1>
       {looked === 0 ? (
         <p className="mt-3">
           Nobody has looked yet: each commissioning card begins with looking for what the winter
@@ -39,7 +41,7 @@ export function Spring() {
               ? 'No circuit that was called safe has been looked at yet. '
               : `Of ${held + missed} circuits that were called safe, ${held} were whole in spring. `}
             {missed > 0 && <b className="text-verm">{missed} broken though called safe. </b>}
-            Of {warned + lucky} that were not, {warned} were broken.
+            {warned + lucky > 0 && `Of ${warned + lucky} that were not, ${warned} were broken.`}
           </p>
           {surprises.length > 0 && (
             <table className="w-full text-[14.5px]">

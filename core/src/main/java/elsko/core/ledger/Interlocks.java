@@ -134,6 +134,9 @@ public final class Interlocks {
     if (circuit.protection().isSafe()) {
       throw Refused.state("circuit", "It is safe as it is: there is nothing to accept.");
     }
+    if (state.brokenByFrost().contains(circuit)) {
+      throw Refused.state("circuit", "What is broken is mended: nobody accepts it.");
+    }
     LocalDate today = LocalDate.ofInstant(at, rules.zone());
     if (taken.until() != null
         && (!taken.until().isAfter(today)

@@ -108,5 +108,7 @@ class AcceptedTest {
     acceptAll(today.plusDays(3), null);
     story.say(new Fact.FrostLooked("engine", FrostFinding.CRACK));
     assertThat(Decision.of(story.state()).orElseThrow().kind()).isEqualTo(Decision.Kind.BROKEN);
+    assertThatThrownBy(() -> accept("engine", today.plusDays(3), null))
+        .hasMessageContaining("mended");
   }
 }
