@@ -67,6 +67,13 @@ public record BoatState(
 
   /** The same with other circuits and fittings. */
   BoatState with(List<CircuitState> otherCircuits, Map<String, FittingStanding> otherFittings) {
+    return copy(otherCircuits, otherFittings, cards);
+  }
+
+  private BoatState copy(
+      List<CircuitState> otherCircuits,
+      Map<String, FittingStanding> otherFittings,
+      List<CardProgress> otherCards) {
     return new BoatState(
         boat,
         need,
@@ -85,12 +92,17 @@ public record BoatState(
         backAt,
         lastRound,
         descaled,
-        cards,
+        otherCards,
         work,
         readings,
         missingPieces,
         stays,
         contradicted);
+  }
+
+  /** The same without what was entered on its cards, to be kept for every boat of a yard. */
+  public BoatState withoutCards() {
+    return copy(circuits, fittings, List.of());
   }
 
   /** The same without the circuits that are accepted as they are. */

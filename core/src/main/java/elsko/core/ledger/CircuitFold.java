@@ -108,6 +108,11 @@ final class CircuitFold {
             .toList());
   }
 
+  /** It is commissioned: the next lay-up is another season's. */
+  void seasonBegins() {
+    coolant.commissioned();
+  }
+
   /** A lay-up begins: what was read before it is of another season. */
   void layUpBegins() {
     coolant.layUpBegins();

@@ -445,6 +445,8 @@ public final class Ledger {
           entry.card(), card -> new CardFold(entry, opened, before(opened.lookFirst())));
       if (opened.procedure().beginsALayUp()) {
         circuits.values().forEach(CircuitFold::layUpBegins);
+      } else if (opened.procedure() == Procedure.COMMISSION) {
+        circuits.values().forEach(CircuitFold::seasonBegins);
       }
       lastCard = null;
     }

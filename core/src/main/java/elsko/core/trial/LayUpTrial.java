@@ -110,7 +110,7 @@ public record LayUpTrial(
         String key = circuit.circuit().key();
         String rule = Holds.rule(circuit);
         if (choices.containsKey(key) && !Objects.equals(rule, heldBy.put(key, rule))) {
-          heldAt.put(key, String.valueOf(book.lastStep()));
+          heldAt.put(key, book.lastStep() == null ? "the start" : book.lastStep());
         }
       }
     }

@@ -120,6 +120,16 @@ class CoolantSideTest {
   }
 
   @Test
+  void lastYearsLayUpIsAnother() {
+    story.open(Procedure.WINTERIZE);
+    read(glass(0, 1), -37);
+    story.daysLater(160).open(Procedure.COMMISSION);
+    assertThat(protection()).isEqualTo(Protection.PROVEN);
+    story.daysLater(180).open(Procedure.LAY_UP_SERVICE);
+    assertThat(protection()).isEqualTo(Protection.FILLED);
+  }
+
+  @Test
   void whatIsReadWarmIsReadAgain() {
     story.say(new Fact.CoolantRead("port-coolant", glass(0, 1), -37, 45.0));
     assertThat(protection()).isEqualTo(Protection.FILLED);

@@ -178,7 +178,7 @@ public class FleetFrost implements LookFirst {
             ? new Stay(Instant.EPOCH, state.berth(), state.afloat(), null)
             : state.stays().get(state.stays().size() - 1);
     return new Standing(
-        state,
+        state.withoutCards(),
         folded.row().id(),
         folded.boat().name(),
         enclosure(state, now, shelters),

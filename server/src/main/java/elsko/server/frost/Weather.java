@@ -191,7 +191,8 @@ public class Weather {
 
   /**
    * Keeps the days that have passed since the last one: as the service saw them, or else as they
-   * were expected a day before or on the day itself. Days nobody can tell of stay unknown.
+   * were expected a day before or on the day itself, with the low somebody typed in. Days nobody
+   * can tell of stay unknown.
    *
    * @return whether there were any
    */
@@ -209,13 +210,13 @@ public class Weather {
         days.put(day.date(), day);
       }
     }
-    WeatherService by = service.getIfAvailable();
-    if (by != null && !from.isAfter(yesterday)) {
-      by.observed(from, yesterday, row.coldestDay()).forEach(day -> days.put(day.date(), day));
-    }
     NightLow typed = row.typed();
     if (typed != null && days.containsKey(typed.morning()) && !typed.morning().isBefore(from)) {
       days.computeIfPresent(typed.morning(), (date, day) -> typed.on(day));
+    }
+    WeatherService by = service.getIfAvailable();
+    if (by != null && !from.isAfter(yesterday)) {
+      by.observed(from, yesterday, row.coldestDay()).forEach(day -> days.put(day.date(), day));
     }
     if (days.size() == before) {
       return false;

@@ -1,5 +1,6 @@
 package elsko.server.work;
 
+import elsko.server.fleet.Fleet;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -15,11 +16,16 @@ import org.springframework.stereotype.Component;
 public class DayTurn {
   private static final long LOOKED_FOR_MS = 10 * 60 * 1000L;
 
+  /** So many logs are read at once. */
+  private static final int AT_ONCE = 50;
+
   private final Log log;
+  private final Fleet fleet;
   private volatile @Nullable LocalDate turned;
 
-  DayTurn(Log log) {
+  DayTurn(Log log, Fleet fleet) {
     this.log = log;
+    this.fleet = fleet;
   }
 
   @Scheduled(initialDelay = LOOKED_FOR_MS / 10, fixedDelay = LOOKED_FOR_MS)
@@ -28,8 +34,11 @@ public class DayTurn {
     if (today.equals(turned)) {
       return;
     }
-    List<UUID> changed = log.standsOtherwise();
-    changed.forEach(log::judgeAgain);
+    List<UUID> all = fleet.ids();
+    for (int from = 0; from < all.size(); from += AT_ONCE) {
+      List<UUID> some = all.subList(from, Math.min(all.size(), from + AT_ONCE));
+      log.standOtherwise(some).forEach(log::judgeAgain);
+    }
     turned = today;
   }
 }

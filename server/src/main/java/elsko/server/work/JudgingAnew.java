@@ -17,6 +17,9 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class JudgingAnew {
+  /** So many logs are read at once. */
+  private static final int AT_ONCE = 50;
+
   private final Log log;
   private final Fleet fleet;
   private final Yards yards;
@@ -35,7 +38,15 @@ public class JudgingAnew {
     if (!yards.isJudgedByNewerRules()) {
       return;
     }
-    for (Log.Folded folded : log.folded(fleet.ids())) {
+    List<UUID> all = fleet.ids();
+    for (int from = 0; from < all.size(); from += AT_ONCE) {
+      judge(all.subList(from, Math.min(all.size(), from + AT_ONCE)));
+      fleet.letGo();
+    }
+  }
+
+  private void judge(List<UUID> boats) {
+    for (Log.Folded folded : log.folded(boats)) {
       UUID boat = folded.row().id();
       BoatState state = folded.state();
       Protection was = fleet.protection(boat);

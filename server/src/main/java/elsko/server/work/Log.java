@@ -336,10 +336,10 @@ public class Log {
     project(row, log, folded(row, log).state());
   }
 
-  /** The boats that stand otherwise now than lists have them. */
+  /** Of some boats those that stand otherwise now than lists have them. */
   @Transactional(readOnly = true)
-  List<UUID> standsOtherwise() {
-    return folded(fleet.ids()).stream()
+  List<UUID> standOtherwise(Collection<UUID> boats) {
+    return folded(boats).stream()
         .filter(one -> !fleet.isAsProjected(one.row().id(), one.state()))
         .map(one -> one.row().id())
         .toList();
