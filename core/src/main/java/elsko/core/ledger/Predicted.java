@@ -34,6 +34,9 @@ public record Predicted(List<FilledSegment> segments) {
   /** Volumes and shares are described to within a fifth or so: of what went in, so much counts. */
   private static final double COUNTS = 0.8;
 
+  /** A thermostat shuts again when what is drawn is cold: behind it only so much counts. */
+  private static final double COUNTS_BEHIND_A_GATE = 0.5;
+
   /**
    * Whether a segment would still be strong enough had less gone through it than was drawn; null
    * where nothing can be predicted.
@@ -48,7 +51,13 @@ public record Predicted(List<FilledSegment> segments) {
       List<Flow> flows,
       String segment,
       String neverEmptied) {
-    Predicted predicted = of(circuit, drawReaches, flows, neverEmptied, COUNTS);
+    Predicted predicted =
+        of(
+            circuit,
+            drawReaches,
+            flows,
+            neverEmptied,
+            circuit.segment(segment).gated() ? COUNTS_BEHIND_A_GATE : COUNTS);
     if (predicted == null) {
       return null;
     }

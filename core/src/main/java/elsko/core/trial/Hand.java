@@ -109,6 +109,7 @@ final class Hand {
     boolean blind = mistakes.contains(Mistake.TAPS_BLIND) && random.nextInt(4) == 0;
     try {
       for (Ask ask : step.asks()) {
+        asksFirst(step, ask);
         for (Fact fact : blind ? blind(ask) : really(ask)) {
           enter(step, fact);
         }
@@ -117,6 +118,15 @@ final class Hand {
       enter(step, new Fact.StepDone());
     } catch (Refused refused) {
       skip(step, refused);
+    }
+  }
+
+  /** What the card says stands in the way is read before anything is poured. */
+  private void asksFirst(Step step, Ask ask) {
+    if (ask instanceof Ask.Fill fill) {
+      book.check(
+          step.key(),
+          new Fact.FluidUsed(fill.circuit(), shelf.lot, fill.liters(), fill.pourPoint()));
     }
   }
 

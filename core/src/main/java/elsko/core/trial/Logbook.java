@@ -69,12 +69,17 @@ final class Logbook {
 
   /** On the open card, at a step. */
   void at(String step, Fact fact) {
-    Interlocks.check(state(), PERSON, fact, RULES, now);
-    CardRules.check(card(), state(), progress(), step, fact);
+    check(step, fact);
     add(step, fact);
     if (fact instanceof Fact.StepDone || fact instanceof Fact.StepSkipped) {
       written = null;
     }
+  }
+
+  /** Refuses what may not come next. */
+  void check(String step, Fact fact) {
+    Interlocks.check(state(), PERSON, fact, RULES, now);
+    CardRules.check(card(), state(), progress(), step, fact);
   }
 
   private void add(String step, Fact fact) {

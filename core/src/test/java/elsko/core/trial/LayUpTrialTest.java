@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
  * them is held against what would break. The long run is {@code ./elsko bench --seasons}.
  */
 class LayUpTrialTest {
-  private static final int SEASONS = 320;
+  private static final int SEASONS = 240;
   private static final int CIRCUITS = 2;
 
   private static Season season(long seed) {
