@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -49,12 +50,15 @@ public final class Corrections {
 
   /** Of those that happened at once the one that came in first is first. */
   private static List<Entry> asItHappened(List<Entry> kept) {
-    for (int i = 1; i < kept.size(); i++) {
-      if (kept.get(i).happened().isBefore(kept.get(i - 1).happened())) {
+    Instant last = Instant.MIN;
+    for (Entry entry : kept) {
+      Instant happened = entry.happened();
+      if (happened.isBefore(last)) {
         List<Entry> sorted = new ArrayList<>(kept);
         sorted.sort(Comparator.comparing(Entry::happened));
         return sorted;
       }
+      last = happened;
     }
     return kept;
   }

@@ -94,12 +94,21 @@ public final class Ledger {
   public static BoatState fold(Boat boat, ProofRules rules, List<Entry> log) {
     List<Entry> standing = Corrections.applied(log);
     BoatState all = ofStanding(boat, rules, standing);
-    if (standing.stream().allMatch(Entry::mayClaim)) {
+    if (!anyInDoubt(standing)) {
       return all;
     }
     // What may end a claim and make none: believed only where it makes the boat look worse.
     List<Entry> sure = standing.stream().filter(Entry::mayClaim).toList();
     return Cautious.of(all, ofStanding(boat, rules, sure));
+  }
+
+  private static boolean anyInDoubt(List<Entry> standing) {
+    for (Entry entry : standing) {
+      if (!entry.mayClaim()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static BoatState ofStanding(Boat boat, ProofRules rules, List<Entry> standing) {

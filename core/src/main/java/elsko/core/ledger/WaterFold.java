@@ -1,7 +1,6 @@
 package elsko.core.ledger;
 
 import elsko.core.ledger.CircuitState.Content;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Collection;
@@ -12,8 +11,8 @@ import java.util.Map;
 
 /** Follows what stood in the segments of a circuit, and since when. */
 final class WaterFold {
-  /** What happened longer ago is a winter before the last: nobody reckons with it any more. */
-  private static final Duration REMEMBERED = Duration.ofDays(400);
+  /** More spells than that since anybody looked are of winters before the last. */
+  private static final int MOST_SPELLS = 300;
 
   private final LogTime time;
   private final Map<String, Instant> since = new HashMap<>();
@@ -36,7 +35,7 @@ final class WaterFold {
     known = null;
     if (before == Content.WATER) {
       spells.add(new WaterHistory.Spell(segment, since.get(segment), time.at()));
-      while (spells.peek().to().isBefore(time.at().minus(REMEMBERED))) {
+      if (spells.size() > MOST_SPELLS) {
         spells.remove();
       }
     }
