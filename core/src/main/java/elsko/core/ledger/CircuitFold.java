@@ -65,6 +65,7 @@ final class CircuitFold {
   /** Nobody had answered for it; somebody looked, and it is not there. */
   private boolean notAboard;
 
+  private final LogTime time;
   private final WaterFold water;
   private Acceptance accepted;
   private final CoolantSide coolant;
@@ -78,6 +79,7 @@ final class CircuitFold {
    */
   CircuitFold(Circuit circuit, Set<String> drawReaches, ProofRules rules, LogTime time) {
     this.circuit = circuit;
+    this.time = time;
     this.water = new WaterFold(time);
     this.coolant = new CoolantSide(time);
     this.evidence = new SegmentEvidence(circuit);
@@ -136,7 +138,7 @@ final class CircuitFold {
     boolean over =
         accepted != null
             && accepted.until() != null
-            && !rules.dayOf(water.asOf(rules)).isBefore(accepted.until());
+            && !rules.dayOf(time.judgedAt(rules)).isBefore(accepted.until());
     return over || protection.isSafe() ? null : accepted;
   }
 

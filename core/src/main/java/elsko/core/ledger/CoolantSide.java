@@ -77,8 +77,7 @@ final class CoolantSide {
     if (readLastSeason) {
       return CoolantVerdict.ofAnotherSeason();
     }
-    Instant asOf = rules.asOf() == null ? time.at() : rules.asOf();
-    if (!asOf.isBefore(holdsUntil())) {
+    if (!time.judgedAt(rules).isBefore(holdsUntil())) {
       return CoolantVerdict.tooOld();
     }
     return CoolantVerdict.of(rules.need(), read);

@@ -13,4 +13,9 @@ final class LogTime {
   Instant at() {
     return at;
   }
+
+  /** The moment a log is judged at: its last entry's, where the rules do not say. */
+  Instant judgedAt(ProofRules rules) {
+    return rules.asOf() == null ? at : rules.asOf();
+  }
 }

@@ -60,11 +60,6 @@ final class WaterFold {
     segments.forEach(segment -> since.put(segment, time.at()));
   }
 
-  /** The moment a log is judged at: its last entry's, where the rules do not say. */
-  Instant asOf(ProofRules rules) {
-    return rules.asOf() == null ? time.at() : rules.asOf();
-  }
-
   WaterHistory history() {
     if (known == null) {
       known = new WaterHistory(Map.copyOf(since), openedAt, List.copyOf(spells), found);
