@@ -1,4 +1,5 @@
 import type { PointView } from '../api/client';
+import { isShort } from '../boat/short';
 import { percent, sentence } from '../parts/words';
 
 interface BottlesProps {
@@ -45,7 +46,7 @@ export function Bottles({ points, chosen, choose }: BottlesProps) {
       </figure>
       {points.map((point) => {
         const kept = point.verdict?.strengthKept;
-        const short = point.verdict?.outcome === 'HELD' || point.couldNot != null;
+        const short = isShort(point);
         return (
           <button
             key={point.key}

@@ -21,7 +21,13 @@ export function VerdictWords({ point }: { point: PointView }) {
   if (point.couldNot != null) {
     return (
       <p className="m-0">
-        <b className="text-verm">Held.</b> It could not be sampled: {point.couldNot}
+        {point.toldByOthers ? (
+          <b className="text-spruce">Told by another bottle.</b>
+        ) : (
+          <b className="text-verm">Held.</b>
+        )}{' '}
+        It could not be sampled: {point.couldNot}
+        {point.toldByOthers && '. What was drawn through it was sampled on its way, and is good.'}
       </p>
     );
   }

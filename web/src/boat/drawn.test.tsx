@@ -47,6 +47,7 @@ function point(over: Partial<PointView> = {}): PointView {
     jugMassFraction: 0.38,
     verdict: verdict(),
     couldNot: null,
+    toldByOthers: false,
     predictedMassFraction: null,
     parting: null,
     ...over,
@@ -254,6 +255,12 @@ describe('the verdict in words', () => {
   it('says when it could not be sampled, and when nobody read it', () => {
     const seized = render(<VerdictWords point={point({ couldNot: 'seized', verdict: null })} />);
     expect(seized.container.textContent).toBe('Held. It could not be sampled: seized');
+    const told = render(
+      <VerdictWords point={point({ couldNot: 'seized', toldByOthers: true, verdict: null })} />,
+    );
+    expect(told.container.textContent).toBe(
+      'Told by another bottle. It could not be sampled: seized. What was drawn through it was sampled on its way, and is good.',
+    );
     const unread = render(<VerdictWords point={point({ verdict: null })} />);
     expect(unread.container.textContent).toBe('Not read yet.');
   });

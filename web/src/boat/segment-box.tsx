@@ -2,6 +2,7 @@ import type { CircuitView, PointView } from '../api/client';
 import { percent } from '../parts/words';
 import type { Placed } from './path-layout';
 import { SegmentName } from './segment-name';
+import { isShort } from './short';
 
 const FILLS = {
   WATER: '#cfe0ef',
@@ -15,7 +16,7 @@ function fillOf(placed: Placed, point: PointView | undefined, circuit: CircuitVi
   if (circuit.kind === 'COOLANT') return coolantFill(circuit);
   if (placed.segment.content !== 'ANTIFREEZE') return FILLS[placed.segment.content];
   const outcome = point?.verdict?.outcome;
-  if (outcome === 'HELD' || outcome === 'CHANGE_PRODUCT' || point?.couldNot) return FILLS.SHORT;
+  if (outcome === 'CHANGE_PRODUCT' || isShort(point)) return FILLS.SHORT;
   if (outcome === 'PROVEN' || outcome === 'PROVEN_WITH_REMARK') return FILLS.GOOD;
   return circuit.protection === 'PROVEN' ? FILLS.GOOD : FILLS.UNMEASURED;
 }

@@ -10,6 +10,7 @@ import { useRefused } from '../parts/refused';
 import { sentence } from '../parts/words';
 import { JugForm } from '../bench/jug-form';
 import { SampleForm } from '../bench/sample-form';
+import { isShort } from '../boat/short';
 import { VerdictWords } from '../bench/verdict-words';
 import type { AskProps } from './ask';
 import { Tick } from './tick';
@@ -46,7 +47,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps) {
         entries: [{ kind: 'FITTING_SET', fitting: ask.fitting!, state, forSample: true, ...on }],
       }),
     );
-  const short = point?.verdict?.outcome === 'HELD' || point?.couldNot != null;
+  const short = isShort(point);
   return (
     <section
       aria-label={sentence(ask.label)}

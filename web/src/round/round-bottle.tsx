@@ -2,6 +2,7 @@ import type { Bottle, InstrumentView, RoundStop } from '../api/client';
 import type { Said } from '../api/enter';
 import { Refusal } from '../api/refusal';
 import { asTyped, readLowPoint } from '../bench/device-reading';
+import { isShort } from '../boat/short';
 import { VerdictWords } from '../bench/verdict-words';
 import { useDraft } from '../parts/draft';
 import { useRefused } from '../parts/refused';
@@ -59,7 +60,7 @@ export function RoundBottle(props: RoundBottleProps) {
   };
   const digital = instrument?.kind === 'SIMULATED_DIGITAL';
   const said = point.verdict || point.couldNot != null;
-  const held = point.verdict?.outcome === 'HELD' || point.couldNot != null;
+  const held = isShort(point);
   return (
     <li
       className={`grid grid-cols-[64px_150px_auto_minmax(0,1fr)] items-start gap-x-3 border-t py-1.5 ${held ? 'border-verm' : 'border-line'}`}

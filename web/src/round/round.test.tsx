@@ -25,6 +25,7 @@ function point(key: string, over: Partial<PointView> = {}): PointView {
     massFraction: null,
     verdict: null,
     couldNot: null,
+    toldByOthers: false,
     ...over,
   } as PointView;
 }

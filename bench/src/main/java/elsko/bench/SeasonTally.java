@@ -26,8 +26,19 @@ final class SeasonTally {
     count(DONE);
     count("circuits", trial.worked().size());
     for (LayUpTrial.Unsafe claim : trial.unsafe()) {
-      count(claim.lied() ? "unsafe, on a lie" : "unsafe");
+      count(
+          switch (claim.restsOn()) {
+            case WHAT_WAS_SEEN -> "unsafe";
+            case A_LIE -> "unsafe, on a lie";
+            case A_CIRCUIT_NOBODY_LISTED -> "unsafe, not listed";
+          });
+      if (claim.restsOn() == LayUpTrial.RestsOn.WHAT_WAS_SEEN) {
+        count("unsafe claim/" + claim.claim());
+      }
     }
+    count("stuck", trial.stuck() == null ? 0 : 1);
+    count("spring", trial.reachedSpring() ? 1 : 0);
+    count("cracked", trial.cracked() ? 1 : 0);
     if (trial.isFooled()) {
       count("fooled/" + season.seed());
     }
@@ -102,7 +113,17 @@ final class SeasonTally {
     line(out, "%,d seasons, %,d circuits laid up", of(DONE), of("circuits"));
     line(out, "unsafe claims: %d", of("unsafe"));
     under("fooled/").forEach(seed -> line(out, "  fooled in season %s", seed.getKey()));
-    line(out, "claims that rest on what nobody saw, counted apart: %,d", of("unsafe, on a lie"));
+    under("unsafe claim/").forEach(kind -> line(out, "  %,6d  %s", kind.getValue(), kind.getKey()));
+    line(
+        out,
+        "counted apart: %,d claims that rest on what nobody saw, %,d in a circuit nobody listed",
+        of("unsafe, on a lie"),
+        of("unsafe, not listed"));
+    line(
+        out,
+        "something cracked in %,d winters; %,d boats were made ready for the lift in spring",
+        of("cracked"),
+        of("spring"));
     line(out, "");
     line(out, "mistakes: made, in boats of which something would break, and what then held them");
     for (Mistake mistake : Mistake.values()) {

@@ -168,12 +168,12 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
       List<PointState> here =
           circuit.points().stream()
               .filter(point -> point.point().segment().equals(segment.key()))
-              .filter(point -> point.verdict() != null || point.couldNot() != null)
               .toList();
-      if (here.stream().anyMatch(point -> point.couldNot() != null)) {
+      if (here.stream().anyMatch(PointState::givesNothing)) {
         return predicted(segment);
       }
-      List<Verdict> verdicts = here.stream().map(PointState::verdict).toList();
+      List<Verdict> verdicts =
+          here.stream().map(PointState::verdict).filter(Objects::nonNull).toList();
       if (circuit.protection() == Protection.HELD
           && (verdicts.isEmpty() || !segment.kind().mixes())) {
         // One sample came out short: what nobody sampled, or the far end of a hose, may be shorter.

@@ -68,8 +68,8 @@ public final class Ensemble {
     return of(winters, forecast, tonight, today, HORIZON_DAYS);
   }
 
-  /** Over at most so many days from today. */
-  static Ensemble of(
+  /** Over at most so many days from today; at least 14. */
+  public static Ensemble of(
       Winters winters, Forecast forecast, NightLow tonight, LocalDate today, int horizonDays) {
     LocalDate begins = today.minusDays(LEAD_IN_DAYS);
     for (int days = horizonDays; days >= SHORTEST_HORIZON_DAYS; days -= 7) {

@@ -55,7 +55,7 @@ public enum PocketKind {
   }
 
   /** What a segment of a circuit counts as. */
-  static PocketKind of(Circuit circuit, Segment segment) {
+  public static PocketKind of(Circuit circuit, Segment segment) {
     return switch (segment.kind()) {
       case LEG, PUMP -> PUMP;
       case HOSE -> circuit.kind() == CircuitKind.DOMESTIC_WATER ? DOMESTIC_LINE : HOSE;

@@ -1,7 +1,7 @@
 package elsko.core.frost;
 
 /** One pocket, followed hour by hour. */
-final class PocketRun {
+public final class PocketRun {
   private final double tau;
   private final double tf;
   private final double keeps;
@@ -13,7 +13,10 @@ final class PocketRun {
   private double toFreezePoint = Double.NaN;
   private double toDamage = Double.NaN;
 
-  PocketRun(Pocket pocket, double startC) {
+  /**
+   * @param startC how warm it is at first, °C
+   */
+  public PocketRun(Pocket pocket, double startC) {
     tau = pocket.tauHours();
     tf = pocket.freezePointC();
     keeps = Math.exp(-1 / tau);
@@ -32,7 +35,7 @@ final class PocketRun {
   }
 
   /** Goes on by one hour with air of this temperature around it. */
-  void hour(double airC) {
+  public void hour(double airC) {
     double left = 1;
     if (ice > 0 && airC > tf) {
       left = melts(airC);
@@ -92,7 +95,8 @@ final class PocketRun {
     return mostIce;
   }
 
-  double ice() {
+  /** The part of it that is ice. */
+  public double ice() {
     return ice;
   }
 

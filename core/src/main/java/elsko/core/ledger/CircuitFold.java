@@ -343,6 +343,7 @@ final class CircuitFold {
         jug == null ? null : (Double) jug.reading(),
         verdicts.get(point.key()),
         couldNot.get(point.key()),
+        couldNot.containsKey(point.key()) && isToldByOthers(point, verdicts),
         leftDry(point));
   }
 
@@ -378,7 +379,7 @@ final class CircuitFold {
     List<Failure.Short> shorts = new ArrayList<>();
     for (LowPoint point : circuit.requiredLowPoints()) {
       Verdict verdict = verdicts.get(point.key());
-      if (failed(verdict) || couldNot.containsKey(point.key())) {
+      if (failed(verdict) || givesNothing(point, verdicts)) {
         shorts.add(new Failure.Short(point.key(), verdict == null ? null : verdict.remedy()));
       }
     }
@@ -426,7 +427,7 @@ final class CircuitFold {
 
   private Protection measured(Map<String, Verdict> verdicts, boolean told) {
     for (LowPoint point : circuit.requiredLowPoints()) {
-      if (failed(verdicts.get(point.key())) || couldNot.containsKey(point.key())) {
+      if (failed(verdicts.get(point.key())) || givesNothing(point, verdicts)) {
         return Protection.HELD;
       }
     }
@@ -454,6 +455,11 @@ final class CircuitFold {
       boolean toItsEnd = !drawn || segment.kind().mixes();
       return toItsEnd || !Boolean.FALSE.equals(meets(segment, null));
     }
+    return isTold(segment, verdicts);
+  }
+
+  /** What went through it was sampled after it, or can have left no weak place in it. */
+  private boolean isTold(Segment segment, Map<String, Verdict> verdicts) {
     List<LowPoint> telling = tellOf(segment);
     boolean sampled = telling.stream().anyMatch(point -> proves(verdicts.get(point.key())));
     if (!telling.isEmpty() && !sampled) {
@@ -463,6 +469,49 @@ final class CircuitFold {
     // A bottle tells of what is mixed: along a hose the far end may be weaker than it.
     boolean toldBySample = sampled && (segment.kind().mixes() || meets == null);
     return toldBySample || Boolean.TRUE.equals(meets);
+  }
+
+  /**
+   * Where a hole gives no sample, the samples after it stand for it. That it was seen empty does
+   * not: nothing coming out of what was filled speaks against it.
+   */
+  private boolean isToldByOthers(LowPoint point, Map<String, Verdict> verdicts) {
+    return couldNot.containsKey(point.key())
+        && behind(point).stream()
+            .allMatch(
+                segment ->
+                    isOnTheWayToOrFromAGoodSample(segment, verdicts)
+                        && isTold(segment, verdicts)
+                        && !Boolean.FALSE.equals(meets(segment, segment.key())));
+  }
+
+  private boolean isOnTheWayToOrFromAGoodSample(Segment segment, Map<String, Verdict> verdicts) {
+    return circuit.lowPoints().stream()
+        .filter(point -> proves(verdicts.get(point.key())))
+        .map(point -> segments.get(point.segment()))
+        .anyMatch(
+            sampled ->
+                evidence.tellOf(segment).contains(sampled.key())
+                    // What came as far as the thermostat may have gone round it.
+                    || !segment.gated() && evidence.tellOf(sampled).contains(segment.key()));
+  }
+
+  /** Gives no sample, and no other bottle that is still to be read can stand for it. */
+  private boolean givesNothing(LowPoint point, Map<String, Verdict> verdicts) {
+    return couldNot.containsKey(point.key())
+        && !isToldByOthers(point, verdicts)
+        && behind(point).stream()
+            .flatMap(segment -> tellOf(segment).stream())
+            .allMatch(other -> verdicts.get(other.key()) != null);
+  }
+
+  private List<Segment> behind(LowPoint point) {
+    Set<String> keys = new TreeSet<>(point.empties());
+    keys.add(point.segment());
+    return keys.stream()
+        .map(segments::get)
+        .filter(segment -> contents.get(segment.key()) == Content.ANTIFREEZE)
+        .toList();
   }
 
   private Boolean meets(Segment segment, String neverEmptied) {
@@ -478,6 +527,7 @@ final class CircuitFold {
     Set<String> after = evidence.tellOf(segment);
     return circuit.lowPoints().stream()
         .filter(point -> point.required() || isDrain(point.opens()))
+        .filter(point -> !couldNot.containsKey(point.key()))
         .filter(point -> after.contains(point.segment()))
         .toList();
   }
@@ -536,7 +586,8 @@ final class CircuitFold {
   private boolean everyPointIsGood(Map<String, Verdict> verdicts) {
     for (LowPoint point : circuit.requiredLowPoints()) {
       Verdict verdict = verdicts.get(point.key());
-      if (!proves(verdict) && !leftDry(point)) {
+      boolean told = proves(verdict) || leftDry(point) || isToldByOthers(point, verdicts);
+      if (!told) {
         return false;
       }
     }

@@ -22,15 +22,25 @@ public final class Corrections {
    * @param kept in the order they came in
    */
   public static List<Entry> applied(List<Entry> kept) {
-    List<Entry> log = asItHappened(kept);
+    boolean inOrder = true;
     Map<UUID, Entry> replacedBy = new HashMap<>();
-    for (Entry entry : log) {
+    Instant last = Instant.MIN;
+    for (Entry entry : kept) {
+      Instant happened = entry.happened();
+      inOrder &= !happened.isBefore(last);
+      last = happened;
       if (entry.corrects() != null) {
         replacedBy.put(entry.corrects(), entry);
       }
     }
+    List<Entry> log = inOrder ? kept : asItHappened(kept);
     if (replacedBy.isEmpty()) {
       return log;
+    }
+    if (!inOrder) {
+      log.stream()
+          .filter(entry -> entry.corrects() != null)
+          .forEach(entry -> replacedBy.put(entry.corrects(), entry));
     }
     List<Entry> standing = new ArrayList<>(log.size());
     for (Entry entry : log) {
@@ -50,16 +60,8 @@ public final class Corrections {
 
   /** Of those that happened at once the one that came in first is first. */
   private static List<Entry> asItHappened(List<Entry> kept) {
-    Instant last = Instant.MIN;
-    for (Entry entry : kept) {
-      Instant happened = entry.happened();
-      if (happened.isBefore(last)) {
-        List<Entry> sorted = new ArrayList<>(kept);
-        sorted.sort(Comparator.comparing(Entry::happened));
-        return sorted;
-      }
-      last = happened;
-    }
-    return kept;
+    List<Entry> sorted = new ArrayList<>(kept);
+    sorted.sort(Comparator.comparing(Entry::happened));
+    return sorted;
   }
 }

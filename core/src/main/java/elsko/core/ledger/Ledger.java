@@ -60,6 +60,9 @@ public final class Ledger {
   /** What came in late and does not go with the rest, until somebody says how it was. */
   private final Map<UUID, Entry> contradicted = new LinkedHashMap<>();
 
+  /** Something was said so late that it may end a claim and make none. */
+  private boolean anyInDoubt;
+
   /** An empty log's state, to which entries are added one by one. */
   public Ledger(Boat boat, Need need) {
     this(boat, ProofRules.of(need));
@@ -93,28 +96,19 @@ public final class Ledger {
   /** The same, where the yard may ask for a second person. */
   public static BoatState fold(Boat boat, ProofRules rules, List<Entry> log) {
     List<Entry> standing = Corrections.applied(log);
-    BoatState all = ofStanding(boat, rules, standing);
-    if (!anyInDoubt(standing)) {
-      return all;
+    Ledger all = ofStanding(boat, rules, standing);
+    if (!all.anyInDoubt) {
+      return all.state();
     }
     // What may end a claim and make none: believed only where it makes the boat look worse.
     List<Entry> sure = standing.stream().filter(Entry::mayClaim).toList();
-    return Cautious.of(all, ofStanding(boat, rules, sure));
+    return Cautious.of(all.state(), ofStanding(boat, rules, sure).state());
   }
 
-  private static boolean anyInDoubt(List<Entry> standing) {
-    for (Entry entry : standing) {
-      if (!entry.mayClaim()) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private static BoatState ofStanding(Boat boat, ProofRules rules, List<Entry> standing) {
+  private static Ledger ofStanding(Boat boat, ProofRules rules, List<Entry> standing) {
     Ledger ledger = new Ledger(boat, rules);
     standing.forEach(ledger::add);
-    return ledger.state();
+    return ledger;
   }
 
   /**
@@ -123,8 +117,11 @@ public final class Ledger {
    */
   public void add(Entry entry) {
     time.set(entry.happened());
-    if (entry.late() != null && entry.late().asks()) {
-      contradicted.put(entry.id(), entry);
+    if (entry.late() != null) {
+      anyInDoubt |= !entry.mayClaim();
+      if (entry.late().asks()) {
+        contradicted.put(entry.id(), entry);
+      }
     }
     if (entry.card() != null) {
       applyToCard(entry);

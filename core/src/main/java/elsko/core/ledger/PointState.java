@@ -12,6 +12,8 @@ import elsko.core.fluid.Verdict;
  * @param jugReading what the sample was held against, or null
  * @param verdict null while nothing was read
  * @param couldNot why it could not be sampled, or null
+ * @param toldByOthers it could not be sampled, and samples of what was drawn through it stand for
+ *     it
  * @param empty all that it empties is recorded empty
  */
 public record PointState(
@@ -21,4 +23,10 @@ public record PointState(
     Double jugReading,
     Verdict verdict,
     String couldNot,
-    boolean empty) {}
+    boolean toldByOthers,
+    boolean empty) {
+  /** It could not be sampled, and nothing else stands for it. */
+  public boolean givesNothing() {
+    return couldNot != null && !toldByOthers;
+  }
+}

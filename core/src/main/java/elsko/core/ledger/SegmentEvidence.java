@@ -21,6 +21,9 @@ final class SegmentEvidence {
   /** Filled when they were recorded empty, through others of which that is true. */
   private final Set<String> fromEmpty = new HashSet<>();
 
+  /** Emptied or poured into since the last draw: what is in it did not come along the path. */
+  private final Set<String> ofItsOwn = new HashSet<>();
+
   /** What was drawn went along the path; what is poured runs over what is full. */
   private boolean drawn;
 
@@ -30,11 +33,13 @@ final class SegmentEvidence {
 
   void flooded() {
     fromEmpty.clear();
+    ofItsOwn.clear();
     drawn = false;
   }
 
   void emptied(List<String> segments) {
     segments.forEach(fromEmpty::remove);
+    ofItsOwn.addAll(segments);
   }
 
   /**
@@ -45,6 +50,7 @@ final class SegmentEvidence {
     for (String segment : segments) {
       clean = enters(segment, contents, clean);
     }
+    ofItsOwn.addAll(segments);
   }
 
   /**
@@ -53,6 +59,7 @@ final class SegmentEvidence {
    */
   void drawn(Set<String> reached, Map<String, Content> contents) {
     drawn = true;
+    ofItsOwn.removeAll(reached);
     along(circuit.path(), reached, contents, true);
   }
 
@@ -94,10 +101,12 @@ final class SegmentEvidence {
    * been gone round, so only what lies behind it too tells of it.
    */
   Set<String> tellOf(Segment of) {
-    Set<String> after = new HashSet<>(Set.of(of.key()));
-    if (drawn) {
+    Set<String> after = new HashSet<>();
+    if (drawn && !ofItsOwn.contains(of.key())) {
       after(circuit.path(), of.key(), after);
+      after.removeAll(ofItsOwn);
     }
+    after.add(of.key());
     if (of.gated()) {
       after.removeIf(key -> !circuit.segment(key).gated());
     }

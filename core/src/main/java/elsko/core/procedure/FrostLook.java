@@ -1,8 +1,15 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.Entry;
+import elsko.core.ledger.Fact;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** Looks for what frost did, before anything is filled, started or launched. */
 final class FrostLook {
@@ -27,15 +34,34 @@ final class FrostLook {
 
   /** Of everything that water can break; what autumn promised is held against it. */
   static Step inSpring(CardRequest request) {
-    List<Circuit> all =
-        request.boat().circuits().stream()
-            .filter(c -> !c.isDryBuilt() && !c.segments().isEmpty())
-            .toList();
+    List<Circuit> all = mayCrack(request.boat()).toList();
     return all.isEmpty()
         ? null
         : step(request, all, "Look for what the winter did")
             .why("A crack found now is mended ashore; and it tells whether the lay-up held.")
             .written();
+  }
+
+  private static Stream<Circuit> mayCrack(Boat boat) {
+    return boat.circuits().stream().filter(c -> !c.isDryBuilt() && !c.segments().isEmpty());
+  }
+
+  /**
+   * Names of the circuits nobody looked at though the step was left behind: to have no time for it
+   * is no finding.
+   */
+  static List<String> notLookedAt(CardProgress commissioning, Boat boat) {
+    CardProgress.StepProgress look = commissioning.step(KEY);
+    if (look.standing() != CardProgress.Standing.SKIPPED) {
+      return List.of();
+    }
+    Set<String> looked = new HashSet<>();
+    for (Entry entry : look.entries()) {
+      if (entry.fact() instanceof Fact.FrostLooked found) {
+        looked.add(found.circuit());
+      }
+    }
+    return mayCrack(boat).filter(c -> !looked.contains(c.key())).map(Circuit::name).toList();
   }
 
   private static Step.Draft step(CardRequest request, List<Circuit> circuits, String title) {

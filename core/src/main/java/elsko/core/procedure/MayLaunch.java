@@ -119,6 +119,13 @@ public record MayLaunch(List<InTheWay> inTheWay) {
       }
       return;
     }
+    List<String> unseen = FrostLook.notLookedAt(open, state.boat());
+    if (!unseen.isEmpty()) {
+      found.add(
+          new InTheWay(
+              Kind.CARD,
+              "Nobody looked for what the winter did to the %s.".formatted(Words.list(unseen))));
+    }
     List<String> left = ashoreAndNotDone(state, schools, open);
     if (!left.isEmpty()) {
       String more =

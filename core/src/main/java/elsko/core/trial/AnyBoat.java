@@ -20,6 +20,7 @@ import elsko.core.ledger.Procedure;
 import elsko.core.procedure.Choices;
 import elsko.core.procedure.Schools;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -42,6 +43,33 @@ public final class AnyBoat {
       } catch (Refused contradiction) {
         assert !contradiction.reason().isBlank();
       }
+    }
+  }
+
+  /** The same with a circuit more that holds water; itself where none fits. */
+  static Boat withAnotherCircuit(Boat boat, long seed) {
+    List<Accessory> all = new ArrayList<>(List.of(Accessory.values()));
+    Collections.shuffle(all, new Random(seed));
+    for (Accessory accessory : all) {
+      if (boat.description().has(accessory) != Answer.YES) {
+        Boat more = with(boat, accessory);
+        boolean onlyMore = more != null && more.circuits().containsAll(boat.circuits());
+        if (onlyMore && more.circuits().size() > boat.circuits().size()) {
+          return more;
+        }
+      }
+    }
+    return boat;
+  }
+
+  private static Boat with(Boat boat, Accessory accessory) {
+    Map<Accessory, Answer> answers = new EnumMap<>(Accessory.class);
+    answers.putAll(boat.description().accessories());
+    answers.put(accessory, Answer.YES);
+    try {
+      return Boat.of(boat.description().with(answers));
+    } catch (Refused contradiction) {
+      return null;
     }
   }
 

@@ -10,6 +10,7 @@ import elsko.core.fluid.Instrument;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.Scale;
 import elsko.core.ledger.Fact;
+import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.InstrumentUse;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.Procedure;
@@ -36,6 +37,9 @@ final class Hand {
   private static final double COLD_GAUGE_C = 52;
   private static final int MOST_STEPS = 200;
   private static final int SKIPS_ONE_IN = 12;
+  private static final int ANOTHER_ONE_IN = 6;
+  private static final int ANOTHER_LOOKS_AHEAD = 5;
+  private static final String ANOTHER = "another";
   private static final InstrumentUse COOLANT_GLASS =
       new InstrumentUse(
           "coolant glass",
@@ -48,6 +52,9 @@ final class Hand {
   private final Random random;
   private final Runnable afterEach;
   private final UsualAnswers usual;
+
+  /** Null until it has passed. */
+  private Winter winter;
 
   /** Why it could not go on, or null. */
   private String stuck;
@@ -81,8 +88,17 @@ final class Hand {
     }
   }
 
-  /** Does a card to its end, or until it is refused to go on. */
-  void does(Procedure procedure, Map<String, String> choices) {
+  /** In spring: what the winter cracked is found by whoever looks. */
+  void wintered(Winter passed) {
+    winter = passed;
+  }
+
+  /**
+   * Does a card, until it is refused to go on.
+   *
+   * @param before key of the step it stops at; null: to its end
+   */
+  void does(Procedure procedure, Map<String, String> choices, String before) {
     book.open(procedure, choices);
     for (int i = 0; i < MOST_STEPS && stuck == null; i++) {
       Step next =
@@ -90,7 +106,7 @@ final class Hand {
               .filter(step -> !book.progress().isSettled(step.key()))
               .findFirst()
               .orElse(null);
-      if (next == null) {
+      if (next == null || next.key().equals(before)) {
         return;
       }
       step(next);
@@ -109,6 +125,7 @@ final class Hand {
     boolean blind = mistakes.contains(Mistake.TAPS_BLIND) && random.nextInt(4) == 0;
     try {
       for (Ask ask : step.asks()) {
+        anotherDoesSomething(step);
         asksFirst(step, ask);
         for (Fact fact : blind ? blind(ask) : really(ask)) {
           enter(step, fact);
@@ -121,12 +138,45 @@ final class Hand {
     }
   }
 
-  /** What the card says stands in the way is read before anything is poured. */
+  /** What stands in the way is read before anything is poured, turned or taken out. */
   private void asksFirst(Step step, Ask ask) {
     if (ask instanceof Ask.Fill fill) {
       book.check(
           step.key(),
           new Fact.FluidUsed(fill.circuit(), shelf.lot, fill.liters(), fill.pourPoint()));
+    } else if (ask instanceof Ask.Open open && open.fitting() != null) {
+      book.check(step.key(), new Fact.FittingSet(open.fitting(), open.to(), false, ""));
+    } else if (ask instanceof Ask.Set || ask instanceof Ask.Engine || ask instanceof Ask.Kick) {
+      usual.to(ask, book.state()).forEach(fact -> book.check(step.key(), fact));
+    }
+  }
+
+  /** Somebody else is aboard, and does what is next to hand at a later step of the same card. */
+  private void anotherDoesSomething(Step now) {
+    if (!mistakes.contains(Mistake.TWO_AT_ONCE) || random.nextInt(ANOTHER_ONE_IN) > 0) {
+      return;
+    }
+    List<Step> later =
+        book.card().steps().stream()
+            .filter(step -> !book.progress().isSettled(step.key()))
+            .filter(step -> !step.key().equals(now.key()) && !step.asks().isEmpty())
+            .limit(ANOTHER_LOOKS_AHEAD)
+            .toList();
+    if (later.isEmpty()) {
+      return;
+    }
+    Step step = later.get(random.nextInt(later.size()));
+    Ask ask = step.asks().get(random.nextInt(step.asks().size()));
+    book.by(ANOTHER);
+    try {
+      asksFirst(step, ask);
+      for (Fact fact : really(ask)) {
+        enter(step, fact);
+      }
+    } catch (Refused refused) {
+      // It was told so before it did anything; the first goes on.
+    } finally {
+      book.by(Logbook.HAND);
     }
   }
 
@@ -180,6 +230,11 @@ final class Hand {
       return List.of(new Fact.JugRead(shelf.lot, shelf.glass(), shelf.readJug()));
     } else if (ask instanceof Ask.Sample sample) {
       return sampled(sample);
+    } else if (ask instanceof Ask.Frost frost && winter != null) {
+      boolean cracked = winter.cracked(frost.circuit());
+      return List.of(
+          new Fact.FrostLooked(
+              frost.circuit(), cracked ? FrostFinding.CRACK : FrostFinding.NOTHING));
     }
     return usual.to(ask, book.state());
   }

@@ -30,7 +30,7 @@ final class Holds {
   }
 
   private static String held(CircuitState circuit) {
-    boolean none = circuit.points().stream().anyMatch(point -> point.couldNot() != null);
+    boolean none = circuit.points().stream().anyMatch(PointState::givesNothing);
     return none ? "a required point gave no sample" : "a sample is too weak";
   }
 

@@ -28,7 +28,7 @@ import java.util.UUID;
 /** A boat's log as the yard keeps it: every entry passes the interlocks and its card's rules. */
 final class Logbook {
   private static final YardRules RULES = new YardRules(true, ZoneOffset.UTC);
-  private static final String PERSON = "hand";
+  static final String HAND = "hand";
   private static final int LATE_ONE_IN = 8;
 
   final Boat boat;
@@ -37,6 +37,7 @@ final class Logbook {
   private final Ledger ledger;
   private BoatState state;
   private Instant now = Instant.parse("2031-10-20T08:00:00Z");
+  private String person = HAND;
   private UUID card;
   private Card written;
 
@@ -50,17 +51,30 @@ final class Logbook {
     now = now.plus(Duration.ofSeconds(Math.round(minutes * 60)));
   }
 
+  void waitsUntil(Instant then) {
+    now = then.isAfter(now) ? then : now;
+  }
+
+  Instant now() {
+    return now;
+  }
+
+  /** Who does what follows. */
+  void by(String who) {
+    person = who;
+  }
+
   void open(Procedure procedure, Map<String, String> choices) {
     card = new UUID(0, log.size() + 1L);
     Fact.CardOpened opened = new Fact.CardOpened(procedure, choices);
-    Interlocks.check(state(), PERSON, opened, RULES, now);
+    Interlocks.check(state(), person, opened, RULES, now);
     Choices.check(boat, opened);
     add(null, opened);
     written = null;
   }
 
   void say(Fact fact) {
-    Interlocks.check(state(), PERSON, fact, RULES, now);
+    Interlocks.check(state(), person, fact, RULES, now);
     UUID on = card;
     card = null;
     add(null, fact);
@@ -78,13 +92,13 @@ final class Logbook {
 
   /** Refuses what may not come next. */
   void check(String step, Fact fact) {
-    Interlocks.check(state(), PERSON, fact, RULES, now);
+    Interlocks.check(state(), person, fact, RULES, now);
     CardRules.check(card(), state(), progress(), step, fact);
   }
 
   private void add(String step, Fact fact) {
     UUID id = new UUID(1, log.size());
-    Entry entry = new Entry(id, PERSON, now, now, card, step, null, fact);
+    Entry entry = new Entry(id, person, now, now, card, step, null, fact);
     log.add(entry);
     ledger.add(entry);
     state = null;
@@ -113,6 +127,11 @@ final class Logbook {
       state = ledger.state();
     }
     return state;
+  }
+
+  /** Whether the last entry settled a step. */
+  boolean aStepWasSettled() {
+    return written == null;
   }
 
   /** The same boat by the log as it stands when some of its entries came in only at the end. */

@@ -23,7 +23,11 @@ public enum Mistake {
   /** Has no time for a step now and then, and says so. */
   SKIPS_A_STEP,
   /** Some of what was done comes in only at the end. */
-  ENTERS_LATE;
+  ENTERS_LATE,
+  /** Another works on the same card, at whatever step is next to hand. */
+  TWO_AT_ONCE,
+  /** A circuit is aboard that nobody described. */
+  FORGETS_A_CIRCUIT;
 
   /** Whether what is recorded is not what was seen; what is claimed from it is counted apart. */
   boolean isALie() {

@@ -80,6 +80,10 @@ public record Season(
       fewer.remove(circuit);
       all.add(new Season(seed, boat, fewer, mistakes));
     }
+    if (mistakes.size() > 1) {
+      all.add(new Season(seed, boat, choices, Set.of()));
+      mistakes.forEach(only -> all.add(new Season(seed, boat, choices, Set.of(only))));
+    }
     for (Mistake mistake : mistakes) {
       Set<Mistake> fewer = EnumSet.copyOf(mistakes);
       fewer.remove(mistake);

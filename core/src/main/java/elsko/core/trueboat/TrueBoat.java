@@ -13,6 +13,7 @@ import elsko.core.fluid.GlycolCurve;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -27,7 +28,8 @@ public final class TrueBoat {
   private static final double THERMOSTAT_STUCK = 0.02;
 
   private final Boat boat;
-  private final Map<String, TrueCircuit> circuits = new HashMap<>();
+  private final long seed;
+  private final Map<String, TrueCircuit> circuits = new LinkedHashMap<>();
   private final Map<String, FittingState> fittings = new HashMap<>();
 
   /** What would break, and why. */
@@ -38,6 +40,7 @@ public final class TrueBoat {
    */
   public TrueBoat(Boat boat, long seed) {
     this.boat = boat;
+    this.seed = seed;
     Random nature = new Random(seed);
     for (Circuit circuit : boat.circuits()) {
       if (holdsRawWater(circuit)) {
@@ -192,6 +195,33 @@ public final class TrueBoat {
           }
         });
     return broken;
+  }
+
+  /** Leaves it as it stands, in air of this temperature, to what the weather will be. */
+  public InTheCold leftInTheCold(double airC) {
+    GlycolCurve curve = GlycolCurve.of(Base.PG);
+    Random nature = new Random(~seed);
+    InTheCold cold = new InTheCold();
+    for (TrueCircuit circuit : circuits.values()) {
+      for (Vessel vessel : circuit.vessels()) {
+        Double weakest = vessel.weakest();
+        if (weakest != null && !curve.burstIsFloor(weakest)) {
+          cold.add(circuit, vessel, curve.burstPointC(weakest), airC, nature);
+        }
+      }
+    }
+    return cold;
+  }
+
+  /** Keys of the fittings that are not as they are in commission. */
+  public Set<String> loose() {
+    Set<String> loose = new HashSet<>();
+    for (Fitting fitting : boat.fittings()) {
+      if (fittings.get(fitting.key()) != fitting.kind().inCommission()) {
+        loose.add(fitting.key());
+      }
+    }
+    return loose;
   }
 
   /** All that stands in a circuit: liters, and glycol in liters times mass fraction. */

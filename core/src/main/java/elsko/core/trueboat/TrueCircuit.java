@@ -76,6 +76,10 @@ final class TrueCircuit {
     return drawn < SILTED + SCALED + AIR_LOCKED ? Condition.AIR_LOCKED : Condition.CLEAR;
   }
 
+  Circuit described() {
+    return circuit;
+  }
+
   Thermostat thermostat() {
     return thermostat;
   }

@@ -8,6 +8,7 @@ import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.FittingState;
 import elsko.core.ledger.Fact;
+import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.Procedure;
 import elsko.core.procedure.MayLaunch.InTheWay;
 import elsko.core.procedure.MayLaunch.Kind;
@@ -109,5 +110,20 @@ class MayLaunchTest {
         .extracting(InTheWay::words)
         .contains("Look of the engine oil: milky.", "1 piece of an impeller still in the engine.");
     assertThat(of(story).readyForTheLift()).isFalse();
+  }
+
+  @Test
+  void havingNoTimeToLookForFrostIsNoFinding() {
+    Story story = laidUp().open(Procedure.COMMISSION);
+    String engine = story.boat.circuits().get(0).key();
+    story.at(FrostLook.KEY, new Fact.FrostLooked(engine, FrostFinding.NOTHING));
+    story.at(FrostLook.KEY, new Fact.StepSkipped("no time"));
+    assertThat(of(story).inTheWay())
+        .anyMatch(one -> one.words().startsWith("Nobody looked for what the winter did to the "))
+        .noneMatch(one -> one.words().contains(story.boat.circuits().get(0).name()));
+    for (Ask ask : story.card().step(FrostLook.KEY).asks()) {
+      Story.USUAL.to(ask, story.state()).forEach(fact -> story.at(FrostLook.KEY, fact));
+    }
+    assertThat(of(story).inTheWay()).noneMatch(one -> one.words().startsWith("Nobody looked"));
   }
 }

@@ -10,6 +10,8 @@ import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.PourPoint;
+import elsko.core.frost.Pocket;
+import elsko.core.frost.PocketKind;
 import java.util.List;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -139,5 +141,38 @@ class TrueBoatTest {
             })
         .findFirst()
         .orElseThrow();
+  }
+
+  /** Closed form: so long to the freeze point, and on to the ice that breaks it. */
+  private static double hoursToIce(double tau, double fromC, double airC, double ice) {
+    return tau * Math.log((fromC - airC) / -airC) + ice * tau * Pocket.LATENT_K / -airC;
+  }
+
+  @Test
+  void waterFreezesAsSoonAsItsSizeLetsIt() {
+    double tau = PocketKind.BLOCK.tauHours();
+    for (long seed = 0; seed < 40; seed++) {
+      InTheCold cold = new TrueBoat(boat, seed).leftInTheCold(4);
+      int brokeAfter = 0;
+      for (int hour = 1; brokeAfter == 0; hour++) {
+        boolean broke = cold.hour(-6).contains(new InTheCold.Cracked("engine", "block-port"));
+        brokeAfter = broke ? hour : 0;
+      }
+      assertThat((double) brokeAfter)
+          .isBetween(
+              Math.floor(hoursToIce(0.8 * tau, 4, -6, 0.12)),
+              Math.ceil(hoursToIce(1.2 * tau, 4, -6, 0.35)));
+    }
+  }
+
+  @Test
+  void whatIsStrongEnoughDoesNotBreakAndWhatIsEmptyNeither() {
+    TrueBoat truth = new TrueBoat(boat, 3);
+    truth.runOnWater("engine", 20);
+    truth.draw("engine", 200, PRODUCT);
+    InTheCold cold = truth.leftInTheCold(4);
+    for (int hour = 0; hour < 24 * 20; hour++) {
+      assertThat(cold.hour(-18)).noneMatch(cracked -> truth.breaksAt(-18).isEmpty());
+    }
   }
 }

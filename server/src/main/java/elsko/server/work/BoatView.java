@@ -230,6 +230,7 @@ public record BoatView(
       Double jugMassFraction,
       @Nullable VerdictView verdict,
       @Nullable String couldNot,
+      boolean toldByOthers,
       Double predictedMassFraction,
       @Nullable String parting) {
     static PointView of(CircuitState circuit, PointState point, @Nullable Predicted predicted) {
@@ -261,6 +262,7 @@ public record BoatView(
               : fraction(sample, point.jugReading()),
           point.verdict() == null ? null : VerdictView.of(point.verdict()),
           point.couldNot(),
+          point.toldByOthers(),
           expected,
           parting(circuit, point, expected));
     }

@@ -1,0 +1,107 @@
+package elsko.core.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.Hulls;
+import elsko.core.Story;
+import elsko.core.boat.FittingState;
+import elsko.core.frost.CircuitWater;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** A hole that gives no sample: what went through it may be told of further on. */
+class SampledFurtherOnTest {
+  private static final double WEAK = -12;
+  private static final String ENGINE = "port-engine";
+
+  /** All in a row: the exchanger's hole, and after it the muffler's. */
+  private final Story story = new Story(Hulls.twinDiesel()).wet();
+
+  private void draws(Story by, String circuit, double liters) {
+    // As far as the log goes: how the engine got to be fed and warm is not what is tried here.
+    by.add(null, null, null, new Fact.FluidUsed(circuit, Story.LOT, liters, null));
+    by.say(new Fact.JugRead(Story.LOT, Story.GLASS, Story.JUG));
+  }
+
+  private void reads(Story by, String lowPoint, double reading) {
+    by.say(new Fact.SampleRead(lowPoint, Story.LOT, Story.GLASS, reading, 14));
+  }
+
+  private void nothingComesAt(String lowPoint) {
+    story.say(new Fact.CouldNotSample(lowPoint, "scaled shut"));
+  }
+
+  /** What lies before the tank's feed is not on the way of what is drawn. */
+  @BeforeEach
+  void theIntakeIsLetOut() {
+    story.set("port-pump-hose", FittingState.OFF);
+    story.say(new Fact.LowPointSeen("port-pump", Seen.RAN_CLEAR));
+    story.set("port-pump-hose", FittingState.CLAMPED);
+  }
+
+  private CircuitState engine() {
+    return story.state().circuit(ENGINE);
+  }
+
+  @Test
+  void theBottleAfterItStandsForIt() {
+    draws(story, ENGINE, 120);
+    nothingComesAt("port-exchanger");
+    assertThat(engine().protection()).isEqualTo(Protection.FILLED);
+    reads(story, "port-muffler", Story.JUG);
+    assertThat(engine().protection()).isEqualTo(Protection.PROVEN);
+    assertThat(engine().point("port-exchanger").toldByOthers()).isTrue();
+    assertThat(engine().point("port-exchanger").givesNothing()).isFalse();
+    boolean somethingFreezes =
+        CircuitWater.of(story.state()).stream()
+            .filter(circuit -> circuit.circuit().equals(ENGINE))
+            .flatMap(circuit -> circuit.pockets().stream())
+            .anyMatch(held -> held.pocket().freezePointC() > -20);
+    assertThat(somethingFreezes).isFalse();
+  }
+
+  @Test
+  void aWeakBottleAfterItDoesNot() {
+    draws(story, ENGINE, 120);
+    nothingComesAt("port-exchanger");
+    reads(story, "port-muffler", WEAK);
+    assertThat(engine().protection()).isEqualTo(Protection.HELD);
+    assertThat(engine().point("port-exchanger").givesNothing()).isTrue();
+    assertThat(engine().failures().get(0).points())
+        .extracting(Failure.Short::lowPoint)
+        .containsExactly("port-exchanger", "port-muffler");
+  }
+
+  @Test
+  void aGoodBottleDoesNotMakeUpForTooLittleDrawn() {
+    draws(story, ENGINE, 12);
+    nothingComesAt("port-exchanger");
+    reads(story, "port-muffler", Story.JUG);
+    assertThat(engine().protection()).isEqualTo(Protection.HELD);
+  }
+
+  @Test
+  void whatWasFilledByItselfAfterwardsTellsNothingOfWhatLiesBeforeIt() {
+    draws(story, ENGINE, 120);
+    story.set("port-muffler-drain", FittingState.OUT_BAGGED);
+    story.say(new Fact.LowPointSeen("port-muffler", Seen.RAN_CLEAR));
+    story.set("port-muffler-drain", FittingState.IN);
+    story.add(null, null, null, new Fact.FluidUsed(ENGINE, Story.LOT, 10, "port-elbow-hose"));
+    nothingComesAt("port-exchanger");
+    reads(story, "port-muffler", Story.JUG);
+    assertThat(engine().protection()).isEqualTo(Protection.HELD);
+  }
+
+  @Test
+  void whatLiesBehindTheThermostatIsNotToldOfByWhatWentRoundIt() {
+    Story gated = Story.fourDrains().wet();
+    draws(gated, "engine", 120);
+    for (String other : List.of("block-starboard", "manifold-port", "manifold-starboard")) {
+      reads(gated, other, Story.JUG);
+    }
+    gated.say(new Fact.CouldNotSample("block-port", "scaled shut"));
+    assertThat(gated.protection()).isEqualTo(Protection.HELD);
+    assertThat(gated.state().circuit("engine").point("block-port").givesNothing()).isTrue();
+  }
+}
