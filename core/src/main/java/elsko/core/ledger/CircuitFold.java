@@ -65,6 +65,9 @@ final class CircuitFold {
   /** Nobody had answered for it; somebody looked, and it is not there. */
   private boolean notAboard;
 
+  /** As it was asked for last; null once something changed, or where it changes with the day. */
+  private CircuitState asItStands;
+
   private final LogTime time;
   private final WaterFold water;
   private Acceptance accepted;
@@ -93,6 +96,7 @@ final class CircuitFold {
   }
 
   void looked(boolean waterOnPurpose) {
+    asItStands = null;
     flooded();
     coolant.forget();
     inService = waterOnPurpose;
@@ -103,6 +107,7 @@ final class CircuitFold {
 
   /** Somebody looked for what frost did to it. */
   void lookedForFrost(FrostFinding found) {
+    asItStands = null;
     water.looked(
         found,
         contents.keySet().stream()
@@ -112,11 +117,13 @@ final class CircuitFold {
 
   /** It is commissioned: the next lay-up is another season's. */
   void seasonBegins() {
+    asItStands = null;
     coolant.commissioned();
   }
 
   /** A lay-up begins: what was read before it is of another season. */
   void layUpBegins() {
+    asItStands = null;
     coolant.layUpBegins();
   }
 
@@ -130,6 +137,7 @@ final class CircuitFold {
 
   /** Until something changes in it, whatever stands in it is taken as it is. */
   void accepted(Acceptance now) {
+    asItStands = null;
     accepted = now;
   }
 
@@ -144,34 +152,41 @@ final class CircuitFold {
 
   /** The boat is laid up: what stands in it is no longer there on purpose. */
   void leaveService() {
+    asItStands = null;
     inService = false;
   }
 
   /** Somebody looked whether the boat has it at all. */
   void isAboard(boolean yes) {
+    asItStands = null;
     notAboard = !yes;
   }
 
   void stands(boolean isUpright) {
+    asItStands = null;
     upright = isUpright;
   }
 
   void coolant(Fact.CoolantRead read) {
+    asItStands = null;
     known = true;
     coolant.read(read);
   }
 
   void coolantRenewed() {
+    asItStands = null;
     known = true;
     coolant.renewed();
   }
 
   void coolantRanWarm() {
+    asItStands = null;
     coolant.ranWarm();
   }
 
   /** Water went through or came in: nothing that was measured holds any more. */
   void flooded() {
+    asItStands = null;
     known = true;
     segments.keySet().forEach(segment -> hold(segment, Content.WATER));
     evidence.flooded();
@@ -185,16 +200,19 @@ final class CircuitFold {
   }
 
   void drainOut(String drain) {
+    asItStands = null;
     opened();
     drainsOut.add(drain);
     inService = false;
   }
 
   void drainIn(String drain) {
+    asItStands = null;
     drainsOut.remove(drain);
   }
 
   void hoseOff() {
+    asItStands = null;
     opened();
   }
 
@@ -202,6 +220,7 @@ final class CircuitFold {
    * Returns what it means: a hole from which nothing came where water stood is blocked, not dry.
    */
   Seen lookedAt(LowPoint point, Seen said) {
+    asItStands = null;
     known = true;
     Seen what = said == Seen.DRY && !leftDry(point) ? Seen.DID_NOT_RUN : said;
     seen.put(point.key(), what);
@@ -223,6 +242,7 @@ final class CircuitFold {
    * @param thermostatShut the engine was watched, and its thermostat never opened
    */
   void filled(Fact.FluidUsed used, String person, boolean thermostatShut) {
+    asItStands = null;
     rememberFailure();
     forgetProof();
     known = true;
@@ -259,10 +279,12 @@ final class CircuitFold {
   }
 
   void jug(Fact.JugRead read) {
+    asItStands = null;
     jugs.computeIfAbsent(read.lot().number(), lot -> new ArrayList<>()).add(read);
   }
 
   void sample(Fact.SampleRead read, String person, Instant at) {
+    asItStands = null;
     sampledAt = at;
     accepted = null;
     countersignedBy = null;
@@ -272,12 +294,14 @@ final class CircuitFold {
   }
 
   void notSampled(Fact.CouldNotSample said) {
+    asItStands = null;
     couldNot.put(said.lowPoint(), said.reason());
     samples.remove(said.lowPoint());
   }
 
   /** Whoever read a sample that stands does not sign for it, however the entry came about. */
   void countersigned(String person) {
+    asItStands = null;
     if (!sampledBy.contains(person)) {
       countersignedBy = person;
     }
@@ -292,6 +316,16 @@ final class CircuitFold {
   }
 
   CircuitState state() {
+    if (asItStands != null) {
+      return asItStands;
+    }
+    CircuitState now = worked();
+    boolean agesByItself = accepted != null || circuit.kind() == CircuitKind.COOLANT;
+    asItStands = agesByItself ? null : now;
+    return now;
+  }
+
+  private CircuitState worked() {
     Map<String, Verdict> verdicts = new HashMap<>();
     samples.forEach((point, read) -> verdicts.put(point, judge(read)));
     boolean sampled = everyPointIsGood(verdicts);

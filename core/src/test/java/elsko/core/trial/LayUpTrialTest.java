@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
  * them is held against what would break. The long run is {@code ./elsko bench --seasons}.
  */
 class LayUpTrialTest {
-  private static final int SEASONS = 240;
+  private static final int SEASONS = 200;
   private static final int CIRCUITS = 2;
 
   private static Season season(long seed) {
@@ -45,7 +45,8 @@ class LayUpTrialTest {
   @Test
   void aHandThatRecordsWhatItDidNotSeeIsFoundByTheTrueBoat() {
     long found =
-        LongStream.range(0, 60)
+        LongStream.range(0, 40)
+            .parallel()
             .mapToObj(LayUpTrialTest::season)
             .map(s -> new Season(s.seed(), s.boat(), s.choices(), EnumSet.of(Mistake.TAPS_BLIND)))
             .filter(season -> !season.laidUp().unsafe().isEmpty())
@@ -55,15 +56,16 @@ class LayUpTrialTest {
 
   @Test
   void mostHonestSeasonsEndSafeAndCalledSo() {
-    int safe = 0;
-    int heldBack = 0;
-    for (long seed = 0; seed < 60; seed++) {
-      Season season = season(seed);
-      LayUpTrial trial = new Season(seed, season.boat(), season.choices(), Set.of()).laidUp();
-      safe += trial.isSafe() ? 1 : 0;
-      heldBack += trial.isSafe() && !trial.heldBack().isEmpty() ? 1 : 0;
-    }
-    assertThat(safe).isGreaterThan(40);
+    List<LayUpTrial> safeBoats =
+        LongStream.range(0, 40)
+            .parallel()
+            .mapToObj(LayUpTrialTest::season)
+            .map(s -> new Season(s.seed(), s.boat(), s.choices(), Set.of()).laidUp())
+            .filter(LayUpTrial::isSafe)
+            .toList();
+    long safe = safeBoats.size();
+    long heldBack = safeBoats.stream().filter(trial -> !trial.heldBack().isEmpty()).count();
+    assertThat(safe).isGreaterThan(25);
     assertThat(heldBack).isLessThan(safe / 10);
   }
 
@@ -74,14 +76,14 @@ class LayUpTrialTest {
             .mapToObj(Season::of)
             .filter(s -> s.choices().size() > 2 && !s.mistakes().isEmpty())
             .filter(s -> aHoleDidNotRun(s.laidUp()))
-            .limit(5)
+            .limit(4)
             .map(s -> s.shrunk(LayUpTrialTest::aHoleDidNotRun))
             .toList();
     assertThat(shortest)
         .allMatch(s -> s.choices().size() == 1)
         .allMatch(s -> aHoleDidNotRun(s.laidUp()));
     // Now and then it takes more than one: what each of them does hangs on chance.
-    assertThat(shortest).filteredOn(s -> s.mistakes().size() <= 1).hasSizeGreaterThan(2);
+    assertThat(shortest).filteredOn(s -> s.mistakes().size() <= 1).hasSizeGreaterThan(1);
   }
 
   private static boolean aHoleDidNotRun(LayUpTrial trial) {
@@ -94,7 +96,8 @@ class LayUpTrialTest {
   }
 
   private static long denied(Mistake mistake, LayUpTrial.RestsOn restsOn, String claim) {
-    return LongStream.range(0, 60)
+    return LongStream.range(0, 16)
+        .parallel()
         .mapToObj(LayUpTrialTest::season)
         .map(s -> new Season(s.seed(), s.boat(), s.choices(), EnumSet.of(mistake)))
         .filter(
@@ -118,10 +121,11 @@ class LayUpTrialTest {
   @Test
   void mostWintersCrackSomethingThatWasLeftWet() {
     long cracked =
-        LongStream.range(0, 40)
+        LongStream.range(0, 16)
+            .parallel()
             .mapToObj(s -> season(s).laidUp())
             .filter(LayUpTrial::cracked)
             .count();
-    assertThat(cracked).isGreaterThan(10);
+    assertThat(cracked).isGreaterThan(3);
   }
 }
