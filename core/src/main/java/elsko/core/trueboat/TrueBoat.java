@@ -116,6 +116,9 @@ public final class TrueBoat {
   /** The engine, or the circuit's own pump, pulls water through it for so long. */
   public void runOnWater(String circuit, double minutes) {
     TrueCircuit ran = circuits.get(circuit);
+    if (ran == null) {
+      return; // cooled by air
+    }
     ran.thermostat().ran(minutes);
     ran.flood();
     settle(boat.circuit(circuit));

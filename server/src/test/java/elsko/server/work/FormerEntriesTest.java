@@ -1,0 +1,86 @@
+package elsko.server.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.ledger.Fact;
+import elsko.server.RunningElsko;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Entries wait on phones in the form in which they were made: each kind in that form, as it was
+ * sent in November 2026, still makes the fact it made, kept by the same names.
+ */
+@ExtendWith(RunningElsko.class)
+class FormerEntriesTest {
+  private static final Path FROZEN = Path.of("src/test/resources/frozen");
+  private static final Path SENT = FROZEN.resolve("former-entries.jsonl");
+  private static final Path MADE = FROZEN.resolve("former-facts.jsonl");
+
+  /** A round is ended, and a picture sent, on ways of their own. */
+  private static final Set<EntryKind> NOT_SENT_SO =
+      EnumSet.of(EntryKind.ROUND_DONE, EntryKind.PHOTO_TAKEN);
+
+  private static String inThisYard(String line) {
+    JsonNode shelf = RunningElsko.as("coordinator").get("/api/bench/shelf").body();
+    JsonNode yard = RunningElsko.as("coordinator").get("/api/yard/plan").body();
+    return line.replace("$lot", shelf.path("lots").get(0).path("number").asString())
+        .replace("$instrument", glass(shelf, "PG_FREEZE"))
+        .replace("$coolantGlass", glass(shelf, "EG_FREEZE"))
+        .replace("$berth", yard.path("berths").get(0).path("id").asString());
+  }
+
+  private static String glass(JsonNode shelf, String scale) {
+    for (JsonNode instrument : shelf.path("instruments")) {
+      if (instrument.path("scale").asString().equals(scale)) {
+        return instrument.path("id").asString();
+      }
+    }
+    throw new AssertionError(scale);
+  }
+
+  private static List<EntryBody> sent() throws IOException {
+    List<EntryBody> bodies = new ArrayList<>();
+    for (String line : Files.readAllLines(SENT)) {
+      bodies.add(RunningElsko.JSON.readValue(inThisYard(line), EntryBody.class));
+    }
+    return bodies;
+  }
+
+  /** Without what is this yard's own. */
+  private static String kept(EntryBody body) {
+    FactReader reader = RunningElsko.bean(FactReader.class);
+    Fact fact = reader.read(body, RunningElsko.now());
+    String berth = String.valueOf(body.berth());
+    return EntryKind.of(fact)
+        + " "
+        + RunningElsko.bean(FactJson.class)
+            .write(fact)
+            .replace(berth, "$berth")
+            .replaceAll("\"hoursSinceZeroCheck\":[0-9.E]+", "\"hoursSinceZeroCheck\":0");
+  }
+
+  @Test
+  void eachKindMakesTheFactItMade() throws IOException {
+    List<String> made = sent().stream().map(FormerEntriesTest::kept).toList();
+    if (Boolean.getBoolean("elsko.approve")) {
+      Files.write(MADE, made);
+    }
+    assertThat(made).isEqualTo(Files.readAllLines(MADE));
+  }
+
+  @Test
+  void noKindIsMissing() throws IOException {
+    Set<EntryKind> kinds = EnumSet.allOf(EntryKind.class);
+    sent().forEach(body -> kinds.remove(body.kind()));
+    assertThat(kinds).isEqualTo(NOT_SENT_SO);
+  }
+}
