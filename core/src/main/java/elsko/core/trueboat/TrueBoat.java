@@ -126,7 +126,8 @@ public final class TrueBoat {
 
   /** Whether the gauge rose and held: the thermostat opened. */
   public boolean gaugeHolds(String circuit) {
-    return circuits.get(circuit).thermostat().isOpen();
+    TrueCircuit ran = circuits.get(circuit);
+    return ran == null || ran.thermostat().isOpen();
   }
 
   /** Draws so much of a product through, from where the feed is put on. */
