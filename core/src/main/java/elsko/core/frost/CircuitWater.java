@@ -6,10 +6,12 @@ import elsko.core.boat.Segment;
 import elsko.core.fill.FilledSegment;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Policy;
+import elsko.core.fluid.Product;
 import elsko.core.fluid.Verdict;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.CoolantVerdict;
+import elsko.core.ledger.Fact;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.Predicted;
 import elsko.core.ledger.Protection;
@@ -154,8 +156,33 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
         return 0;
       }
       FilledSegment filled = predicted.segment(segment.key());
-      double sure = Math.max(0, filled.lowestCellMassFraction() - PREDICTION_MAY_BE_OFF);
+      double expected = filled.lowestCellMassFraction() * asMeasured();
+      double sure = Math.max(0, expected - PREDICTION_MAY_BE_OFF);
       return GlycolCurve.of(circuit.lot().product().base()).freezePointC(sure);
+    }
+
+    /**
+     * Measured beats sold and predicted, at most one: what the jug was read at against its label,
+     * and each sample against what should stand there. Toward weak nothing has to be trusted.
+     */
+    private double asMeasured() {
+      Product product = circuit.lot().product();
+      double least = 1;
+      if (product.massFraction() != null) {
+        for (Fact.JugRead read : circuit.jugs().getOrDefault(circuit.lot().number(), List.of())) {
+          Double found = read.with().instrument().massFraction(product.base(), read.reading());
+          least = Math.min(least, found == null ? 1 : found / product.massFraction());
+        }
+      }
+      for (PointState point : circuit.points()) {
+        Fact.SampleRead read = point.sample();
+        if (read != null) {
+          Double found = read.with().instrument().massFraction(product.base(), read.reading());
+          double expected = predicted.segment(point.point().segment()).lowestCellMassFraction();
+          least = Math.min(least, found == null || expected == 0 ? 1 : found / expected);
+        }
+      }
+      return least;
     }
 
     private Double measured(Segment segment) {

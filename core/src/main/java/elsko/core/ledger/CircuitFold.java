@@ -495,7 +495,7 @@ final class CircuitFold {
   /** What went through it was sampled after it, or can have left no weak place in it. */
   private boolean isTold(Segment segment, Map<String, Verdict> verdicts) {
     List<LowPoint> telling = tellOf(segment);
-    boolean sampled = telling.stream().anyMatch(point -> proves(verdicts.get(point.key())));
+    boolean sampled = telling.stream().anyMatch(point -> tells(segment, point, verdicts));
     if (!telling.isEmpty() && !sampled) {
       return false;
     }
@@ -517,6 +517,14 @@ final class CircuitFold {
                     isOnTheWayToOrFromAGoodSample(segment, verdicts)
                         && isTold(segment, verdicts)
                         && !Boolean.FALSE.equals(meets(segment, segment.key())));
+  }
+
+  /** Where a sample says that water was left somewhere, that may be in what lies before it. */
+  private static boolean tells(Segment of, LowPoint sampled, Map<String, Verdict> verdicts) {
+    Verdict verdict = verdicts.get(sampled.key());
+    return sampled.segment().equals(of.key())
+        ? proves(verdict)
+        : verdict != null && verdict.outcome() == Outcome.PROVEN;
   }
 
   private boolean isOnTheWayToOrFromAGoodSample(Segment segment, Map<String, Verdict> verdicts) {

@@ -18,193 +18,142 @@ public final class EntryWords {
   }
 
   private static String words(Boat boat, Fact fact) {
-    if (fact instanceof Fact.FittingSet set) {
-      String why = set.forSample() ? " for a sample" : because(set.reason());
-      return fitting(boat, set.fitting()) + " " + set.state().words() + why;
-    }
-    if (fact instanceof Fact.LowPointSeen seen) {
-      return "%s %s".formatted(lowPoint(boat, seen.lowPoint()), seen.seen().words());
-    }
-    if (fact instanceof Fact.AccessorySeen seen) {
-      return seen.accessory().words() + (seen.aboard() ? " is aboard" : " is not aboard");
-    }
-    if (fact instanceof Fact.CircuitSeen seen) {
-      String what = seen.inService() ? "in service, water in it on purpose" : "water in it";
-      return circuit(boat, seen.circuit()) + ": " + what;
-    }
-    if (fact instanceof Fact.Accepted taken) {
-      String until =
-          taken.until() == null
-              ? Words.celsius(taken.untilC())
-              : taken.until()
-                  + (taken.untilC() == null ? "" : " or " + Words.celsius(taken.untilC()));
-      return "%s accepted as it is until %s: %s"
-          .formatted(circuit(boat, taken.circuit()), until, taken.reason());
-    }
-    if (fact instanceof Fact.FrostLooked looked) {
-      return "%s looked over for frost: %s"
-          .formatted(circuit(boat, looked.circuit()), looked.found().words());
-    }
-    if (fact instanceof Fact.EngineStarted started) {
-      String engine = engine(started.engine());
-      return switch (started.basis()) {
-        case KICK -> "%s kicked for %s s".formatted(engine, Words.number(started.seconds()));
-        case CRANK_SHUT ->
-            "%s turned for %s s, seacock shut".formatted(engine, Words.number(started.seconds()));
-        default -> "%s started %s".formatted(engine, started.basis().words());
-      };
-    }
-    if (fact instanceof Fact.Cranked cranked) {
-      return "%s turned for %s s, did not fire"
-          .formatted(engine(cranked.engine()), Words.number(cranked.seconds()));
-    }
-    if (fact instanceof Fact.EngineStopped stopped) {
-      return engine(stopped.engine()) + " stopped";
-    }
-    if (fact instanceof Fact.DescalerUsed used) {
-      return "%s of descaler into %s"
-          .formatted(Words.liters(used.liters()), circuit(boat, used.circuit()));
-    }
-    if (fact instanceof Fact.CoolantRead read) {
-      return "%s reads %s with %s"
-          .formatted(
-              circuit(boat, read.circuit()),
-              reading(read.with(), read.reading()),
-              read.with().name());
-    }
-    if (fact instanceof Fact.ServiceDone done) {
-      String whose = done.engine() == null ? "" : engine(done.engine()) + ": ";
-      return whose + Interval.of(done.item()).words() + " done" + because(done.found());
-    }
-    if (fact instanceof Fact.DuePlanned planned) {
-      String whose = planned.engine() == null ? "" : engine(planned.engine()) + ": ";
-      return whose + Interval.of(planned.item()).words() + " wanted on the next visit";
-    }
-    if (fact instanceof Fact.FluidUsed used) {
-      return filled(boat, used);
-    }
-    if (fact instanceof Fact.JugRead read) {
-      return "jug of lot %s reads %s with %s"
-          .formatted(read.lot().number(), reading(read.with(), read.reading()), read.with().name());
-    }
-    if (fact instanceof Fact.SampleRead read) {
-      return "sample, %s: %s, at %s"
-          .formatted(
-              lowPoint(boat, read.lowPoint()),
-              reading(read.with(), read.reading()),
-              Words.celsius(read.temperatureC()));
-    }
-    if (fact instanceof Fact.CouldNotSample said) {
-      return "%s could not be sampled%s"
-          .formatted(lowPoint(boat, said.lowPoint()), because(said.reason()));
-    }
-    if (fact instanceof Fact.Countersigned signed) {
-      return boat.hasCircuit(signed.circuit())
-          ? boat.circuit(signed.circuit()).name() + " countersigned"
-          : "countersigned";
-    }
-    if (fact instanceof Fact.ReadingTaken read) {
-      Limit limit = Limits.of(read.limit());
-      String whose = read.engine() == null ? "" : engine(read.engine()) + ": ";
-      return "%s%s %s".formatted(whose, limit.name(), ReadingStanding.foundWords(limit, read));
-    }
-    if (fact instanceof Fact.ConditionSeen seen) {
-      return "%s%s: %s"
-          .formatted(
-              seen.engine() == null ? "" : engine(seen.engine()) + ": ",
-              Conditions.of(seen.condition()).name(),
-              seen.found().words());
-    }
-    if (fact instanceof Fact.FluidCaught caught) {
-      return "%s of antifreeze caught out of %s"
-          .formatted(Words.liters(caught.liters()), circuit(boat, caught.circuit()));
-    }
-    if (fact instanceof Fact.Disinfected dosed) {
-      return "%s mL of a %s %% product into %s, %s L"
-          .formatted(
-              Words.number(dosed.milliliters(), 0),
-              Words.number(dosed.chlorinePercent(), 1),
-              circuit(boat, dosed.circuit()),
-              Words.number(dosed.tankLiters(), 0));
-    }
-    if (fact instanceof Fact.PartPicked picked) {
-      return "ready at the boat: %s".formatted(Interval.of(picked.item()).part());
-    }
-    if (fact instanceof Fact.CameBack back) {
-      return "came back, ran for %s h".formatted(Words.number(back.hours(), 1));
-    }
-    if (fact instanceof Fact.RoundDone round) {
-      String reasons = round.reasons().isEmpty() ? "" : ": " + String.join(" ", round.reasons());
-      return "%s, %s%s".formatted(round.kind().words(), round.go() ? "go" : "no-go", reasons);
-    }
-    if (fact instanceof Fact.EngineTroubled troubled) {
-      return "%s %s".formatted(engine(troubled.engine()), troubled.trouble().words());
-    }
-    if (fact instanceof Fact.PiecesFound found) {
-      return "%s: %d %s of its impeller found%s"
-          .formatted(
-              engine(found.engine()),
-              found.count(),
-              found.count() == 1 ? "piece" : "pieces",
-              because(found.where()));
-    }
-    if (fact instanceof Fact.GaugeRead read) {
-      return "%s: gauge at %s after %s min"
-          .formatted(
-              engine(read.engine()),
-              Words.celsius(read.reading().temperatureC()),
-              Words.number(read.reading().minute(), 1));
-    }
-    if (fact instanceof Fact.BagCounted bag) {
-      return "bag counted: %d %s".formatted(bag.count(), bag.count() == 1 ? "plug" : "plugs");
-    }
-    if (fact instanceof Fact.LateSettled settled) {
-      return "Settled what was entered late: " + settled.found();
-    }
-    if (fact instanceof Fact.Noted noted) {
-      return "note: " + noted.text();
-    }
-    if (fact instanceof Fact.GuideLooked looked) {
-      return Guide.of(looked.guide()).said(looked.look(), looked.answer());
-    }
-    if (fact instanceof Fact.WorkAdded work) {
-      return "to be done: " + work.what();
-    }
-    if (fact instanceof Fact.PhotoTaken taken) {
-      return "photo" + because(taken.caption());
-    }
-    if (fact instanceof Fact.CardOpened opened) {
-      return opened.procedure().words() + " card opened";
-    }
-    if (fact instanceof Fact.HandedOver over) {
-      return "stops here, %s goes on%s".formatted(over.to(), because(over.note()));
-    }
-    if (fact instanceof Fact.StepSkipped skipped) {
-      return "step skipped" + because(skipped.reason());
-    }
-    if (fact instanceof Fact.BerthMoved moved) {
-      return "moved to %s, %s".formatted(moved.berthName(), moved.afloat() ? "afloat" : "ashore");
-    }
-    if (fact instanceof Fact.Withdrawn withdrawn) {
-      return "taken back" + because(withdrawn.reason());
-    }
-    return plain(fact);
-  }
-
-  private static String plain(Fact fact) {
-    if (fact instanceof Fact.WorkDone) {
-      return "work done";
-    }
-    if (fact instanceof Fact.BayEntered) {
-      return "in the bay";
-    }
-    if (fact instanceof Fact.BayLeft) {
-      return "out of the bay";
-    }
-    if (fact instanceof Fact.CardTaken) {
-      return "goes on with the card";
-    }
-    return "step done";
+    return switch (fact) {
+      case Fact.FittingSet set -> {
+        String why = set.forSample() ? " for a sample" : because(set.reason());
+        yield fitting(boat, set.fitting()) + " " + set.state().words() + why;
+      }
+      case Fact.LowPointSeen seen ->
+          "%s %s".formatted(lowPoint(boat, seen.lowPoint()), seen.seen().words());
+      case Fact.AccessorySeen seen ->
+          seen.accessory().words() + (seen.aboard() ? " is aboard" : " is not aboard");
+      case Fact.CircuitSeen seen -> {
+        String what = seen.inService() ? "in service, water in it on purpose" : "water in it";
+        yield circuit(boat, seen.circuit()) + ": " + what;
+      }
+      case Fact.Accepted taken -> {
+        String until =
+            taken.until() == null
+                ? Words.celsius(taken.untilC())
+                : taken.until()
+                    + (taken.untilC() == null ? "" : " or " + Words.celsius(taken.untilC()));
+        yield "%s accepted as it is until %s: %s"
+            .formatted(circuit(boat, taken.circuit()), until, taken.reason());
+      }
+      case Fact.FrostLooked looked ->
+          "%s looked over for frost: %s"
+              .formatted(circuit(boat, looked.circuit()), looked.found().words());
+      case Fact.EngineStarted started -> {
+        String engine = engine(started.engine());
+        yield switch (started.basis()) {
+          case KICK -> "%s kicked for %s s".formatted(engine, Words.number(started.seconds()));
+          case CRANK_SHUT ->
+              "%s turned for %s s, seacock shut".formatted(engine, Words.number(started.seconds()));
+          default -> "%s started %s".formatted(engine, started.basis().words());
+        };
+      }
+      case Fact.Cranked cranked ->
+          "%s turned for %s s, did not fire"
+              .formatted(engine(cranked.engine()), Words.number(cranked.seconds()));
+      case Fact.EngineStopped stopped -> engine(stopped.engine()) + " stopped";
+      case Fact.DescalerUsed used ->
+          "%s of descaler into %s"
+              .formatted(Words.liters(used.liters()), circuit(boat, used.circuit()));
+      case Fact.CoolantRead read ->
+          "%s reads %s with %s"
+              .formatted(
+                  circuit(boat, read.circuit()),
+                  reading(read.with(), read.reading()),
+                  read.with().name());
+      case Fact.ServiceDone done -> {
+        String whose = done.engine() == null ? "" : engine(done.engine()) + ": ";
+        yield whose + Interval.of(done.item()).words() + " done" + because(done.found());
+      }
+      case Fact.DuePlanned planned -> {
+        String whose = planned.engine() == null ? "" : engine(planned.engine()) + ": ";
+        yield whose + Interval.of(planned.item()).words() + " wanted on the next visit";
+      }
+      case Fact.FluidUsed used -> filled(boat, used);
+      case Fact.JugRead read ->
+          "jug of lot %s reads %s with %s"
+              .formatted(
+                  read.lot().number(), reading(read.with(), read.reading()), read.with().name());
+      case Fact.SampleRead read ->
+          "sample, %s: %s, at %s"
+              .formatted(
+                  lowPoint(boat, read.lowPoint()),
+                  reading(read.with(), read.reading()),
+                  Words.celsius(read.temperatureC()));
+      case Fact.CouldNotSample said ->
+          "%s could not be sampled%s"
+              .formatted(lowPoint(boat, said.lowPoint()), because(said.reason()));
+      case Fact.Countersigned signed ->
+          boat.hasCircuit(signed.circuit())
+              ? boat.circuit(signed.circuit()).name() + " countersigned"
+              : "countersigned";
+      case Fact.ReadingTaken read -> {
+        Limit limit = Limits.of(read.limit());
+        String whose = read.engine() == null ? "" : engine(read.engine()) + ": ";
+        yield "%s%s %s".formatted(whose, limit.name(), ReadingStanding.foundWords(limit, read));
+      }
+      case Fact.ConditionSeen seen ->
+          "%s%s: %s"
+              .formatted(
+                  seen.engine() == null ? "" : engine(seen.engine()) + ": ",
+                  Conditions.of(seen.condition()).name(),
+                  seen.found().words());
+      case Fact.FluidCaught caught ->
+          "%s of antifreeze caught out of %s"
+              .formatted(Words.liters(caught.liters()), circuit(boat, caught.circuit()));
+      case Fact.Disinfected dosed ->
+          "%s mL of a %s %% product into %s, %s L"
+              .formatted(
+                  Words.number(dosed.milliliters(), 0),
+                  Words.number(dosed.chlorinePercent(), 1),
+                  circuit(boat, dosed.circuit()),
+                  Words.number(dosed.tankLiters(), 0));
+      case Fact.PartPicked picked ->
+          "ready at the boat: %s".formatted(Interval.of(picked.item()).part());
+      case Fact.CameBack back -> "came back, ran for %s h".formatted(Words.number(back.hours(), 1));
+      case Fact.RoundDone round -> {
+        String reasons = round.reasons().isEmpty() ? "" : ": " + String.join(" ", round.reasons());
+        yield "%s, %s%s".formatted(round.kind().words(), round.go() ? "go" : "no-go", reasons);
+      }
+      case Fact.EngineTroubled troubled ->
+          "%s %s".formatted(engine(troubled.engine()), troubled.trouble().words());
+      case Fact.PiecesFound found ->
+          "%s: %d %s of its impeller found%s"
+              .formatted(
+                  engine(found.engine()),
+                  found.count(),
+                  found.count() == 1 ? "piece" : "pieces",
+                  because(found.where()));
+      case Fact.GaugeRead read ->
+          "%s: gauge at %s after %s min"
+              .formatted(
+                  engine(read.engine()),
+                  Words.celsius(read.reading().temperatureC()),
+                  Words.number(read.reading().minute(), 1));
+      case Fact.BagCounted bag ->
+          "bag counted: %d %s".formatted(bag.count(), bag.count() == 1 ? "plug" : "plugs");
+      case Fact.LateSettled settled -> "Settled what was entered late: " + settled.found();
+      case Fact.Noted noted -> "note: " + noted.text();
+      case Fact.GuideLooked looked -> Guide.of(looked.guide()).said(looked.look(), looked.answer());
+      case Fact.WorkAdded work -> "to be done: " + work.what();
+      case Fact.PhotoTaken taken -> "photo" + because(taken.caption());
+      case Fact.CardOpened opened -> opened.procedure().words() + " card opened";
+      case Fact.HandedOver over ->
+          "stops here, %s goes on%s".formatted(over.to(), because(over.note()));
+      case Fact.StepSkipped skipped -> "step skipped" + because(skipped.reason());
+      case Fact.BerthMoved moved ->
+          "moved to %s, %s".formatted(moved.berthName(), moved.afloat() ? "afloat" : "ashore");
+      case Fact.Withdrawn withdrawn -> "taken back" + because(withdrawn.reason());
+      case Fact.WorkDone workDone -> "work done";
+      case Fact.BayEntered bayEntered -> "in the bay";
+      case Fact.BayLeft bayLeft -> "out of the bay";
+      case Fact.CardTaken cardTaken -> "goes on with the card";
+      case Fact.StepDone stepDone -> "step done";
+    };
   }
 
   private static String filled(Boat boat, Fact.FluidUsed used) {

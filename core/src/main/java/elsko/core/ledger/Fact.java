@@ -24,6 +24,10 @@ import java.util.UUID;
  * value that cannot be meant is refused when the fact is made, so that no log can hold one.
  */
 public sealed interface Fact {
+
+  /** What one circuit, or a low point of it, is about. */
+  sealed interface AboutCircuit extends Fact {}
+
   /** The most that one entry may pour or draw, L. */
   double MOST_LITERS = 200;
 
@@ -34,10 +38,10 @@ public sealed interface Fact {
   record AccessorySeen(Accessory accessory, boolean aboard) implements Fact {}
 
   /** Somebody looked and says what is in a circuit: water that must go, or water on purpose. */
-  record CircuitSeen(String circuit, boolean inService) implements Fact {}
+  record CircuitSeen(String circuit, boolean inService) implements AboutCircuit {}
 
   /** Somebody looked for what frost did to a circuit. */
-  record FrostLooked(String circuit, FrostFinding found) implements Fact {
+  record FrostLooked(String circuit, FrostFinding found) implements AboutCircuit {
     public FrostLooked {
       if (found == null) {
         throw Refused.value("finding", "Say what was found.");
@@ -55,7 +59,7 @@ public sealed interface Fact {
       implements Fact {}
 
   /** A low point was opened and looked at. */
-  record LowPointSeen(String lowPoint, Seen seen) implements Fact {}
+  record LowPointSeen(String lowPoint, Seen seen) implements AboutCircuit {}
 
   /**
    * An engine was started.
@@ -94,7 +98,8 @@ public sealed interface Fact {
    * @param segments keys of the segments it reached; only their descale clock starts anew
    * @param liters mixed, ready to use
    */
-  record DescalerUsed(String circuit, List<String> segments, double liters) implements Fact {
+  record DescalerUsed(String circuit, List<String> segments, double liters)
+      implements AboutCircuit {
     public DescalerUsed {
       segments = segments == null ? List.of() : List.copyOf(segments);
       if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
@@ -110,7 +115,7 @@ public sealed interface Fact {
    */
   record CoolantRead(
       String circuit, InstrumentUse with, double reading, @Nullable Double temperatureC)
-      implements Fact {
+      implements AboutCircuit {
     public CoolantRead(String circuit, InstrumentUse with, double reading) {
       this(circuit, with, reading, null);
     }
@@ -161,7 +166,8 @@ public sealed interface Fact {
    *
    * @param pourPoint key of the hose it was poured into; null when it was drawn through
    */
-  record FluidUsed(String circuit, Lot lot, double liters, String pourPoint) implements Fact {
+  record FluidUsed(String circuit, Lot lot, double liters, String pourPoint)
+      implements AboutCircuit {
     public FluidUsed {
       if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
         throw Refused.value("liters", "Must be above 0 L, at most 200 L.");
@@ -175,7 +181,7 @@ public sealed interface Fact {
   }
 
   /** Antifreeze was caught as it ran out of a circuit, to be taken away. */
-  record FluidCaught(String circuit, double liters) implements Fact {
+  record FluidCaught(String circuit, double liters) implements AboutCircuit {
     public FluidCaught {
       if (!Double.isFinite(liters) || liters < 0 || liters > MOST_LITERS) {
         throw Refused.value("liters", "Must be from 0 to 200 L.");
@@ -191,7 +197,7 @@ public sealed interface Fact {
    * @param milliliters of the product, mL
    */
   record Disinfected(String circuit, double tankLiters, double chlorinePercent, double milliliters)
-      implements Fact {
+      implements AboutCircuit {
     public Disinfected {
       Disinfection.poured(tankLiters, chlorinePercent, milliliters);
     }
@@ -275,7 +281,7 @@ public sealed interface Fact {
   /** A sample from a low point was read. */
   record SampleRead(
       String lowPoint, Lot lot, InstrumentUse with, double reading, double temperatureC)
-      implements Fact {
+      implements AboutCircuit {
     public SampleRead {
       with.instrument().readable("reading", lot.product().base(), reading);
       Refused.within("temperatureC", temperatureC, -60, 120, " °C");
@@ -283,7 +289,7 @@ public sealed interface Fact {
   }
 
   /** A required low point could not be sampled. */
-  record CouldNotSample(String lowPoint, String reason) implements Fact {
+  record CouldNotSample(String lowPoint, String reason) implements AboutCircuit {
     public CouldNotSample {
       reason = kept("reason", reason, "Say why it could not be sampled.");
     }
@@ -296,7 +302,7 @@ public sealed interface Fact {
    * @param untilC °C; null where only the day ends it
    */
   record Accepted(String circuit, String reason, @Nullable LocalDate until, @Nullable Double untilC)
-      implements Fact {
+      implements AboutCircuit {
     private static final double WARMEST_C = 5;
 
     public Accepted {
@@ -311,7 +317,7 @@ public sealed interface Fact {
   }
 
   /** A second person looked at a circuit's readings and signs for them. */
-  record Countersigned(String circuit) implements Fact {}
+  record Countersigned(String circuit) implements AboutCircuit {}
 
   /**
    * A number was read off an engine.

@@ -20,64 +20,109 @@ public final class FactFits {
 
   /** Refuses a fact about a fitting, low point, circuit, engine or hose the boat does not have. */
   public static void check(Boat boat, Fact fact) {
-    if (fact instanceof Fact.FittingSet set) {
-      fitting(boat.fitting(set.fitting()), set);
-    } else if (fact instanceof Fact.LowPointSeen seen) {
-      boat.lowPoint(seen.lowPoint());
-    } else if (fact instanceof Fact.SampleRead read) {
-      boat.lowPoint(read.lowPoint());
-    } else if (fact instanceof Fact.CouldNotSample said) {
-      boat.lowPoint(said.lowPoint());
-    } else if (fact instanceof Fact.CircuitSeen seen) {
-      boat.circuit(seen.circuit());
-    } else if (fact instanceof Fact.Accepted taken) {
-      boat.circuit(taken.circuit());
-    } else if (fact instanceof Fact.FrostLooked looked) {
-      boat.circuit(looked.circuit());
-    } else if (fact instanceof Fact.Countersigned signed) {
-      boat.circuit(signed.circuit());
-    } else if (fact instanceof Fact.CoolantRead read) {
-      coolant(boat.circuit(read.circuit()));
-    } else if (fact instanceof Fact.DescalerUsed used) {
-      rawWater(boat.circuit(used.circuit()), used);
-    } else if (fact instanceof Fact.EngineStarted started) {
-      engine(boat, started.engine());
-    } else if (fact instanceof Fact.EngineStopped stopped) {
-      engine(boat, stopped.engine());
-    } else if (fact instanceof Fact.ReadingTaken read) {
-      engine(boat, read.engine());
-    } else if (fact instanceof Fact.ConditionSeen seen) {
-      engine(boat, seen.engine());
-    } else if (fact instanceof Fact.PiecesFound found) {
-      engine(boat, found.engine());
-    } else if (fact instanceof Fact.Cranked cranked) {
-      engine(boat, cranked.engine());
-    } else if (fact instanceof Fact.GaugeRead read) {
-      engine(boat, read.engine());
-    } else if (fact instanceof Fact.ServiceDone done) {
-      engine(boat, done.engine());
-    } else if (fact instanceof Fact.RoundDone round) {
-      round.set().forEach(set -> check(boat, set));
-      round.seen().forEach(seen -> check(boat, seen));
-      round.read().forEach(read -> check(boat, read));
-    } else if (fact instanceof Fact.DuePlanned planned) {
-      boolean perEngine = Interval.of(planned.item()).isPerEngine();
-      if (perEngine == (planned.engine() == null)) {
-        throw Refused.value(
-            "engine", perEngine ? "Say which engine." : "It is about the boat as a whole.");
+    switch (fact) {
+      case Fact.FittingSet set -> {
+        fitting(boat.fitting(set.fitting()), set);
       }
-      engine(boat, planned.engine());
-    } else if (fact instanceof Fact.PartPicked picked) {
-      engine(boat, picked.engine());
-    } else if (fact instanceof Fact.EngineTroubled troubled) {
-      engine(boat, troubled.engine());
-    } else if (fact instanceof Fact.FluidCaught caught) {
-      boat.circuit(caught.circuit());
-    } else if (fact instanceof Fact.Disinfected dosed) {
-      domestic(boat.circuit(dosed.circuit()));
-    } else if (fact instanceof Fact.FluidUsed used) {
-      antifreeze(boat.circuit(used.circuit()));
-      pourPoint(boat.circuit(used.circuit()), used.pourPoint());
+      case Fact.LowPointSeen seen -> {
+        boat.lowPoint(seen.lowPoint());
+      }
+      case Fact.SampleRead read -> {
+        boat.lowPoint(read.lowPoint());
+      }
+      case Fact.CouldNotSample said -> {
+        boat.lowPoint(said.lowPoint());
+      }
+      case Fact.CircuitSeen seen -> {
+        boat.circuit(seen.circuit());
+      }
+      case Fact.Accepted taken -> {
+        boat.circuit(taken.circuit());
+      }
+      case Fact.FrostLooked looked -> {
+        boat.circuit(looked.circuit());
+      }
+      case Fact.Countersigned signed -> {
+        boat.circuit(signed.circuit());
+      }
+      case Fact.CoolantRead read -> {
+        coolant(boat.circuit(read.circuit()));
+      }
+      case Fact.DescalerUsed used -> {
+        rawWater(boat.circuit(used.circuit()), used);
+      }
+      case Fact.EngineStarted started -> {
+        engine(boat, started.engine());
+      }
+      case Fact.EngineStopped stopped -> {
+        engine(boat, stopped.engine());
+      }
+      case Fact.ReadingTaken read -> {
+        engine(boat, read.engine());
+      }
+      case Fact.ConditionSeen seen -> {
+        engine(boat, seen.engine());
+      }
+      case Fact.PiecesFound found -> {
+        engine(boat, found.engine());
+      }
+      case Fact.Cranked cranked -> {
+        engine(boat, cranked.engine());
+      }
+      case Fact.GaugeRead read -> {
+        engine(boat, read.engine());
+      }
+      case Fact.ServiceDone done -> {
+        engine(boat, done.engine());
+      }
+      case Fact.RoundDone round -> {
+        round.set().forEach(set -> check(boat, set));
+        round.seen().forEach(seen -> check(boat, seen));
+        round.read().forEach(read -> check(boat, read));
+      }
+      case Fact.DuePlanned planned -> {
+        boolean perEngine = Interval.of(planned.item()).isPerEngine();
+        if (perEngine == (planned.engine() == null)) {
+          throw Refused.value(
+              "engine", perEngine ? "Say which engine." : "It is about the boat as a whole.");
+        }
+        engine(boat, planned.engine());
+      }
+      case Fact.PartPicked picked -> {
+        engine(boat, picked.engine());
+      }
+      case Fact.EngineTroubled troubled -> {
+        engine(boat, troubled.engine());
+      }
+      case Fact.FluidCaught caught -> {
+        boat.circuit(caught.circuit());
+      }
+      case Fact.Disinfected dosed -> {
+        domestic(boat.circuit(dosed.circuit()));
+      }
+      case Fact.FluidUsed used -> {
+        antifreeze(boat.circuit(used.circuit()));
+        pourPoint(boat.circuit(used.circuit()), used.pourPoint());
+      }
+      case Fact.AccessorySeen accessorySeen -> {}
+      case Fact.CameBack cameBack -> {}
+      case Fact.JugRead jugRead -> {}
+      case Fact.BagCounted bagCounted -> {}
+      case Fact.GuideLooked guideLooked -> {}
+      case Fact.WorkAdded workAdded -> {}
+      case Fact.WorkDone workDone -> {}
+      case Fact.LateSettled lateSettled -> {}
+      case Fact.BayEntered bayEntered -> {}
+      case Fact.BayLeft bayLeft -> {}
+      case Fact.Noted noted -> {}
+      case Fact.PhotoTaken photoTaken -> {}
+      case Fact.CardOpened cardOpened -> {}
+      case Fact.CardTaken cardTaken -> {}
+      case Fact.HandedOver handedOver -> {}
+      case Fact.StepDone stepDone -> {}
+      case Fact.StepSkipped stepSkipped -> {}
+      case Fact.BerthMoved berthMoved -> {}
+      case Fact.Withdrawn withdrawn -> {}
     }
   }
 

@@ -52,66 +52,111 @@ public final class Interlocks {
 
   private void check(String person, Fact fact) {
     FactFits.check(boat, fact);
-    if (fact instanceof Fact.FittingSet set) {
-      setting(set);
-    } else if (fact instanceof Fact.LowPointSeen seen) {
-      looking(seen);
-    } else if (fact instanceof Fact.EngineStarted started) {
-      StartRules.check(state, started, rules.kickAllowed());
-    } else if (fact instanceof Fact.EngineStopped stopped) {
-      stopping(stopped);
-    } else if (fact instanceof Fact.FluidUsed used) {
-      filling(person, used);
-    } else if (fact instanceof Fact.DescalerUsed used) {
-      descaling(used);
-    } else if (fact instanceof Fact.RoundDone round) {
-      round.set().forEach(this::setting);
-    } else if (fact instanceof Fact.Disinfected) {
-      noAcidAbout();
-    } else if (fact instanceof Fact.SampleRead read) {
-      sampling(read);
-    } else if (fact instanceof Fact.CouldNotSample said) {
-      requireFilled(boat.circuitOfLowPoint(said.lowPoint()));
-    } else if (fact instanceof Fact.Countersigned signed) {
-      countersigning(person, signed);
-    } else if (fact instanceof Fact.CoolantRead read) {
-      readingCoolant(read);
-    } else if (fact instanceof Fact.GaugeRead read) {
-      Position engine = StartRules.named(state, read.engine());
-      if (!state.running().containsKey(engine)) {
-        throw Refused.state(
-            "temperatureC",
-            "The %s is not running: its gauge says nothing.".formatted(engine.words()));
+    switch (fact) {
+      case Fact.FittingSet set -> {
+        setting(set);
       }
-    } else if (fact instanceof Fact.PiecesFound found) {
-      Position engine = StartRules.named(state, found.engine());
-      int missing = state.missingPieces().getOrDefault(engine, 0);
-      if (found.count() > missing) {
-        throw Refused.state(
-            "count",
-            missing == 0
-                ? "No piece of this impeller is missing by the record."
-                : "Only %d are missing by the record. Count its vanes again.".formatted(missing));
+      case Fact.LowPointSeen seen -> {
+        looking(seen);
       }
-    } else if (fact instanceof Fact.WorkDone done) {
-      if (state.work().stream().noneMatch(open -> open.id().equals(done.work()))) {
-        throw Refused.state("work", "That is done already, or was never asked for.");
+      case Fact.EngineStarted started -> {
+        StartRules.check(state, started, rules.kickAllowed());
       }
-    } else if (fact instanceof Fact.Accepted taken) {
-      accepting(taken);
-    } else if (fact instanceof Fact.LateSettled settled) {
-      if (state.contradicted().stream().noneMatch(late -> late.id().equals(settled.entry()))) {
-        throw Refused.state("work", "That is settled already, or contradicts nothing.");
+      case Fact.EngineStopped stopped -> {
+        stopping(stopped);
       }
-    } else if (fact instanceof Fact.BayEntered) {
-      if (!state.running().isEmpty()) {
-        throw Refused.state(
-            "kind", "The engine is running: hands stay out of the bay until it has stopped.");
+      case Fact.FluidUsed used -> {
+        filling(person, used);
       }
-    } else if (fact instanceof Fact.BerthMoved moved) {
-      moving(moved);
-    } else if (fact instanceof Fact.CardOpened opened) {
-      opening(opened);
+      case Fact.DescalerUsed used -> {
+        descaling(used);
+      }
+      case Fact.RoundDone round -> {
+        round.set().forEach(this::setting);
+      }
+      case Fact.Disinfected disinfected -> {
+        noAcidAbout();
+      }
+      case Fact.SampleRead read -> {
+        sampling(read);
+      }
+      case Fact.CouldNotSample said -> {
+        requireFilled(boat.circuitOfLowPoint(said.lowPoint()));
+      }
+      case Fact.Countersigned signed -> {
+        countersigning(person, signed);
+      }
+      case Fact.CoolantRead read -> {
+        readingCoolant(read);
+      }
+      case Fact.GaugeRead read -> {
+        Position engine = StartRules.named(state, read.engine());
+        if (!state.running().containsKey(engine)) {
+          throw Refused.state(
+              "temperatureC",
+              "The %s is not running: its gauge says nothing.".formatted(engine.words()));
+        }
+      }
+      case Fact.PiecesFound found -> {
+        Position engine = StartRules.named(state, found.engine());
+        int missing = state.missingPieces().getOrDefault(engine, 0);
+        if (found.count() > missing) {
+          throw Refused.state(
+              "count",
+              missing == 0
+                  ? "No piece of this impeller is missing by the record."
+                  : "Only %d are missing by the record. Count its vanes again.".formatted(missing));
+        }
+      }
+      case Fact.WorkDone done -> {
+        if (state.work().stream().noneMatch(open -> open.id().equals(done.work()))) {
+          throw Refused.state("work", "That is done already, or was never asked for.");
+        }
+      }
+      case Fact.Accepted taken -> {
+        accepting(taken);
+      }
+      case Fact.LateSettled settled -> {
+        if (state.contradicted().stream().noneMatch(late -> late.id().equals(settled.entry()))) {
+          throw Refused.state("work", "That is settled already, or contradicts nothing.");
+        }
+      }
+      case Fact.BayEntered bayEntered -> {
+        if (!state.running().isEmpty()) {
+          throw Refused.state(
+              "kind", "The engine is running: hands stay out of the bay until it has stopped.");
+        }
+      }
+      case Fact.BerthMoved moved -> {
+        moving(moved);
+      }
+      case Fact.CardOpened opened -> {
+        opening(opened);
+      }
+      case Fact.AccessorySeen accessorySeen -> {}
+      case Fact.CircuitSeen circuitSeen -> {}
+      case Fact.FrostLooked frostLooked -> {}
+      case Fact.Cranked cranked -> {}
+      case Fact.ServiceDone serviceDone -> {}
+      case Fact.DuePlanned duePlanned -> {}
+      case Fact.FluidCaught fluidCaught -> {}
+      case Fact.PartPicked partPicked -> {}
+      case Fact.CameBack cameBack -> {}
+      case Fact.EngineTroubled engineTroubled -> {}
+      case Fact.JugRead jugRead -> {}
+      case Fact.ReadingTaken readingTaken -> {}
+      case Fact.ConditionSeen conditionSeen -> {}
+      case Fact.BagCounted bagCounted -> {}
+      case Fact.GuideLooked guideLooked -> {}
+      case Fact.WorkAdded workAdded -> {}
+      case Fact.BayLeft bayLeft -> {}
+      case Fact.Noted noted -> {}
+      case Fact.PhotoTaken photoTaken -> {}
+      case Fact.CardTaken cardTaken -> {}
+      case Fact.HandedOver handedOver -> {}
+      case Fact.StepDone stepDone -> {}
+      case Fact.StepSkipped stepSkipped -> {}
+      case Fact.Withdrawn withdrawn -> {}
     }
   }
 

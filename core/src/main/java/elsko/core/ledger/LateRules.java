@@ -72,19 +72,52 @@ public final class LateRules {
   }
 
   private static boolean isDone(Fact fact) {
-    return fact instanceof Fact.FittingSet
-        || fact instanceof Fact.LowPointSeen
-        || fact instanceof Fact.EngineStarted
-        || fact instanceof Fact.EngineStopped
-        || fact instanceof Fact.Cranked
-        || fact instanceof Fact.FluidUsed
-        || fact instanceof Fact.FluidCaught
-        || fact instanceof Fact.DescalerUsed
-        || fact instanceof Fact.Disinfected
-        || fact instanceof Fact.SampleRead
-        || fact instanceof Fact.CoolantRead
-        || fact instanceof Fact.GaugeRead
-        || fact instanceof Fact.BerthMoved;
+    return switch (fact) {
+      case Fact.AccessorySeen accessorySeen -> false;
+      case Fact.CircuitSeen circuitSeen -> false;
+      case Fact.FrostLooked frostLooked -> false;
+      case Fact.FittingSet fittingSet -> true;
+      case Fact.LowPointSeen lowPointSeen -> true;
+      case Fact.EngineStarted engineStarted -> true;
+      case Fact.Cranked cranked -> true;
+      case Fact.EngineStopped engineStopped -> true;
+      case Fact.DescalerUsed descalerUsed -> true;
+      case Fact.CoolantRead coolantRead -> true;
+      case Fact.ServiceDone serviceDone -> false;
+      case Fact.DuePlanned duePlanned -> false;
+      case Fact.FluidUsed fluidUsed -> true;
+      case Fact.FluidCaught fluidCaught -> true;
+      case Fact.Disinfected disinfected -> true;
+      case Fact.PartPicked partPicked -> false;
+      case Fact.CameBack cameBack -> false;
+      case Fact.EngineTroubled engineTroubled -> false;
+      case Fact.RoundDone roundDone -> false;
+      case Fact.JugRead jugRead -> false;
+      case Fact.SampleRead sampleRead -> true;
+      case Fact.CouldNotSample couldNotSample -> false;
+      case Fact.Accepted accepted -> false;
+      case Fact.Countersigned countersigned -> false;
+      case Fact.ReadingTaken readingTaken -> false;
+      case Fact.ConditionSeen conditionSeen -> false;
+      case Fact.PiecesFound piecesFound -> false;
+      case Fact.GaugeRead gaugeRead -> true;
+      case Fact.BagCounted bagCounted -> false;
+      case Fact.GuideLooked guideLooked -> false;
+      case Fact.WorkAdded workAdded -> false;
+      case Fact.WorkDone workDone -> false;
+      case Fact.LateSettled lateSettled -> false;
+      case Fact.BayEntered bayEntered -> false;
+      case Fact.BayLeft bayLeft -> false;
+      case Fact.Noted noted -> false;
+      case Fact.PhotoTaken photoTaken -> false;
+      case Fact.CardOpened cardOpened -> false;
+      case Fact.CardTaken cardTaken -> false;
+      case Fact.HandedOver handedOver -> false;
+      case Fact.StepDone stepDone -> false;
+      case Fact.StepSkipped stepSkipped -> false;
+      case Fact.BerthMoved berthMoved -> true;
+      case Fact.Withdrawn withdrawn -> false;
+    };
   }
 
   /** The boat as it stood when something happened. */

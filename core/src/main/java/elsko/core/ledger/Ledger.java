@@ -127,129 +127,175 @@ public final class Ledger {
       applyToCard(entry);
     }
     Fact fact = entry.fact();
-    if (fact instanceof Fact.FittingSet set) {
-      set(entry, set);
-    } else if (fact instanceof Fact.AccessorySeen looked) {
-      aboard.put(looked.accessory(), looked.aboard());
-      CircuitFold circuit = circuits.get(looked.accessory().key());
-      if (circuit != null) {
-        circuit.isAboard(looked.aboard());
+    switch (fact) {
+      case Fact.FittingSet set -> {
+        set(entry, set);
       }
-    } else if (fact instanceof Fact.EngineStarted started) {
-      started(started, entry.deviceTime());
-    } else if (fact instanceof Fact.Cranked cranked) {
-      boat.enginesMeant(cranked.engine())
-          .forEach(
-              engine ->
-                  runs.turned(
-                      engine, cranked.seconds(), seacockIsOpen(engine), entry.deviceTime()));
-    } else if (fact instanceof Fact.GaugeRead read) {
-      boat.enginesMeant(read.engine())
-          .forEach(
-              engine -> {
-                runs.read(engine, read.reading());
-                coolantRoundWith(engine);
-              });
-    } else if (fact instanceof Fact.RoundDone round) {
-      gone(entry, round);
-    } else if (fact instanceof Fact.ConditionSeen seen) {
-      seen(entry, seen);
-    } else if (fact instanceof Fact.PiecesFound found) {
-      boat.enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
-    } else if (fact instanceof Fact.ReadingTaken read) {
-      taken(entry, read);
-    } else if (fact instanceof Fact.EngineStopped stopped) {
-      boat.enginesMeant(stopped.engine())
-          .forEach(
-              engine -> {
-                running.remove(engine);
-                runs.stopped(engine, entry.deviceTime());
-              });
-    } else if (fact instanceof Fact.ServiceDone done) {
-      services.done(done.engine(), Interval.of(done.item()), entry, done.found());
-      if (done.item().equals(Interval.IMPELLER.key())) {
-        boat.enginesMeant(done.engine()).forEach(readings::impellerReplaced);
-      } else if (done.item().equals(Interval.COOLANT.key())) {
-        coolantOf(done.engine(), CircuitFold::coolantRenewed);
+      case Fact.AccessorySeen looked -> {
+        aboard.put(looked.accessory(), looked.aboard());
+        CircuitFold circuit = circuits.get(looked.accessory().key());
+        if (circuit != null) {
+          circuit.isAboard(looked.aboard());
+        }
       }
-    } else if (fact instanceof Fact.DuePlanned planned) {
-      services.planned(planned.engine(), Interval.of(planned.item()), entry);
-    } else if (fact instanceof Fact.EngineTroubled troubled) {
-      boat.enginesMeant(troubled.engine())
-          .forEach(engine -> troubled(engine, troubled.trouble(), entry.deviceTime()));
-    } else if (fact instanceof Fact.CameBack) {
-      backAt = entry.deviceTime();
-    } else if (fact instanceof Fact.JugRead read) {
-      circuits.values().forEach(circuit -> circuit.jug(read));
-    } else if (fact instanceof Fact.WorkAdded added) {
-      work.put(
-          entry.id(), new OpenWork(entry.id(), added.what(), entry.person(), entry.deviceTime()));
-    } else if (fact instanceof Fact.WorkDone done) {
-      work.remove(done.work());
-    } else if (fact instanceof Fact.LateSettled settled) {
-      contradicted.remove(settled.entry());
-    } else if (fact instanceof Fact.BagCounted bag) {
-      counted = bag.count();
-      countedBy = entry.person();
-      countedAt = entry.deviceTime();
-    } else if (fact instanceof Fact.BayEntered) {
-      inBay.add(entry.person());
-    } else if (fact instanceof Fact.BayLeft) {
-      inBay.remove(entry.person());
-    } else if (fact instanceof Fact.BerthMoved moved) {
-      moved(moved);
-    } else {
-      applyToCircuit(entry, fact);
+      case Fact.EngineStarted started -> {
+        started(started, entry.deviceTime());
+      }
+      case Fact.Cranked cranked -> {
+        boat.enginesMeant(cranked.engine())
+            .forEach(
+                engine ->
+                    runs.turned(
+                        engine, cranked.seconds(), seacockIsOpen(engine), entry.deviceTime()));
+      }
+      case Fact.GaugeRead read -> {
+        boat.enginesMeant(read.engine())
+            .forEach(
+                engine -> {
+                  runs.read(engine, read.reading());
+                  coolantRoundWith(engine);
+                });
+      }
+      case Fact.RoundDone round -> {
+        gone(entry, round);
+      }
+      case Fact.ConditionSeen seen -> {
+        seen(entry, seen);
+      }
+      case Fact.PiecesFound found -> {
+        boat.enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
+      }
+      case Fact.ReadingTaken read -> {
+        taken(entry, read);
+      }
+      case Fact.EngineStopped stopped -> {
+        boat.enginesMeant(stopped.engine())
+            .forEach(
+                engine -> {
+                  running.remove(engine);
+                  runs.stopped(engine, entry.deviceTime());
+                });
+      }
+      case Fact.ServiceDone done -> {
+        services.done(done.engine(), Interval.of(done.item()), entry, done.found());
+        if (done.item().equals(Interval.IMPELLER.key())) {
+          boat.enginesMeant(done.engine()).forEach(readings::impellerReplaced);
+        } else if (done.item().equals(Interval.COOLANT.key())) {
+          coolantOf(done.engine(), CircuitFold::coolantRenewed);
+        }
+      }
+      case Fact.DuePlanned planned -> {
+        services.planned(planned.engine(), Interval.of(planned.item()), entry);
+      }
+      case Fact.EngineTroubled troubled -> {
+        boat.enginesMeant(troubled.engine())
+            .forEach(engine -> troubled(engine, troubled.trouble(), entry.deviceTime()));
+      }
+      case Fact.CameBack cameBack -> {
+        backAt = entry.deviceTime();
+      }
+      case Fact.JugRead read -> {
+        circuits.values().forEach(circuit -> circuit.jug(read));
+      }
+      case Fact.WorkAdded added -> {
+        work.put(
+            entry.id(), new OpenWork(entry.id(), added.what(), entry.person(), entry.deviceTime()));
+      }
+      case Fact.WorkDone done -> {
+        work.remove(done.work());
+      }
+      case Fact.LateSettled settled -> {
+        contradicted.remove(settled.entry());
+      }
+      case Fact.BagCounted bag -> {
+        counted = bag.count();
+        countedBy = entry.person();
+        countedAt = entry.deviceTime();
+      }
+      case Fact.BayEntered bayEntered -> {
+        inBay.add(entry.person());
+      }
+      case Fact.BayLeft bayLeft -> {
+        inBay.remove(entry.person());
+      }
+      case Fact.BerthMoved moved -> {
+        moved(moved);
+      }
+      case Fact.AboutCircuit about -> applyToCircuit(entry, about);
+      case Fact.PartPicked partPicked -> {}
+      case Fact.GuideLooked guideLooked -> {}
+      case Fact.Noted noted -> {}
+      case Fact.PhotoTaken photoTaken -> {}
+      case Fact.CardOpened cardOpened -> {}
+      case Fact.CardTaken cardTaken -> {}
+      case Fact.HandedOver handedOver -> {}
+      case Fact.StepDone stepDone -> {}
+      case Fact.StepSkipped stepSkipped -> {}
+      case Fact.Withdrawn withdrawn -> {}
     }
   }
 
   /** What is about one circuit; nothing, when the boat was described anew and no longer has it. */
-  private void applyToCircuit(Entry entry, Fact fact) {
-    if (fact instanceof Fact.CircuitSeen looked) {
-      ifThere(looked.circuit(), circuit -> circuit.looked(looked.inService()));
-    } else if (fact instanceof Fact.FrostLooked looked) {
-      ifThere(looked.circuit(), circuit -> circuit.lookedForFrost(looked.found()));
-    } else if (fact instanceof Fact.LowPointSeen looked) {
-      ifLowPoint(
-          looked.lowPoint(),
-          circuit -> {
-            if (circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()).isEmpty()) {
-              mufflerDrained(looked.lowPoint());
-            }
-          });
-    } else if (fact instanceof Fact.FluidUsed used) {
-      boolean shut =
-          boat.hasCircuit(used.circuit()) && runs.stayedShut(boat.circuit(used.circuit()).engine());
-      ifThere(used.circuit(), circuit -> circuit.filled(used, entry.person(), shut));
-      leaveServiceWith(used.circuit());
-    } else if (fact instanceof Fact.DescalerUsed used) {
-      ifThere(used.circuit(), CircuitFold::flooded);
-      if (boat.hasCircuit(used.circuit())) {
-        Position engine = boat.circuit(used.circuit()).engine();
-        services.done(engine, Interval.DESCALE, entry, "");
-        services.descaled(used.circuit(), used.segments(), entry.deviceTime());
-        descaled.put(used.circuit(), used.segments());
+  private void applyToCircuit(Entry entry, Fact.AboutCircuit fact) {
+    switch (fact) {
+      case Fact.CircuitSeen looked -> {
+        ifThere(looked.circuit(), circuit -> circuit.looked(looked.inService()));
       }
-    } else if (fact instanceof Fact.CoolantRead read) {
-      ifThere(read.circuit(), circuit -> circuit.coolant(read));
-    } else if (fact instanceof Fact.SampleRead read) {
-      ifLowPoint(
-          read.lowPoint(), circuit -> circuit.sample(read, entry.person(), entry.serverTime()));
-    } else if (fact instanceof Fact.Countersigned signed) {
-      ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
-    } else if (fact instanceof Fact.Accepted taken) {
-      ifThere(
-          taken.circuit(),
-          circuit ->
-              circuit.accepted(
-                  new Acceptance(
-                      entry.person(),
-                      entry.happened(),
-                      taken.reason(),
-                      taken.until(),
-                      taken.untilC())));
-    } else if (fact instanceof Fact.CouldNotSample said) {
-      ifLowPoint(said.lowPoint(), circuit -> circuit.notSampled(said));
+      case Fact.FrostLooked looked -> {
+        ifThere(looked.circuit(), circuit -> circuit.lookedForFrost(looked.found()));
+      }
+      case Fact.LowPointSeen looked -> {
+        ifLowPoint(
+            looked.lowPoint(),
+            circuit -> {
+              if (circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()).isEmpty()) {
+                mufflerDrained(looked.lowPoint());
+              }
+            });
+      }
+      case Fact.FluidUsed used -> {
+        boolean shut =
+            boat.hasCircuit(used.circuit())
+                && runs.stayedShut(boat.circuit(used.circuit()).engine());
+        ifThere(used.circuit(), circuit -> circuit.filled(used, entry.person(), shut));
+        leaveServiceWith(used.circuit());
+      }
+      case Fact.DescalerUsed used -> {
+        ifThere(used.circuit(), CircuitFold::flooded);
+        if (boat.hasCircuit(used.circuit())) {
+          Position engine = boat.circuit(used.circuit()).engine();
+          services.done(engine, Interval.DESCALE, entry, "");
+          services.descaled(used.circuit(), used.segments(), entry.deviceTime());
+          descaled.put(used.circuit(), used.segments());
+        }
+      }
+      case Fact.CoolantRead read -> {
+        ifThere(read.circuit(), circuit -> circuit.coolant(read));
+      }
+      case Fact.SampleRead read -> {
+        ifLowPoint(
+            read.lowPoint(), circuit -> circuit.sample(read, entry.person(), entry.serverTime()));
+      }
+      case Fact.Countersigned signed -> {
+        ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
+      }
+      case Fact.Accepted taken -> {
+        ifThere(
+            taken.circuit(),
+            circuit ->
+                circuit.accepted(
+                    new Acceptance(
+                        entry.person(),
+                        entry.happened(),
+                        taken.reason(),
+                        taken.until(),
+                        taken.untilC())));
+      }
+      case Fact.CouldNotSample said -> {
+        ifLowPoint(said.lowPoint(), circuit -> circuit.notSampled(said));
+      }
+      case Fact.FluidCaught fluidCaught -> {}
+      case Fact.Disinfected disinfected -> {}
     }
   }
 

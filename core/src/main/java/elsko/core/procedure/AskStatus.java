@@ -1,6 +1,5 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Outcome;
 import elsko.core.ledger.BoatState;
@@ -12,11 +11,10 @@ import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.StartBasis;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
+import java.util.Objects;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * Whether what a step asks for has been given. What is already so need not be done again; what the
@@ -24,19 +22,11 @@ import java.util.Set;
  */
 public final class AskStatus {
   private final BoatState state;
-  private final Set<String> said = new HashSet<>();
-  private final Map<String, String> found = new HashMap<>();
+  private final List<Fact> said;
 
   private AskStatus(BoatState state, List<Entry> entries) {
     this.state = state;
-    for (Entry entry : entries) {
-      said.add(name(entry.fact()));
-      if (entry.fact() instanceof Fact.ConditionSeen seen) {
-        found.put(seen.condition() + only(seen.engine()), seen.finding());
-      } else if (entry.fact() instanceof Fact.FrostLooked looked) {
-        found.put(name(looked), looked.found().key());
-      }
-    }
+    this.said = entries.stream().map(Entry::fact).toList();
   }
 
   /** The status of one step's asks. */
@@ -46,7 +36,56 @@ public final class AskStatus {
 
   /** Whether all of a step's asks are answered, in the order they stand. */
   public boolean isAnswered(Step step, Ask ask) {
-    return ask instanceof Ask.Set set ? isSet(step, set) : isAnswered(ask);
+    return switch (ask) {
+      case Ask.Set set -> isSet(step, set);
+      case Ask.Open open ->
+          wasSaid(Fact.LowPointSeen.class, seen -> seen.lowPoint().equals(open.lowPoint()));
+      case Ask.Engine engine -> turned(engine);
+      case Ask.Kick kick ->
+          wasSaid(
+              Fact.EngineStarted.class,
+              started ->
+                  started.basis() == StartBasis.KICK && only(started.engine()) == kick.engine());
+      case Ask.Read read ->
+          wasSaid(
+                  Fact.ReadingTaken.class,
+                  taken ->
+                      taken.limit().equals(read.limit()) && same(taken.engine(), read.engine()))
+              || wasSeen(read.instead(), read.engine());
+      case Ask.See see -> wasSeen(see.condition(), see.engine());
+      case Ask.Pieces pieces -> !state.missingPieces().containsKey(only(pieces.engine()));
+      case Ask.Fill fill ->
+          wasSaid(
+              Fact.FluidUsed.class,
+              used ->
+                  used.circuit().equals(fill.circuit())
+                      && Objects.equals(used.pourPoint(), fill.pourPoint()));
+      case Ask.Catch caught ->
+          wasSaid(Fact.FluidCaught.class, it -> it.circuit().equals(caught.circuit()));
+      case Ask.Disinfect dose ->
+          wasSaid(Fact.Disinfected.class, it -> it.circuit().equals(dose.circuit()));
+      case Ask.Pick pick ->
+          wasSaid(
+              Fact.PartPicked.class,
+              it -> it.item().equals(pick.item()) && same(it.engine(), pick.engine()));
+      case Ask.Descale descale ->
+          wasSaid(Fact.DescalerUsed.class, it -> it.circuit().equals(descale.circuit()));
+      case Ask.Count count -> wasSaid(Fact.BagCounted.class, it -> true);
+      case Ask.Jug jug -> jugWasRead(state.circuit(jug.circuit()));
+      case Ask.Sample sample -> isSampled(sample.lowPoint());
+      case Ask.Coolant coolant ->
+          wasSaid(Fact.CoolantRead.class, it -> it.circuit().equals(coolant.circuit()));
+      case Ask.Frost frost -> found(frost) != null;
+      case Ask.Service service ->
+          wasSaid(
+              Fact.ServiceDone.class,
+              it -> it.item().equals(service.item()) && same(it.engine(), service.engine()));
+      case Ask.Aboard aboard ->
+          wasSaid(Fact.AccessorySeen.class, it -> it.accessory() == aboard.accessory());
+      case Ask.Look look -> look.circuits().stream().allMatch(one -> lookedAt(one, look));
+      case Ask.Note note -> wasSaid(Fact.Noted.class, it -> true);
+      case Ask.Afloat afloat -> state.afloat();
+    };
   }
 
   /**
@@ -59,12 +98,56 @@ public final class AskStatus {
 
   /** What was found last at the step, by {@link Fact.ConditionSeen#finding}; or null. */
   public String found(Ask.See see) {
-    return found.get(see.condition() + only(see.engine()));
+    return said(Fact.ConditionSeen.class)
+        .filter(seen -> isThat(seen, see.condition(), see.engine()))
+        .map(Fact.ConditionSeen::finding)
+        .reduce((earlier, later) -> later)
+        .orElse(null);
   }
 
   /** What was found last at the step, by {@link FrostFinding#key}; or null. */
   public String found(Ask.Frost frost) {
-    return found.get("frost " + frost.circuit());
+    return said(Fact.FrostLooked.class)
+        .filter(looked -> looked.circuit().equals(frost.circuit()))
+        .map(looked -> looked.found().key())
+        .reduce((earlier, later) -> later)
+        .orElse(null);
+  }
+
+  private <T extends Fact> Stream<T> said(Class<T> kind) {
+    return said.stream().filter(kind::isInstance).map(kind::cast);
+  }
+
+  private <T extends Fact> boolean wasSaid(Class<T> kind, Predicate<T> fits) {
+    return said(kind).anyMatch(fits);
+  }
+
+  private boolean wasSeen(String condition, Position engine) {
+    return wasSaid(Fact.ConditionSeen.class, seen -> isThat(seen, condition, engine));
+  }
+
+  private boolean isThat(Fact.ConditionSeen seen, String condition, Position engine) {
+    return seen.condition().equals(condition) && same(seen.engine(), engine);
+  }
+
+  private boolean turned(Ask.Engine ask) {
+    return ask.start()
+        ? wasSaid(
+            Fact.EngineStarted.class,
+            started -> started.basis() != StartBasis.KICK && only(started.engine()) == ask.engine())
+        : wasSaid(Fact.EngineStopped.class, stopped -> only(stopped.engine()) == ask.engine());
+  }
+
+  private boolean jugWasRead(CircuitState circuit) {
+    return circuit.lot() == null
+        ? wasSaid(Fact.JugRead.class, it -> true)
+        : circuit.jugs().containsKey(circuit.lot().number());
+  }
+
+  private boolean lookedAt(String circuit, Ask.Look look) {
+    return wasSaid(
+        Fact.CircuitSeen.class,
+        seen -> seen.circuit().equals(circuit) && seen.inService() == look.inService());
   }
 
   private boolean isSet(Step step, Ask.Set set) {
@@ -75,101 +158,30 @@ public final class AskStatus {
   }
 
   private boolean isSaid(Ask.Set set) {
-    return said.contains("set " + set.fitting() + set.to());
+    return wasSaid(
+        Fact.FittingSet.class, it -> it.fitting().equals(set.fitting()) && it.state() == set.to());
+  }
+
+  private static Stream<Ask.Set> setsOf(Step step, String fitting) {
+    return step.asks().stream()
+        .filter(Ask.Set.class::isInstance)
+        .map(Ask.Set.class::cast)
+        .filter(set -> set.fitting().equals(fitting));
   }
 
   /** Such a fitting is not back because it has not been moved yet. */
   private static boolean isMovedTwice(Step step, Ask.Set set) {
-    return step.asks().stream()
-            .filter(Ask.Set.class::isInstance)
-            .filter(other -> ((Ask.Set) other).fitting().equals(set.fitting()))
-            .count()
-        > 1;
+    return setsOf(step, set.fitting()).count() > 1;
   }
 
   /** Whether another ask about the same fitting comes earlier in the step and is still open. */
   private boolean movedBefore(Step step, Ask.Set set) {
-    for (Ask ask : step.asks()) {
-      if (ask == set) {
-        return false;
-      }
-      if (ask instanceof Ask.Set other && other.fitting().equals(set.fitting()) && !isSaid(other)) {
-        return true;
-      }
-    }
-    return false;
+    return setsOf(step, set.fitting())
+        .takeWhile(other -> other != set)
+        .anyMatch(other -> !isSaid(other));
   }
 
-  private boolean isAnswered(Ask ask) {
-    if (ask instanceof Ask.Open open) {
-      return said.contains("seen " + open.lowPoint());
-    }
-    if (ask instanceof Ask.Engine engine) {
-      return said.contains((engine.start() ? "start " : "stop ") + engine.engine());
-    }
-    if (ask instanceof Ask.Kick kick) {
-      return said.contains("kick " + kick.engine());
-    }
-    if (ask instanceof Ask.Read read) {
-      return said.contains("read " + read.limit() + only(read.engine()))
-          || said.contains("see " + read.instead() + only(read.engine()));
-    }
-    if (ask instanceof Ask.See see) {
-      return said.contains("see " + see.condition() + only(see.engine()));
-    }
-    if (ask instanceof Ask.Pieces pieces) {
-      return !state.missingPieces().containsKey(only(pieces.engine()));
-    }
-    if (ask instanceof Ask.Fill fill) {
-      return said.contains("fill " + fill.circuit() + fill.pourPoint());
-    }
-    if (ask instanceof Ask.Catch caught) {
-      return said.contains("catch " + caught.circuit());
-    }
-    if (ask instanceof Ask.Disinfect dose) {
-      return said.contains("disinfect " + dose.circuit());
-    }
-    if (ask instanceof Ask.Pick pick) {
-      return said.contains("pick " + pick.item() + only(pick.engine()));
-    }
-    if (ask instanceof Ask.Descale descale) {
-      return said.contains("descale " + descale.circuit());
-    }
-    if (ask instanceof Ask.Count) {
-      return said.contains("count");
-    }
-    if (ask instanceof Ask.Jug jug) {
-      CircuitState circuit = state.circuit(jug.circuit());
-      return circuit.lot() == null
-          ? said.contains("jug")
-          : circuit.jugs().containsKey(circuit.lot().number());
-    }
-    if (ask instanceof Ask.Coolant coolant) {
-      return said.contains("coolant " + coolant.circuit());
-    }
-    if (ask instanceof Ask.Frost frost) {
-      return said.contains("frost " + frost.circuit());
-    }
-    if (ask instanceof Ask.Service service) {
-      return said.contains("service " + service.item() + only(service.engine()));
-    }
-    if (ask instanceof Ask.Aboard aboard) {
-      return said.contains("aboard " + aboard.accessory());
-    }
-    if (ask instanceof Ask.Look look) {
-      return look.circuits().stream()
-          .allMatch(circuit -> said.contains("look " + circuit + look.inService()));
-    }
-    if (ask instanceof Ask.Note) {
-      return said.contains("note");
-    }
-    if (ask instanceof Ask.Afloat) {
-      return state.afloat();
-    }
-    return sampledNow(((Ask.Sample) ask).lowPoint());
-  }
-
-  private boolean sampledNow(String lowPoint) {
+  private boolean isSampled(String lowPoint) {
     PointState point =
         state.circuit(state.boat().circuitOfLowPoint(lowPoint).key()).point(lowPoint);
     return point.couldNot() != null
@@ -178,70 +190,14 @@ public final class AskStatus {
 
   private boolean stands(Ask.Set set) {
     FittingStanding standing = state.fitting(set.fitting());
-    FittingState to = set.to();
-    return standing.state() == to && !standing.forSample();
+    return standing.state() == set.to() && !standing.forSample();
   }
 
   private Position only(Position named) {
     return state.boat().engineMeant(named);
   }
 
-  private String name(Fact fact) {
-    if (fact instanceof Fact.FittingSet set) {
-      return "set " + set.fitting() + set.state();
-    }
-    if (fact instanceof Fact.LowPointSeen seen) {
-      return "seen " + seen.lowPoint();
-    }
-    if (fact instanceof Fact.EngineStarted started) {
-      String what = started.basis() == StartBasis.KICK ? "kick " : "start ";
-      return what + only(started.engine());
-    }
-    if (fact instanceof Fact.EngineStopped stopped) {
-      return "stop " + only(stopped.engine());
-    }
-    if (fact instanceof Fact.ReadingTaken read) {
-      return "read " + read.limit() + only(read.engine());
-    }
-    if (fact instanceof Fact.ConditionSeen seen) {
-      return "see " + seen.condition() + only(seen.engine());
-    }
-    if (fact instanceof Fact.FluidUsed used) {
-      return "fill " + used.circuit() + used.pourPoint();
-    }
-    if (fact instanceof Fact.FluidCaught caught) {
-      return "catch " + caught.circuit();
-    }
-    if (fact instanceof Fact.Disinfected dosed) {
-      return "disinfect " + dosed.circuit();
-    }
-    if (fact instanceof Fact.PartPicked picked) {
-      return "pick " + picked.item() + only(picked.engine());
-    }
-    if (fact instanceof Fact.DescalerUsed used) {
-      return "descale " + used.circuit();
-    }
-    if (fact instanceof Fact.CoolantRead read) {
-      return "coolant " + read.circuit();
-    }
-    if (fact instanceof Fact.FrostLooked looked) {
-      return "frost " + looked.circuit();
-    }
-    if (fact instanceof Fact.ServiceDone done) {
-      return "service " + done.item() + only(done.engine());
-    }
-    if (fact instanceof Fact.AccessorySeen seen) {
-      return "aboard " + seen.accessory();
-    }
-    if (fact instanceof Fact.CircuitSeen seen) {
-      return "look " + seen.circuit() + seen.inService();
-    }
-    if (fact instanceof Fact.BagCounted) {
-      return "count";
-    }
-    if (fact instanceof Fact.JugRead) {
-      return "jug";
-    }
-    return fact instanceof Fact.Noted ? "note" : fact.getClass().getSimpleName();
+  private boolean same(Position one, Position other) {
+    return only(one) == only(other);
   }
 }

@@ -13,6 +13,7 @@ import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
+import elsko.core.ledger.Fact;
 import elsko.core.ledger.Protection;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +49,27 @@ class CircuitWaterTest {
     CircuitWater.Held block = held(story, "block-port");
     assertThat(block.pocket().freezePointC())
         .isCloseTo(PG.freezePointC(0.95 * 0.38 - 0.05), within(0.3));
+  }
+
+  @Test
+  void aJugThatReadsWeakIsNotTakenForWhatItsLabelSays() {
+    Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR);
+    story.walkTo("clamp", Map.of());
+    story.say(new Fact.JugRead(Story.LOT, Story.GLASS, Story.SHORT));
+    assertThat(held(story, "block-port").pocket().freezePointC())
+        .isCloseTo(PG.freezePointC(0.95 * 0.21 - 0.05), within(0.3));
+  }
+
+  @Test
+  void aSampleThatReadsWeakCountsThoughItIsReadAgain() {
+    Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR);
+    story.walkTo("clamp", Map.of());
+    double before = held(story, "manifold-port").pocket().freezePointC();
+    story.say(new Fact.JugRead(Story.LOT, Story.GLASS, Story.JUG));
+    double hot = 45;
+    story.say(new Fact.SampleRead("block-port", Story.LOT, Story.GLASS, Story.SHORT, hot));
+    assertThat(story.state().circuit("engine").protection()).isEqualTo(Protection.FILLED);
+    assertThat(held(story, "manifold-port").pocket().freezePointC()).isGreaterThan(before + 5);
   }
 
   @Test

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.boat.FittingState;
+import elsko.core.fluid.Base;
+import elsko.core.fluid.GlycolCurve;
+import elsko.core.fluid.Outcome;
 import elsko.core.frost.CircuitWater;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
@@ -71,6 +74,17 @@ class SampledFurtherOnTest {
     assertThat(engine().failures().get(0).points())
         .extracting(Failure.Short::lowPoint)
         .containsExactly("port-exchanger", "port-muffler");
+  }
+
+  @Test
+  void whereABottleSaysThatWaterWasLeftThatMayBeInWhatLiesBeforeIt() {
+    double withARemark = GlycolCurve.of(Base.PG).freezePointC(0.32);
+    draws(story, ENGINE, 120);
+    nothingComesAt("port-exchanger");
+    reads(story, "port-muffler", withARemark);
+    assertThat(engine().point("port-muffler").verdict().outcome())
+        .isEqualTo(Outcome.PROVEN_WITH_REMARK);
+    assertThat(engine().protection()).isEqualTo(Protection.HELD);
   }
 
   @Test
