@@ -39,7 +39,7 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
     List<Reason> reasons = new ArrayList<>(Standing.against(state, round));
     List<String> open = new ArrayList<>();
     for (Part part : round.parts()) {
-      for (Ask ask : part.asks()) {
+      for (Ask.OnRound ask : part.asks()) {
         Reason reason = reason(state.boat(), ask, answers);
         if (reason == null) {
           open.add("%s: %s".formatted(part.title(), ask.label()));
@@ -73,7 +73,7 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
         .allMatch(ask -> reason(boat, ask, answers) != null);
   }
 
-  static boolean isAnswered(Boat boat, Ask ask, Answers answers) {
+  static boolean isAnswered(Boat boat, Ask.OnRound ask, Answers answers) {
     return reason(boat, ask, answers) != null;
   }
 
@@ -91,24 +91,28 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
   }
 
   /** How one answer stands; null while there is none. */
-  private static Reason reason(Boat boat, Ask ask, Answers answers) {
-    if (ask instanceof Ask.Set set) {
-      Fact.FittingSet found = answers.of(set);
-      if (found == null) {
-        return null;
-      }
-      return found.state() == set.to()
-          ? new Reason(Call.GOOD, "")
-          : new Reason(
-              Call.STOP,
-              "%s is %s."
-                  .formatted(
-                      Words.sentence(boat.fitting(set.fitting()).name()), found.state().words()));
+  private static Reason reason(Boat boat, Ask.OnRound ask, Answers answers) {
+    return switch (ask) {
+      case Ask.Set set -> ofSet(boat, set, answers.of(set));
+      case Ask.See see -> ofSeen(answers.of(boat, see));
+      case Ask.Read read -> ofRead(boat, read, answers);
+    };
+  }
+
+  private static Reason ofSet(Boat boat, Ask.Set set, Fact.FittingSet found) {
+    if (found == null) {
+      return null;
     }
-    if (ask instanceof Ask.See see) {
-      return ofSeen(answers.of(boat, see));
-    }
-    Ask.Read read = (Ask.Read) ask;
+    return found.state() == set.to()
+        ? new Reason(Call.GOOD, "")
+        : new Reason(
+            Call.STOP,
+            "%s is %s."
+                .formatted(
+                    Words.sentence(boat.fitting(set.fitting()).name()), found.state().words()));
+  }
+
+  private static Reason ofRead(Boat boat, Ask.Read read, Answers answers) {
     Fact.ReadingTaken taken = answers.of(boat, read);
     if (taken == null) {
       return ofSeen(answers.instead(boat, read));

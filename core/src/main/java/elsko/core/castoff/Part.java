@@ -11,7 +11,7 @@ import java.util.List;
  * @param hurts cautions, where the danger is
  */
 public record Part(
-    Phase phase, String key, String title, String how, List<String> hurts, List<Ask> asks) {
+    Phase phase, String key, String title, String how, List<String> hurts, List<Ask.OnRound> asks) {
 
   /** When it is looked at; each only after the one before it. */
   public enum Phase {

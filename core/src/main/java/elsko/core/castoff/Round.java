@@ -70,28 +70,32 @@ public record Round(RoundKind kind, List<Part> parts) {
   }
 
   /** All it asks for. */
-  public List<Ask> asks() {
+  public List<Ask.OnRound> asks() {
     return parts.stream().flatMap(part -> part.asks().stream()).toList();
   }
 
   boolean asksFor(Fact.FittingSet set) {
-    return asks().stream()
-        .anyMatch(ask -> ask instanceof Ask.Set one && one.fitting().equals(set.fitting()));
+    return Ask.only(Ask.Set.class, asks()).anyMatch(one -> one.fitting().equals(set.fitting()));
   }
 
   boolean asksFor(Boat boat, Fact.ConditionSeen seen) {
     return asks().stream()
         .filter(ask -> boat.engineMeant(engineOf(ask)) == boat.engineMeant(seen.engine()))
-        .anyMatch(
-            ask ->
-                ask instanceof Ask.See see && see.condition().equals(seen.condition())
-                    || ask instanceof Ask.Read read && seen.condition().equals(read.instead()));
+        .anyMatch(ask -> isToldBy(ask, seen.condition()));
+  }
+
+  private static boolean isToldBy(Ask.OnRound ask, String condition) {
+    return switch (ask) {
+      case Ask.Set set -> false;
+      case Ask.See see -> see.condition().equals(condition);
+      case Ask.Read read -> condition.equals(read.instead());
+    };
   }
 
   boolean asksFor(Boat boat, Fact.ReadingTaken taken) {
-    return asks().stream()
-        .filter(ask -> boat.engineMeant(engineOf(ask)) == boat.engineMeant(taken.engine()))
-        .anyMatch(ask -> ask instanceof Ask.Read read && read.limit().equals(taken.limit()));
+    return Ask.only(Ask.Read.class, asks())
+        .filter(ask -> boat.engineMeant(ask.engine()) == boat.engineMeant(taken.engine()))
+        .anyMatch(read -> read.limit().equals(taken.limit()));
   }
 
   private record Writing(BoatState state, Schools schools, RoundKind kind) {
@@ -132,7 +136,7 @@ public record Round(RoundKind kind, List<Part> parts) {
 
     private Part stopped(Circuit circuit) {
       Position engine = circuit.engine();
-      List<Ask> asks = new ArrayList<>();
+      List<Ask.OnRound> asks = new ArrayList<>();
       asks.addAll(sets(boat().fittingsOf(circuit, FittingKind.SEACOCK), FittingState.OPEN));
       if (has(circuit, FittingKind.STRAINER_LID)) {
         asks.add(Ask.See.of(engine, Conditions.STRAINER));
@@ -140,9 +144,9 @@ public record Round(RoundKind kind, List<Part> parts) {
       if (circuit.isRawWater()) {
         asks.add(Ask.See.of(engine, Conditions.WATER_LEAKS));
       }
-      for (Ask ask : lookedOver(engine, "stopped")) {
+      for (Ask.OnRound ask : lookedOver(engine, "stopped")) {
         boolean wanted = full() ? !IN_THE_YARD.contains(keyOf(ask)) : DAILY.contains(keyOf(ask));
-        if (wanted && !(ask instanceof Ask.Pieces)) {
+        if (wanted) {
           asks.add(ask);
         }
       }
@@ -171,7 +175,7 @@ public record Round(RoundKind kind, List<Part> parts) {
     }
 
     private Part wholeBoat() {
-      List<Ask> asks = new ArrayList<>();
+      List<Ask.OnRound> asks = new ArrayList<>();
       asks.add(Ask.See.of(null, Conditions.BILGE));
       if (full()) {
         asks.add(Ask.See.of(null, Conditions.BATTERY_HOLDS));
@@ -190,7 +194,7 @@ public record Round(RoundKind kind, List<Part> parts) {
     }
 
     private Part helm() {
-      List<Ask> asks = new ArrayList<>();
+      List<Ask.OnRound> asks = new ArrayList<>();
       List<String> hurts = new ArrayList<>();
       boolean petrol =
           boat().description().engines().stream().anyMatch(e -> e.fuel() == Fuel.PETROL);
@@ -226,7 +230,7 @@ public record Round(RoundKind kind, List<Part> parts) {
 
     private Part running(Circuit circuit) {
       Position engine = circuit.engine();
-      List<Ask> asks =
+      List<Ask.OnRound> asks =
           lookedOver(engine, "running").stream()
               .filter(
                   ask ->
@@ -245,10 +249,10 @@ public record Round(RoundKind kind, List<Part> parts) {
           asks);
     }
 
-    private List<Ask> lookedOver(Position engine, String when) {
+    private List<Ask.OnRound> lookedOver(Position engine, String when) {
       return LookOver.of(state, schools).stream()
           .filter(group -> group.title().endsWith(when))
-          .flatMap(group -> group.asks().stream())
+          .flatMap(group -> Ask.only(Ask.OnRound.class, group.asks()))
           .filter(ask -> Objects.equals(engineOf(ask), engine))
           .toList();
     }
@@ -257,11 +261,11 @@ public record Round(RoundKind kind, List<Part> parts) {
       return !boat().fittingsOf(circuit, kind).isEmpty();
     }
 
-    private static List<Ask> sets(List<Fitting> fittings, FittingState to) {
+    private static List<Ask.OnRound> sets(List<Fitting> fittings, FittingState to) {
       return fittings.stream()
           .map(
               fitting ->
-                  (Ask)
+                  (Ask.OnRound)
                       new Ask.Set(
                           "%s %s".formatted(fitting.name(), to.words()), fitting.key(), to, true))
           .toList();
@@ -269,17 +273,19 @@ public record Round(RoundKind kind, List<Part> parts) {
   }
 
   /** Key of the {@link Limit} or {@link Condition} an ask is about; empty for others. */
-  static String keyOf(Ask ask) {
-    if (ask instanceof Ask.See see) {
-      return see.condition();
-    }
-    return ask instanceof Ask.Read read ? read.limit() : "";
+  static String keyOf(Ask.OnRound ask) {
+    return switch (ask) {
+      case Ask.Set set -> "";
+      case Ask.See see -> see.condition();
+      case Ask.Read read -> read.limit();
+    };
   }
 
-  static Position engineOf(Ask ask) {
-    if (ask instanceof Ask.See see) {
-      return see.engine();
-    }
-    return ask instanceof Ask.Read read ? read.engine() : null;
+  static Position engineOf(Ask.OnRound ask) {
+    return switch (ask) {
+      case Ask.Set set -> null;
+      case Ask.See see -> see.engine();
+      case Ask.Read read -> read.engine();
+    };
   }
 }

@@ -60,11 +60,7 @@ final class Standing {
 
   private static List<String> looseEnds(BoatState state, Round round) {
     Set<String> asked = new HashSet<>();
-    for (Ask ask : round.asks()) {
-      if (ask instanceof Ask.Set set) {
-        asked.add(set.fitting());
-      }
-    }
+    Ask.only(Ask.Set.class, round.asks()).forEach(set -> asked.add(set.fitting()));
     return state.looseEnds().stream()
         .filter(end -> !asked.contains(end.fitting().key()))
         // One that no engine draws through may stay SHUT at sea.

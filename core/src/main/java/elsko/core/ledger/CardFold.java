@@ -35,12 +35,9 @@ final class CardFold {
 
   void apply(Entry entry) {
     known = null;
-    if (entry.fact() instanceof Fact.CardTaken) {
-      heldBy = entry.person();
-    } else if (entry.fact() instanceof Fact.HandedOver over) {
-      heldBy = over.to();
-      handOver =
-          new CardProgress.HandOver(entry.person(), over.to(), over.note(), entry.deviceTime());
+    Fact.OnCard said = entry.fact().as(Fact.OnCard.class);
+    if (said != null) {
+      passesOn(entry, said);
     }
     if (entry.step() != null) {
       if (!entry.step().equals(atKey)) {
@@ -48,6 +45,18 @@ final class CardFold {
         at = steps.computeIfAbsent(atKey, key -> new StepFold());
       }
       at.apply(entry);
+    }
+  }
+
+  private void passesOn(Entry entry, Fact.OnCard said) {
+    switch (said) {
+      case Fact.CardTaken taken -> heldBy = entry.person();
+      case Fact.HandedOver over -> {
+        heldBy = over.to();
+        handOver =
+            new CardProgress.HandOver(entry.person(), over.to(), over.note(), entry.deviceTime());
+      }
+      case Fact.SettlesStep settles -> {}
     }
   }
 
@@ -92,10 +101,12 @@ final class CardFold {
         known = null;
       }
       entries.add(entry);
-      if (entry.fact() instanceof Fact.StepDone) {
-        settle(Standing.DONE, entry, "");
-      } else if (entry.fact() instanceof Fact.StepSkipped skipped) {
-        settle(Standing.SKIPPED, entry, skipped.reason());
+      Fact.SettlesStep settles = entry.fact().as(Fact.SettlesStep.class);
+      if (settles != null) {
+        switch (settles) {
+          case Fact.StepDone done -> settle(Standing.DONE, entry, "");
+          case Fact.StepSkipped skipped -> settle(Standing.SKIPPED, entry, skipped.reason());
+        }
       }
     }
 

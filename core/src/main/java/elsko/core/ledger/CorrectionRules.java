@@ -28,10 +28,10 @@ public final class CorrectionRules {
       String person,
       Fact by) {
     Entry wrong = replaced(log, corrects, by);
-    if (wrong.fact() instanceof Fact.Countersigned && !wrong.person().equals(person)) {
+    if (wrong.fact().is(Fact.Countersigned.class) && !wrong.person().equals(person)) {
       throw Refused.state("corrects", "Nobody corrects another's signature.");
     }
-    if (!(by instanceof Fact.Withdrawn)) {
+    if (!by.is(Fact.Withdrawn.class)) {
       Interlocks.check(before(boat, proof, log, wrong), person, by, rules, wrong.happened());
     }
     return wrong;
@@ -77,10 +77,10 @@ public final class CorrectionRules {
     if (log.stream().anyMatch(entry -> corrects.equals(entry.corrects()))) {
       throw Refused.state("corrects", "That entry was corrected already. Correct the newer one.");
     }
-    if (wrong.fact() instanceof Fact.CardOpened) {
+    if (wrong.fact().is(Fact.CardOpened.class)) {
       throw Refused.value("corrects", "A card that was opened is closed, not taken back.");
     }
-    boolean takenBack = by instanceof Fact.Withdrawn;
+    boolean takenBack = by.is(Fact.Withdrawn.class);
     if (!takenBack && by.getClass() != wrong.fact().getClass()) {
       throw Refused.value("kind", "A correction is of the same kind as what it replaces.");
     }

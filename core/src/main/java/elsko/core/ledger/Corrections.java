@@ -51,7 +51,7 @@ public final class Corrections {
       while (replacedBy.containsKey(latest.id())) {
         latest = replacedBy.get(latest.id());
       }
-      if (!(latest.fact() instanceof Fact.Withdrawn)) {
+      if (!latest.fact().is(Fact.Withdrawn.class)) {
         standing.add(latest == entry ? entry : latest.inPlaceOf(entry));
       }
     }

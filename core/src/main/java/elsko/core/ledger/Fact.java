@@ -25,8 +25,24 @@ import java.util.UUID;
  */
 public sealed interface Fact {
 
+  /** Of the one kind that matters where it is asked; what tells kinds apart knows them all. */
+  default boolean is(Class<? extends Fact> kind) {
+    return kind.isInstance(this);
+  }
+
+  /** The same as what it is; null where it is of another kind. */
+  default <T extends Fact> T as(Class<T> kind) {
+    return is(kind) ? kind.cast(this) : null;
+  }
+
   /** What one circuit, or a low point of it, is about. */
   sealed interface AboutCircuit extends Fact {}
+
+  /** How far the work on a card is, and whose it is. */
+  sealed interface OnCard extends Fact {}
+
+  /** It leaves a step behind: done, or skipped. */
+  sealed interface SettlesStep extends OnCard {}
 
   /** The most that one entry may pour or draw, L. */
   double MOST_LITERS = 200;
@@ -490,7 +506,7 @@ public sealed interface Fact {
   }
 
   /** Somebody else goes on with a card. */
-  record CardTaken() implements Fact {}
+  record CardTaken() implements OnCard {}
 
   /**
    * Whoever works on a card stops here; somebody else goes on.
@@ -498,7 +514,7 @@ public sealed interface Fact {
    * @param to name of the person who goes on
    * @param note what they should know; may be empty
    */
-  record HandedOver(String to, String note) implements Fact {
+  record HandedOver(String to, String note) implements OnCard {
     public HandedOver {
       to = kept("to", to, "Say who goes on.");
       note = note == null ? "" : note.strip();
@@ -508,9 +524,9 @@ public sealed interface Fact {
     }
   }
 
-  record StepDone() implements Fact {}
+  record StepDone() implements SettlesStep {}
 
-  record StepSkipped(String reason) implements Fact {
+  record StepSkipped(String reason) implements SettlesStep {
     public StepSkipped {
       reason = kept("reason", reason, "Say why it is skipped.");
     }

@@ -492,7 +492,8 @@ public final class Ledger {
   }
 
   private void applyToCard(Entry entry) {
-    if (entry.fact() instanceof Fact.CardOpened opened) {
+    Fact.CardOpened opened = entry.fact().as(Fact.CardOpened.class);
+    if (opened != null) {
       cards.computeIfAbsent(
           entry.card(), card -> new CardFold(entry, opened, before(opened.lookFirst())));
       if (opened.procedure().beginsALayUp()) {

@@ -40,21 +40,20 @@ public record SpringTold(
 
   /** Every circuit of a boat that was looked at on a commissioning card, oldest first. */
   public static List<SpringTold> of(Boat boat, ProofRules rules, List<Entry> log) {
-    if (log.stream().noneMatch(entry -> entry.fact() instanceof Fact.FrostLooked)) {
+    if (log.stream().noneMatch(entry -> entry.fact().is(Fact.FrostLooked.class))) {
       return List.of();
     }
     Ledger ledger = new Ledger(boat, rules);
     Map<UUID, Map<String, Protection>> claims = new HashMap<>();
     Map<String, SpringTold> told = new LinkedHashMap<>();
     for (Entry entry : Corrections.applied(log)) {
-      if (entry.fact() instanceof Fact.CardOpened opened
-          && opened.procedure() == Procedure.COMMISSION) {
+      Fact.CardOpened opened = entry.fact().as(Fact.CardOpened.class);
+      if (opened != null && opened.procedure() == Procedure.COMMISSION) {
         claims.put(entry.card(), claims(ledger.state()));
       }
       Map<String, Protection> claimed = claims.get(entry.card());
-      if (claimed != null
-          && entry.fact() instanceof Fact.FrostLooked looked
-          && claimed.containsKey(looked.circuit())) {
+      Fact.FrostLooked looked = entry.fact().as(Fact.FrostLooked.class);
+      if (claimed != null && looked != null && claimed.containsKey(looked.circuit())) {
         String key = entry.card() + looked.circuit();
         SpringTold before = told.get(key);
         // A crack that was mended and looked at again was a crack.

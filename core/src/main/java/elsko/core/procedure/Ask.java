@@ -6,7 +6,9 @@ import elsko.core.boat.Position;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Limit;
+import java.util.Collection;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * One thing a step asks for. The screen offers it; an entry answers it; the ledger says whether it
@@ -16,12 +18,20 @@ public sealed interface Ask {
   /** Short label on the screen. */
   String label();
 
+  /** Those of one kind. */
+  static <T extends Ask> Stream<T> only(Class<T> kind, Collection<? extends Ask> asks) {
+    return asks.stream().filter(kind::isInstance).map(kind::cast);
+  }
+
+  /** What can be asked on a round before casting off too. */
+  sealed interface OnRound extends Ask {}
+
   /**
    * A fitting is set to a state.
    *
    * @param now it has to be looked at now, even when the record says it stands so already
    */
-  record Set(String label, String fitting, FittingState to, boolean now) implements Ask {
+  record Set(String label, String fitting, FittingState to, boolean now) implements OnRound {
     Set(String label, String fitting, FittingState to) {
       this(label, fitting, to, false);
     }
@@ -64,7 +74,7 @@ public sealed interface Ask {
       Double against,
       String school,
       String instead)
-      implements Ask {
+      implements OnRound {
     static Read of(String label, Position engine, Limit limit) {
       return new Read(label, engine, limit.key(), limit.unit(), null, null, null);
     }
@@ -87,7 +97,7 @@ public sealed interface Ask {
   }
 
   /** Something is looked at; {@code engine} null: of the boat as a whole. */
-  record See(String label, Position engine, String condition) implements Ask {
+  record See(String label, Position engine, String condition) implements OnRound {
     public static See of(Position engine, Condition condition) {
       return new See(condition.name(), engine, condition.key());
     }

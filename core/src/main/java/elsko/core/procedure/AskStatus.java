@@ -8,7 +8,6 @@ import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
-import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.StartBasis;
 import java.util.List;
@@ -96,8 +95,37 @@ public final class AskStatus {
     return !isSaid(set) && !set.now() && !isMovedTwice(step, set);
   }
 
-  /** What was found last at the step, by {@link Fact.ConditionSeen#finding}; or null. */
-  public String found(Ask.See see) {
+  /**
+   * What was found last at the step, by the key of its finding; null where nothing is looked at.
+   */
+  public String found(Ask ask) {
+    return switch (ask) {
+      case Ask.See see -> found(see);
+      case Ask.Frost frost -> found(frost);
+      case Ask.Set set -> null;
+      case Ask.Open open -> null;
+      case Ask.Engine engine -> null;
+      case Ask.Kick kick -> null;
+      case Ask.Read read -> null;
+      case Ask.Pieces pieces -> null;
+      case Ask.Fill fill -> null;
+      case Ask.Catch caught -> null;
+      case Ask.Disinfect disinfect -> null;
+      case Ask.Pick pick -> null;
+      case Ask.Descale descale -> null;
+      case Ask.Count count -> null;
+      case Ask.Jug jug -> null;
+      case Ask.Sample sample -> null;
+      case Ask.Coolant coolant -> null;
+      case Ask.Service service -> null;
+      case Ask.Aboard aboard -> null;
+      case Ask.Look look -> null;
+      case Ask.Note note -> null;
+      case Ask.Afloat afloat -> null;
+    };
+  }
+
+  private String found(Ask.See see) {
     return said(Fact.ConditionSeen.class)
         .filter(seen -> isThat(seen, see.condition(), see.engine()))
         .map(Fact.ConditionSeen::finding)
@@ -105,8 +133,7 @@ public final class AskStatus {
         .orElse(null);
   }
 
-  /** What was found last at the step, by {@link FrostFinding#key}; or null. */
-  public String found(Ask.Frost frost) {
+  private String found(Ask.Frost frost) {
     return said(Fact.FrostLooked.class)
         .filter(looked -> looked.circuit().equals(frost.circuit()))
         .map(looked -> looked.found().key())

@@ -26,15 +26,14 @@ public final class CardRules {
     if (step != null && on == null) {
       throw Refused.value("step", "This card has no step called \"%s\".".formatted(step));
     }
-    if (progress.isClosed() && !(fact instanceof Fact.Noted)) {
+    if (progress.isClosed() && !fact.is(Fact.Noted.class)) {
       throw Refused.state(
           "card", "This card is closed. Take its last step back, or open a new card.");
     }
-    boolean settles = fact instanceof Fact.StepDone || fact instanceof Fact.StepSkipped;
-    if (settles && on == null) {
+    if (fact.is(Fact.SettlesStep.class) && on == null) {
       throw Refused.value("step", "Say which step it is.");
     }
-    if (fact instanceof Fact.StepDone) {
+    if (fact.is(Fact.StepDone.class)) {
       mayBeDone(card, state, progress, on);
     }
   }
@@ -66,8 +65,8 @@ public final class CardRules {
 
   /** A draw past a shut thermostat has not filled what it was for. */
   private static void everythingIsReached(BoatState state, Step step) {
-    for (Ask ask : step.asks()) {
-      if (ask instanceof Ask.Fill fill && fill.pourPoint() == null) {
+    for (Ask.Fill fill : Ask.only(Ask.Fill.class, step.asks()).toList()) {
+      if (fill.pourPoint() == null) {
         String unreached = state.circuit(fill.circuit()).unreached();
         if (unreached != null) {
           throw Refused.state(

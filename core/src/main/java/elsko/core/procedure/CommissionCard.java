@@ -81,9 +81,8 @@ final class CommissionCard implements CardPlan {
     return request.progress().steps().values().stream()
         .filter(step -> step.standing() == CardProgress.Standing.OPEN)
         .flatMap(step -> step.entries().stream())
-        .anyMatch(
-            entry ->
-                entry.fact() instanceof Fact.FittingSet set && set.fitting().equals(fitting.key()));
+        .map(entry -> entry.fact().as(Fact.FittingSet.class))
+        .anyMatch(set -> set != null && set.fitting().equals(fitting.key()));
   }
 
   private static List<Ask> backOf(CardRequest request, FittingKind... kinds) {
@@ -403,11 +402,8 @@ final class CommissionCard implements CardPlan {
   }
 
   private static boolean asksFor(List<Ask> asks, Fitting fitting) {
-    return asks.stream()
-        .anyMatch(
-            ask ->
-                ask instanceof Ask.Set set
-                    && set.fitting().equals(fitting.key())
-                    && set.to() == fitting.kind().inCommission());
+    return Ask.only(Ask.Set.class, asks)
+        .filter(set -> set.fitting().equals(fitting.key()))
+        .anyMatch(set -> set.to() == fitting.kind().inCommission());
   }
 }

@@ -56,7 +56,7 @@ final class DueWork {
   /** What was found stays on the card, so that the step does not vanish by being done. */
   private static boolean foundHere(OnCircuit on) {
     return on.request().progress().step(on.key(KEY)).entries().stream()
-        .anyMatch(entry -> entry.fact() instanceof Fact.PiecesFound);
+        .anyMatch(entry -> entry.fact().is(Fact.PiecesFound.class));
   }
 
   /** What is looked at while it is open anyway. */

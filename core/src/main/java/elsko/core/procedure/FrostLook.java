@@ -57,7 +57,8 @@ final class FrostLook {
     }
     Set<String> looked = new HashSet<>();
     for (Entry entry : look.entries()) {
-      if (entry.fact() instanceof Fact.FrostLooked found) {
+      Fact.FrostLooked found = entry.fact().as(Fact.FrostLooked.class);
+      if (found != null) {
         looked.add(found.circuit());
       }
     }

@@ -44,7 +44,8 @@ public record PlateauCompared(Double beforeC, List<Double> duringC, List<Double>
   private static Double held(CardProgress card, String circuit, String step) {
     Double last = null;
     for (Entry entry : card.step(OnCircuit.key(circuit, step)).entries()) {
-      if (entry.fact() instanceof Fact.ReadingTaken read && Limits.isPlateau(read.limit())) {
+      Fact.ReadingTaken read = entry.fact().as(Fact.ReadingTaken.class);
+      if (read != null && Limits.isPlateau(read.limit())) {
         last = read.value();
       }
     }

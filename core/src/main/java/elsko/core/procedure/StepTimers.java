@@ -52,14 +52,15 @@ public final class StepTimers {
     Position engine = null;
     boolean waterSeen = false;
     for (Entry entry : entries) {
-      if (entry.fact() instanceof Fact.EngineStarted started && started.basis().keepsRunning()) {
+      Fact.EngineStarted started = entry.fact().as(Fact.EngineStarted.class);
+      Fact.ReadingTaken read = entry.fact().as(Fact.ReadingTaken.class);
+      if (started != null && started.basis().keepsRunning()) {
         start = entry;
         engine = started.engine();
         waterSeen = false;
-      } else if (entry.fact() instanceof Fact.EngineStopped) {
+      } else if (entry.fact().is(Fact.EngineStopped.class)) {
         start = null;
-      } else if (entry.fact() instanceof Fact.ReadingTaken read
-          && read.limit().equals(Limits.WATER_AT_EXHAUST.key())) {
+      } else if (read != null && read.limit().equals(Limits.WATER_AT_EXHAUST.key())) {
         waterSeen = true;
       }
     }
@@ -93,10 +94,8 @@ public final class StepTimers {
   }
 
   private static boolean asksForWater(Step step) {
-    return step.asks().stream()
-        .anyMatch(
-            ask ->
-                ask instanceof Ask.Read read && read.limit().equals(Limits.WATER_AT_EXHAUST.key()));
+    return Ask.only(Ask.Read.class, step.asks())
+        .anyMatch(read -> read.limit().equals(Limits.WATER_AT_EXHAUST.key()));
   }
 
   /** A step that has to follow another, once that is done. */
@@ -146,10 +145,10 @@ public final class StepTimers {
     Instant poured = null;
     Instant stopped = null;
     for (Entry entry : entries) {
-      if (entry.fact() instanceof Fact.DescalerUsed || entry.fact() instanceof Fact.Disinfected) {
+      if (entry.fact().is(Fact.DescalerUsed.class) || entry.fact().is(Fact.Disinfected.class)) {
         poured = entry.deviceTime();
         stopped = null;
-      } else if (entry.fact() instanceof Fact.EngineStopped && poured != null) {
+      } else if (entry.fact().is(Fact.EngineStopped.class) && poured != null) {
         stopped = entry.deviceTime();
       }
     }

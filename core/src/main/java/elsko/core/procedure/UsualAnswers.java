@@ -48,87 +48,62 @@ public record UsualAnswers(
 
   /** The facts, in the order they happen; the state is the boat's before them. */
   public List<Fact> to(Ask ask, BoatState state) {
-    if (ask instanceof Ask.Set set) {
-      return List.of(set(set.fitting(), set.to()));
-    }
-    if (ask instanceof Ask.Open open) {
-      List<Fact> facts = new ArrayList<>();
-      if (open.fitting() != null) {
-        facts.add(set(open.fitting(), open.to()));
+    return switch (ask) {
+      case Ask.Set set -> List.of(set(set.fitting(), set.to()));
+      case Ask.Open open -> {
+        List<Fact> facts = new ArrayList<>();
+        if (open.fitting() != null) {
+          facts.add(set(open.fitting(), open.to()));
+        }
+        facts.add(new Fact.LowPointSeen(open.lowPoint(), Seen.RAN_CLEAR));
+        yield facts;
       }
-      facts.add(new Fact.LowPointSeen(open.lowPoint(), Seen.RAN_CLEAR));
-      return facts;
-    }
-    if (ask instanceof Ask.Engine engine) {
-      return List.of(
-          engine.start()
-              ? new Fact.EngineStarted(engine.engine(), engine.basis(), 0)
-              : new Fact.EngineStopped(engine.engine()));
-    }
-    if (ask instanceof Ask.Kick kick) {
-      return List.of(new Fact.EngineStarted(kick.engine(), StartBasis.KICK, kick.seconds()));
-    }
-    if (ask instanceof Ask.Read read) {
-      return List.of(read(read));
-    }
-    if (ask instanceof Ask.See see) {
-      String good = Conditions.of(see.condition()).findings().get(0).key();
-      return List.of(new Fact.ConditionSeen(see.engine(), see.condition(), good));
-    }
-    if (ask instanceof Ask.Pieces pieces) {
-      return List.of(new Fact.PiecesFound(pieces.engine(), pieces.missing(), "exchanger inlet"));
-    }
-    if (ask instanceof Ask.Fill fill) {
-      return List.of(new Fact.FluidUsed(fill.circuit(), lot, fill.liters(), fill.pourPoint()));
-    }
-    if (ask instanceof Ask.Catch caught) {
-      return List.of(new Fact.FluidCaught(caught.circuit(), caught.liters()));
-    }
-    if (ask instanceof Ask.Disinfect dose) {
-      double tank = dose.tankLiters() == null ? USUAL_TANK_LITERS : dose.tankLiters();
-      double needed =
-          Disinfection.of(tank, dose.mgPerLiter(), USUAL_CHLORINE_PERCENT).milliliters();
-      return List.of(new Fact.Disinfected(dose.circuit(), tank, USUAL_CHLORINE_PERCENT, needed));
-    }
-    if (ask instanceof Ask.Pick pick) {
-      return List.of(new Fact.PartPicked(pick.engine(), pick.item()));
-    }
-    if (ask instanceof Ask.Descale descale) {
-      return List.of(
-          new Fact.DescalerUsed(descale.circuit(), descale.segments(), descale.liters()));
-    }
-    if (ask instanceof Ask.Count) {
-      return List.of(new Fact.BagCounted(state.bag().expected()));
-    }
-    if (ask instanceof Ask.Jug) {
-      return List.of(new Fact.JugRead(lot, instrument, jugReading));
-    }
-    if (ask instanceof Ask.Coolant coolant) {
-      return List.of(
-          new Fact.CoolantRead(coolant.circuit(), coolantGlass, COOLANT_FREEZES_C, SAMPLE_C));
-    }
-    if (ask instanceof Ask.Frost frost) {
-      return List.of(new Fact.FrostLooked(frost.circuit(), FrostFinding.NOTHING));
-    }
-    if (ask instanceof Ask.Service service) {
-      return List.of(new Fact.ServiceDone(service.engine(), service.item(), ""));
-    }
-    if (ask instanceof Ask.Aboard aboard) {
-      boolean yes = state.boat().description().has(aboard.accessory()) == Answer.YES;
-      return List.of(new Fact.AccessorySeen(aboard.accessory(), yes));
-    }
-    if (ask instanceof Ask.Look look) {
-      return look.circuits().stream()
-          .map(circuit -> (Fact) new Fact.CircuitSeen(circuit, look.inService()))
-          .toList();
-    }
-    if (ask instanceof Ask.Note) {
-      return List.of(new Fact.Noted("As it should be."));
-    }
-    if (ask instanceof Ask.Afloat) {
-      return List.of(new Fact.BerthMoved(ON_THE_WATER, "the lift", true));
-    }
-    return sample((Ask.Sample) ask, state);
+      case Ask.Engine engine ->
+          List.of(
+              engine.start()
+                  ? new Fact.EngineStarted(engine.engine(), engine.basis(), 0)
+                  : new Fact.EngineStopped(engine.engine()));
+      case Ask.Kick kick ->
+          List.of(new Fact.EngineStarted(kick.engine(), StartBasis.KICK, kick.seconds()));
+      case Ask.Read read -> List.of(read(read));
+      case Ask.See see -> {
+        String good = Conditions.of(see.condition()).findings().get(0).key();
+        yield List.of(new Fact.ConditionSeen(see.engine(), see.condition(), good));
+      }
+      case Ask.Pieces pieces ->
+          List.of(new Fact.PiecesFound(pieces.engine(), pieces.missing(), "exchanger inlet"));
+      case Ask.Fill fill ->
+          List.of(new Fact.FluidUsed(fill.circuit(), lot, fill.liters(), fill.pourPoint()));
+      case Ask.Catch caught -> List.of(new Fact.FluidCaught(caught.circuit(), caught.liters()));
+      case Ask.Disinfect dose -> {
+        double tank = dose.tankLiters() == null ? USUAL_TANK_LITERS : dose.tankLiters();
+        double needed =
+            Disinfection.of(tank, dose.mgPerLiter(), USUAL_CHLORINE_PERCENT).milliliters();
+        yield List.of(new Fact.Disinfected(dose.circuit(), tank, USUAL_CHLORINE_PERCENT, needed));
+      }
+      case Ask.Pick pick -> List.of(new Fact.PartPicked(pick.engine(), pick.item()));
+      case Ask.Descale descale ->
+          List.of(new Fact.DescalerUsed(descale.circuit(), descale.segments(), descale.liters()));
+      case Ask.Count count -> List.of(new Fact.BagCounted(state.bag().expected()));
+      case Ask.Jug jug -> List.of(new Fact.JugRead(lot, instrument, jugReading));
+      case Ask.Coolant coolant ->
+          List.of(
+              new Fact.CoolantRead(coolant.circuit(), coolantGlass, COOLANT_FREEZES_C, SAMPLE_C));
+      case Ask.Frost frost -> List.of(new Fact.FrostLooked(frost.circuit(), FrostFinding.NOTHING));
+      case Ask.Service service ->
+          List.of(new Fact.ServiceDone(service.engine(), service.item(), ""));
+      case Ask.Aboard aboard -> {
+        boolean yes = state.boat().description().has(aboard.accessory()) == Answer.YES;
+        yield List.of(new Fact.AccessorySeen(aboard.accessory(), yes));
+      }
+      case Ask.Look look ->
+          look.circuits().stream()
+              .map(circuit -> (Fact) new Fact.CircuitSeen(circuit, look.inService()))
+              .toList();
+      case Ask.Note note -> List.of(new Fact.Noted("As it should be."));
+      case Ask.Afloat afloat -> List.of(new Fact.BerthMoved(ON_THE_WATER, "the lift", true));
+      case Ask.Sample sample -> sample(sample, state);
+    };
   }
 
   private List<Fact> sample(Ask.Sample sample, BoatState state) {

@@ -50,13 +50,33 @@ public final class Wants {
   }
 
   private static void add(Ask ask, String step, List<Wanted> wanted) {
-    if (ask instanceof Ask.Fill fill) {
-      wanted.add(new Wanted(ANTIFREEZE, fill.liters(), step));
-    } else if (ask instanceof Ask.Descale descale) {
-      wanted.add(new Wanted(DESCALER, descale.liters(), step));
-    } else if (ask instanceof Ask.Service service
-        && !Interval.of(service.item()).part().isEmpty()) {
-      wanted.add(new Wanted(service.item(), 1, step));
+    switch (ask) {
+      case Ask.Fill fill -> wanted.add(new Wanted(ANTIFREEZE, fill.liters(), step));
+      case Ask.Descale descale -> wanted.add(new Wanted(DESCALER, descale.liters(), step));
+      case Ask.Service service -> {
+        if (!Interval.of(service.item()).part().isEmpty()) {
+          wanted.add(new Wanted(service.item(), 1, step));
+        }
+      }
+      case Ask.Set set -> {}
+      case Ask.Open open -> {}
+      case Ask.Engine engine -> {}
+      case Ask.Kick kick -> {}
+      case Ask.Read read -> {}
+      case Ask.See see -> {}
+      case Ask.Pieces pieces -> {}
+      case Ask.Catch caught -> {}
+      case Ask.Disinfect disinfect -> {}
+      case Ask.Pick pick -> {}
+      case Ask.Count count -> {}
+      case Ask.Jug jug -> {}
+      case Ask.Sample sample -> {}
+      case Ask.Coolant coolant -> {}
+      case Ask.Frost frost -> {}
+      case Ask.Aboard aboard -> {}
+      case Ask.Look look -> {}
+      case Ask.Note note -> {}
+      case Ask.Afloat afloat -> {}
     }
   }
 }

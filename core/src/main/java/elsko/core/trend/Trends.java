@@ -55,26 +55,87 @@ public final class Trends {
   }
 
   private void take(Entry entry, Fact fact) {
-    if (fact instanceof Fact.RoundDone round) {
-      round.read().forEach(read -> take(entry, read));
-      round.seen().forEach(seen -> take(entry, seen));
-    } else if (fact instanceof Fact.ReadingTaken read && isMeant(read.engine())) {
-      read(entry, read);
-    } else if (fact instanceof Fact.ConditionSeen seen && isMeant(seen.engine())) {
-      seen(entry, seen);
-    } else if (fact instanceof Fact.EngineStarted started && isMeant(started.engine())) {
-      run.clear();
-      runHolds = false;
-    } else if (fact instanceof Fact.GaugeRead gauge && isMeant(gauge.engine())) {
-      gauge(entry, gauge.reading());
-    } else if (fact instanceof Fact.FluidUsed used && used.circuit().equals(circuit.key())) {
-      sameDay(TrendKind.LITERS_IN, entry, used.liters(), Double::sum);
-    } else if (fact instanceof Fact.SampleRead sample && isHere(sample.lowPoint())) {
-      Double fraction =
-          sample.with().instrument().massFraction(sample.lot().product().base(), sample.reading());
-      if (fraction != null) {
-        sameDay(TrendKind.WEAKEST_SAMPLE, entry, fraction * 100, Math::min);
+    switch (fact) {
+      case Fact.RoundDone round -> {
+        round.read().forEach(read -> take(entry, read));
+        round.seen().forEach(seen -> take(entry, seen));
       }
+      case Fact.ReadingTaken read -> {
+        if (isMeant(read.engine())) {
+          read(entry, read);
+        }
+      }
+      case Fact.ConditionSeen seen -> {
+        if (isMeant(seen.engine())) {
+          seen(entry, seen);
+        }
+      }
+      case Fact.EngineStarted started -> {
+        if (isMeant(started.engine())) {
+          run.clear();
+          runHolds = false;
+        }
+      }
+      case Fact.GaugeRead gauge -> {
+        if (isMeant(gauge.engine())) {
+          gauge(entry, gauge.reading());
+        }
+      }
+      case Fact.FluidUsed used -> {
+        if (used.circuit().equals(circuit.key())) {
+          sameDay(TrendKind.LITERS_IN, entry, used.liters(), Double::sum);
+        }
+      }
+      case Fact.SampleRead sample -> {
+        if (isHere(sample.lowPoint())) {
+          sampled(entry, sample);
+        }
+      }
+      case Fact.AccessorySeen accessorySeen -> {}
+      case Fact.CircuitSeen circuitSeen -> {}
+      case Fact.FrostLooked frostLooked -> {}
+      case Fact.FittingSet fittingSet -> {}
+      case Fact.LowPointSeen lowPointSeen -> {}
+      case Fact.Cranked cranked -> {}
+      case Fact.EngineStopped engineStopped -> {}
+      case Fact.DescalerUsed descalerUsed -> {}
+      case Fact.CoolantRead coolantRead -> {}
+      case Fact.ServiceDone serviceDone -> {}
+      case Fact.DuePlanned duePlanned -> {}
+      case Fact.FluidCaught fluidCaught -> {}
+      case Fact.Disinfected disinfected -> {}
+      case Fact.PartPicked partPicked -> {}
+      case Fact.CameBack cameBack -> {}
+      case Fact.EngineTroubled engineTroubled -> {}
+      case Fact.JugRead jugRead -> {}
+      case Fact.CouldNotSample couldNotSample -> {}
+      case Fact.Accepted accepted -> {}
+      case Fact.Countersigned countersigned -> {}
+      case Fact.PiecesFound piecesFound -> {}
+      case Fact.BagCounted bagCounted -> {}
+      case Fact.GuideLooked guideLooked -> {}
+      case Fact.WorkAdded workAdded -> {}
+      case Fact.WorkDone workDone -> {}
+      case Fact.LateSettled lateSettled -> {}
+      case Fact.BayEntered bayEntered -> {}
+      case Fact.BayLeft bayLeft -> {}
+      case Fact.Noted noted -> {}
+      case Fact.PhotoTaken photoTaken -> {}
+      case Fact.CardOpened cardOpened -> {}
+      case Fact.CardTaken cardTaken -> {}
+      case Fact.HandedOver handedOver -> {}
+      case Fact.StepDone stepDone -> {}
+      case Fact.StepSkipped stepSkipped -> {}
+      case Fact.BerthMoved berthMoved -> {}
+      case Fact.Withdrawn withdrawn -> {}
+    }
+  }
+
+  private void sampled(Entry entry, Fact.SampleRead sample) {
+    Double fraction =
+        sample.with().instrument().massFraction(sample.lot().product().base(), sample.reading());
+    if (fraction != null) {
+      sameDay(TrendKind.WEAKEST_SAMPLE, entry, fraction * 100, Math::min);
     }
   }
 

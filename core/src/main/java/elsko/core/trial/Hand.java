@@ -140,14 +140,36 @@ final class Hand {
 
   /** What stands in the way is read before anything is poured, turned or taken out. */
   private void asksFirst(Step step, Ask ask) {
-    if (ask instanceof Ask.Fill fill) {
-      book.check(
-          step.key(),
-          new Fact.FluidUsed(fill.circuit(), shelf.lot, fill.liters(), fill.pourPoint()));
-    } else if (ask instanceof Ask.Open open && open.fitting() != null) {
-      book.check(step.key(), new Fact.FittingSet(open.fitting(), open.to(), false, ""));
-    } else if (ask instanceof Ask.Set || ask instanceof Ask.Engine || ask instanceof Ask.Kick) {
-      usual.to(ask, book.state()).forEach(fact -> book.check(step.key(), fact));
+    switch (ask) {
+      case Ask.Fill fill ->
+          book.check(
+              step.key(),
+              new Fact.FluidUsed(fill.circuit(), shelf.lot, fill.liters(), fill.pourPoint()));
+      case Ask.Open open -> {
+        if (open.fitting() != null) {
+          book.check(step.key(), new Fact.FittingSet(open.fitting(), open.to(), false, ""));
+        }
+      }
+      case Ask.Set set -> usually(set).forEach(fact -> book.check(step.key(), fact));
+      case Ask.Engine engine -> usually(engine).forEach(fact -> book.check(step.key(), fact));
+      case Ask.Kick kick -> usually(kick).forEach(fact -> book.check(step.key(), fact));
+      case Ask.Read read -> {}
+      case Ask.See see -> {}
+      case Ask.Pieces pieces -> {}
+      case Ask.Catch caught -> {}
+      case Ask.Disinfect disinfect -> {}
+      case Ask.Pick pick -> {}
+      case Ask.Descale descale -> {}
+      case Ask.Count count -> {}
+      case Ask.Jug jug -> {}
+      case Ask.Sample sample -> {}
+      case Ask.Coolant coolant -> {}
+      case Ask.Frost frost -> {}
+      case Ask.Service service -> {}
+      case Ask.Aboard aboard -> {}
+      case Ask.Look look -> {}
+      case Ask.Note note -> {}
+      case Ask.Afloat afloat -> {}
     }
   }
 
@@ -209,34 +231,57 @@ final class Hand {
   }
 
   private List<Fact> blind(Ask ask) {
-    return ask instanceof Ask.Sample sample ? really(sample) : usual.to(ask, book.state());
+    boolean isABottle = Ask.only(Ask.Sample.class, List.of(ask)).findAny().isPresent();
+    return isABottle ? really(ask) : usually(ask);
+  }
+
+  private List<Fact> usually(Ask ask) {
+    return usual.to(ask, book.state());
   }
 
   /** Does what is asked, and gives what was seen as facts. */
   private List<Fact> really(Ask ask) {
-    if (ask instanceof Ask.Set set) {
-      truth.set(set.fitting(), set.to());
-    } else if (ask instanceof Ask.Open open) {
-      return opened(open);
-    } else if (ask instanceof Ask.Engine engine && engine.start()) {
-      started(engine);
-    } else if (ask instanceof Ask.Kick kick) {
-      truth.kick(book.boat.engineCircuit(kick.engine()).key());
-    } else if (ask instanceof Ask.Read read && Limits.isPlateau(read.limit())) {
-      return gauge(read);
-    } else if (ask instanceof Ask.Fill fill) {
-      return filled(fill);
-    } else if (ask instanceof Ask.Jug) {
-      return List.of(new Fact.JugRead(shelf.lot, shelf.glass(), shelf.readJug()));
-    } else if (ask instanceof Ask.Sample sample) {
-      return sampled(sample);
-    } else if (ask instanceof Ask.Frost frost && winter != null) {
-      boolean cracked = winter.cracked(frost.circuit());
-      return List.of(
-          new Fact.FrostLooked(
-              frost.circuit(), cracked ? FrostFinding.CRACK : FrostFinding.NOTHING));
-    }
-    return usual.to(ask, book.state());
+    return switch (ask) {
+      case Ask.Set set -> {
+        truth.set(set.fitting(), set.to());
+        yield usually(set);
+      }
+      case Ask.Open open -> opened(open);
+      case Ask.Engine engine -> {
+        if (engine.start()) {
+          started(engine);
+        }
+        yield usually(engine);
+      }
+      case Ask.Kick kick -> {
+        truth.kick(book.boat.engineCircuit(kick.engine()).key());
+        yield usually(kick);
+      }
+      case Ask.Read read -> Limits.isPlateau(read.limit()) ? gauge(read) : usually(read);
+      case Ask.Fill fill -> filled(fill);
+      case Ask.Jug jug -> List.of(new Fact.JugRead(shelf.lot, shelf.glass(), shelf.readJug()));
+      case Ask.Sample sample -> sampled(sample);
+      case Ask.Frost frost -> winter == null ? usually(frost) : lookedForFrost(frost);
+      case Ask.See see -> usually(see);
+      case Ask.Pieces pieces -> usually(pieces);
+      case Ask.Catch caught -> usually(caught);
+      case Ask.Disinfect disinfect -> usually(disinfect);
+      case Ask.Pick pick -> usually(pick);
+      case Ask.Descale descale -> usually(descale);
+      case Ask.Count count -> usually(count);
+      case Ask.Coolant coolant -> usually(coolant);
+      case Ask.Service service -> usually(service);
+      case Ask.Aboard aboard -> usually(aboard);
+      case Ask.Look look -> usually(look);
+      case Ask.Note note -> usually(note);
+      case Ask.Afloat afloat -> usually(afloat);
+    };
+  }
+
+  private List<Fact> lookedForFrost(Ask.Frost frost) {
+    boolean cracked = winter.cracked(frost.circuit());
+    return List.of(
+        new Fact.FrostLooked(frost.circuit(), cracked ? FrostFinding.CRACK : FrostFinding.NOTHING));
   }
 
   private List<Fact> opened(Ask.Open open) {
@@ -305,7 +350,7 @@ final class Hand {
   private List<Fact> gauge(Ask.Read read) {
     Circuit circuit = book.boat.engineCircuit(book.boat.engineMeant(read.engine()));
     return truth.gaugeHolds(circuit.key()) || !hasAThermostatSeen(circuit)
-        ? usual.to(read, book.state())
+        ? usually(read)
         : List.of(new Fact.ReadingTaken(read.engine(), read.limit(), COLD_GAUGE_C, null));
   }
 

@@ -85,7 +85,7 @@ final class Logbook {
   void at(String step, Fact fact) {
     check(step, fact);
     add(step, fact);
-    if (fact instanceof Fact.StepDone || fact instanceof Fact.StepSkipped) {
+    if (fact.is(Fact.SettlesStep.class)) {
       written = null;
     }
   }

@@ -83,14 +83,19 @@ record RoundView(
       @Nullable String fitting,
       @Nullable FittingState otherwise,
       @Nullable String otherwiseWords) {
-    static RoundCheck of(Boat boat, Ask ask) {
-      if (!(ask instanceof Ask.Set set)) {
-        return new RoundCheck(AskView.of(ask), null, null, null);
-      }
+    static RoundCheck of(Boat boat, Ask.OnRound ask) {
+      return switch (ask) {
+        case Ask.Set set -> of(boat, set);
+        case Ask.See see -> new RoundCheck(AskView.of(see), null, null, null);
+        case Ask.Read read -> new RoundCheck(AskView.of(read), null, null, null);
+      };
+    }
+
+    private static RoundCheck of(Boat boat, Ask.Set set) {
       Fitting fitting = boat.fitting(set.fitting());
       FittingState otherwise =
           fitting.kind().states().stream().filter(one -> one != set.to()).findFirst().orElseThrow();
-      return new RoundCheck(AskView.of(ask), fitting.name(), otherwise, otherwise.words());
+      return new RoundCheck(AskView.of(set), fitting.name(), otherwise, otherwise.words());
     }
   }
 

@@ -103,7 +103,7 @@ record LayUpReport(
       }
     }
     for (Entry entry : log) {
-      if (entry.fact() instanceof Fact.ServiceDone && entry.deviceTime().isAfter(since)) {
+      if (entry.fact().is(Fact.ServiceDone.class) && entry.deviceTime().isAfter(since)) {
         rows.add(
             List.of(
                 Words.sentence(EntryWords.of(state.boat(), entry.fact())),

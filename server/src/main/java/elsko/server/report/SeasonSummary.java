@@ -99,14 +99,17 @@ record SeasonSummary(
         if (!isInside(entry.deviceTime())) {
           continue;
         }
-        if (entry.fact() instanceof Fact.FluidUsed used) {
+        Fact.FluidUsed used = entry.fact().as(Fact.FluidUsed.class);
+        Fact.DescalerUsed poured = entry.fact().as(Fact.DescalerUsed.class);
+        Fact.ServiceDone done = entry.fact().as(Fact.ServiceDone.class);
+        if (used != null) {
           liters.merge(
               used.lot().productName() + ", lot " + used.lot().number(),
               used.liters(),
               Double::sum);
-        } else if (entry.fact() instanceof Fact.DescalerUsed used) {
-          descaler += used.liters();
-        } else if (entry.fact() instanceof Fact.ServiceDone done) {
+        } else if (poured != null) {
+          descaler += poured.liters();
+        } else if (done != null) {
           services.merge(Interval.of(done.item()), 1, Integer::sum);
         }
       }

@@ -54,15 +54,9 @@ public record AskView(
     @Nullable Accessory accessory,
     @Nullable DoseView dose) {
   static AskView of(AskStatus status, Step step, Ask ask) {
-    boolean rests = ask instanceof Ask.Set set && status.restsOnStanding(step, set);
-    return of(ask, status.isAnswered(step, ask), rests, found(status, ask));
-  }
-
-  private static @Nullable String found(AskStatus status, Ask ask) {
-    if (ask instanceof Ask.Frost frost) {
-      return status.found(frost);
-    }
-    return ask instanceof Ask.See see ? status.found(see) : null;
+    boolean rests =
+        Ask.only(Ask.Set.class, List.of(ask)).anyMatch(set -> status.restsOnStanding(step, set));
+    return of(ask, status.isAnswered(step, ask), rests, status.found(ask));
   }
 
   /** An ask that stands on no card. */
@@ -219,118 +213,115 @@ public record AskView(
     private Accessory accessory;
     private DoseView dose;
 
-    private AskKind fillMore(Ask ask) {
-      if (ask instanceof Ask.Catch caught) {
-        circuit = caught.circuit();
-        liters = caught.liters();
-        return AskKind.CATCH;
-      }
-      if (ask instanceof Ask.Disinfect disinfect) {
-        circuit = disinfect.circuit();
-        dose =
-            new DoseView(
-                disinfect.tankLiters(), disinfect.mgPerLiter(), disinfect.mostMgPerLiter());
-        return AskKind.DISINFECT;
-      }
-      if (ask instanceof Ask.Pick pick) {
-        engine = pick.engine();
-        item = pick.item();
-        return AskKind.PICK;
-      }
-      if (ask instanceof Ask.Descale descale) {
-        circuit = descale.circuit();
-        segments = descale.segments();
-        liters = descale.liters();
-        return AskKind.DESCALE;
-      }
-      if (ask instanceof Ask.Coolant coolant) {
-        circuit = coolant.circuit();
-        return AskKind.COOLANT;
-      }
-      if (ask instanceof Ask.Frost frost) {
-        circuit = frost.circuit();
-        return AskKind.FROST;
-      }
-      if (ask instanceof Ask.Service service) {
-        engine = service.engine();
-        item = service.item();
-        return AskKind.SERVICE;
-      }
-      if (ask instanceof Ask.Aboard aboard) {
-        accessory = aboard.accessory();
-        return AskKind.ABOARD;
-      }
-      if (ask instanceof Ask.Look look) {
-        circuits = look.circuits();
-        inService = look.inService();
-        return AskKind.LOOK;
-      }
-      if (ask instanceof Ask.Note) {
-        return AskKind.NOTE;
-      }
-      return ask instanceof Ask.Afloat ? AskKind.AFLOAT : AskKind.COUNT;
-    }
-
     AskKind fill(Ask ask) {
-      if (ask instanceof Ask.Set set) {
-        fitting = set.fitting();
-        to = set.to();
-        return AskKind.SET;
-      }
-      if (ask instanceof Ask.Open open) {
-        fitting = open.fitting();
-        to = open.to();
-        lowPoint = open.lowPoint();
-        liters = open.liters();
-        return AskKind.OPEN;
-      }
-      if (ask instanceof Ask.Engine of) {
-        start = of.start();
-        engine = of.engine();
-        basis = of.basis();
-        return AskKind.ENGINE;
-      }
-      if (ask instanceof Ask.Kick kick) {
-        seconds = kick.seconds();
-        engine = kick.engine();
-        return AskKind.KICK;
-      }
-      if (ask instanceof Ask.Read read) {
-        limit = read.limit();
-        engine = read.engine();
-        unit = read.unit();
-        against = read.against();
-        school = read.school();
-        instead = read.instead();
-        return AskKind.READ;
-      }
-      if (ask instanceof Ask.See see) {
-        engine = see.engine();
-        condition = see.condition();
-        return AskKind.SEE;
-      }
-      if (ask instanceof Ask.Pieces pieces) {
-        engine = pieces.engine();
-        missing = pieces.missing();
-        return AskKind.PIECES;
-      }
-      if (ask instanceof Ask.Fill fill) {
-        circuit = fill.circuit();
-        pourPoint = fill.pourPoint();
-        liters = fill.liters();
-        watch = fill.watch();
-        return AskKind.FILL;
-      }
-      if (ask instanceof Ask.Jug jug) {
-        circuit = jug.circuit();
-        return AskKind.JUG;
-      }
-      if (ask instanceof Ask.Sample sample) {
-        lowPoint = sample.lowPoint();
-        fitting = sample.drain();
-        return AskKind.SAMPLE;
-      }
-      return fillMore(ask);
+      return switch (ask) {
+        case Ask.Set set -> {
+          fitting = set.fitting();
+          to = set.to();
+          yield AskKind.SET;
+        }
+        case Ask.Open open -> {
+          fitting = open.fitting();
+          to = open.to();
+          lowPoint = open.lowPoint();
+          liters = open.liters();
+          yield AskKind.OPEN;
+        }
+        case Ask.Engine of -> {
+          start = of.start();
+          engine = of.engine();
+          basis = of.basis();
+          yield AskKind.ENGINE;
+        }
+        case Ask.Kick kick -> {
+          seconds = kick.seconds();
+          engine = kick.engine();
+          yield AskKind.KICK;
+        }
+        case Ask.Read read -> {
+          limit = read.limit();
+          engine = read.engine();
+          unit = read.unit();
+          against = read.against();
+          school = read.school();
+          instead = read.instead();
+          yield AskKind.READ;
+        }
+        case Ask.See see -> {
+          engine = see.engine();
+          condition = see.condition();
+          yield AskKind.SEE;
+        }
+        case Ask.Pieces pieces -> {
+          engine = pieces.engine();
+          missing = pieces.missing();
+          yield AskKind.PIECES;
+        }
+        case Ask.Fill fill -> {
+          circuit = fill.circuit();
+          pourPoint = fill.pourPoint();
+          liters = fill.liters();
+          watch = fill.watch();
+          yield AskKind.FILL;
+        }
+        case Ask.Catch caught -> {
+          circuit = caught.circuit();
+          liters = caught.liters();
+          yield AskKind.CATCH;
+        }
+        case Ask.Disinfect disinfect -> {
+          circuit = disinfect.circuit();
+          dose =
+              new DoseView(
+                  disinfect.tankLiters(), disinfect.mgPerLiter(), disinfect.mostMgPerLiter());
+          yield AskKind.DISINFECT;
+        }
+        case Ask.Pick pick -> {
+          engine = pick.engine();
+          item = pick.item();
+          yield AskKind.PICK;
+        }
+        case Ask.Descale descale -> {
+          circuit = descale.circuit();
+          segments = descale.segments();
+          liters = descale.liters();
+          yield AskKind.DESCALE;
+        }
+        case Ask.Count count -> AskKind.COUNT;
+        case Ask.Jug jug -> {
+          circuit = jug.circuit();
+          yield AskKind.JUG;
+        }
+        case Ask.Sample sample -> {
+          lowPoint = sample.lowPoint();
+          fitting = sample.drain();
+          yield AskKind.SAMPLE;
+        }
+        case Ask.Coolant coolant -> {
+          circuit = coolant.circuit();
+          yield AskKind.COOLANT;
+        }
+        case Ask.Frost frost -> {
+          circuit = frost.circuit();
+          yield AskKind.FROST;
+        }
+        case Ask.Service service -> {
+          engine = service.engine();
+          item = service.item();
+          yield AskKind.SERVICE;
+        }
+        case Ask.Aboard aboard -> {
+          accessory = aboard.accessory();
+          yield AskKind.ABOARD;
+        }
+        case Ask.Look look -> {
+          circuits = look.circuits();
+          inService = look.inService();
+          yield AskKind.LOOK;
+        }
+        case Ask.Note note -> AskKind.NOTE;
+        case Ask.Afloat afloat -> AskKind.AFLOAT;
+      };
     }
   }
 }

@@ -131,7 +131,7 @@ public record CardView(
         progress.procedure() == Procedure.DESCALE
             && step.circuit() != null
             && PlateauCompared.isFinal(step.key())
-            && entry.fact() instanceof Fact.ReadingTaken;
+            && entry.fact().is(Fact.ReadingTaken.class);
     return isFinal ? PlateauCompared.of(progress, step.circuit()).words() : null;
   }
 
@@ -168,34 +168,114 @@ public record CardView(
           entry.deviceTime(),
           judgement(folded, compared, entry.fact()),
           callOf(entry.fact()),
-          entry.fact() instanceof Fact.PhotoTaken taken ? taken.photo() : null);
+          photoOf(entry.fact()));
+    }
+
+    private static @Nullable UUID photoOf(Fact fact) {
+      Fact.PhotoTaken taken = fact.as(Fact.PhotoTaken.class);
+      return taken == null ? null : taken.photo();
     }
 
     private static @Nullable String judgement(
         Log.Folded folded, @Nullable String compared, Fact fact) {
-      if (fact instanceof Fact.ReadingTaken reading) {
-        String words = reading.judgement().words();
-        return words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
-      }
-      if (fact instanceof Fact.ConditionSeen seen) {
-        return seen.found().judgement().words();
-      }
-      if (fact instanceof Fact.Disinfected dosed) {
-        return dosed.poured().judgement().words();
-      }
-      return fact instanceof Fact.CoolantRead read
-          ? CoolantVerdict.of(folded.state().need(), read).words()
-          : null;
+      return switch (fact) {
+        case Fact.ReadingTaken reading -> {
+          String words = reading.judgement().words();
+          yield words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
+        }
+        case Fact.ConditionSeen seen -> seen.found().judgement().words();
+        case Fact.Disinfected dosed -> dosed.poured().judgement().words();
+        case Fact.CoolantRead read -> CoolantVerdict.of(folded.state().need(), read).words();
+        case Fact.AccessorySeen accessorySeen -> null;
+        case Fact.CircuitSeen circuitSeen -> null;
+        case Fact.FrostLooked frostLooked -> null;
+        case Fact.FittingSet fittingSet -> null;
+        case Fact.LowPointSeen lowPointSeen -> null;
+        case Fact.EngineStarted engineStarted -> null;
+        case Fact.Cranked cranked -> null;
+        case Fact.EngineStopped engineStopped -> null;
+        case Fact.DescalerUsed descalerUsed -> null;
+        case Fact.ServiceDone serviceDone -> null;
+        case Fact.DuePlanned duePlanned -> null;
+        case Fact.FluidUsed fluidUsed -> null;
+        case Fact.FluidCaught fluidCaught -> null;
+        case Fact.PartPicked partPicked -> null;
+        case Fact.CameBack cameBack -> null;
+        case Fact.EngineTroubled engineTroubled -> null;
+        case Fact.RoundDone roundDone -> null;
+        case Fact.JugRead jugRead -> null;
+        case Fact.SampleRead sampleRead -> null;
+        case Fact.CouldNotSample couldNotSample -> null;
+        case Fact.Accepted accepted -> null;
+        case Fact.Countersigned countersigned -> null;
+        case Fact.PiecesFound piecesFound -> null;
+        case Fact.GaugeRead gaugeRead -> null;
+        case Fact.BagCounted bagCounted -> null;
+        case Fact.GuideLooked guideLooked -> null;
+        case Fact.WorkAdded workAdded -> null;
+        case Fact.WorkDone workDone -> null;
+        case Fact.LateSettled lateSettled -> null;
+        case Fact.BayEntered bayEntered -> null;
+        case Fact.BayLeft bayLeft -> null;
+        case Fact.Noted noted -> null;
+        case Fact.PhotoTaken photoTaken -> null;
+        case Fact.CardOpened cardOpened -> null;
+        case Fact.CardTaken cardTaken -> null;
+        case Fact.HandedOver handedOver -> null;
+        case Fact.StepDone stepDone -> null;
+        case Fact.StepSkipped stepSkipped -> null;
+        case Fact.BerthMoved berthMoved -> null;
+        case Fact.Withdrawn withdrawn -> null;
+      };
     }
 
     private static @Nullable Call callOf(Fact fact) {
-      if (fact instanceof Fact.ReadingTaken reading) {
-        return reading.judgement().call();
-      }
-      if (fact instanceof Fact.Disinfected dosed) {
-        return dosed.poured().judgement().call();
-      }
-      return fact instanceof Fact.ConditionSeen seen ? seen.found().call() : null;
+      return switch (fact) {
+        case Fact.ReadingTaken reading -> reading.judgement().call();
+        case Fact.ConditionSeen seen -> seen.found().call();
+        case Fact.Disinfected dosed -> dosed.poured().judgement().call();
+        case Fact.AccessorySeen accessorySeen -> null;
+        case Fact.CircuitSeen circuitSeen -> null;
+        case Fact.FrostLooked frostLooked -> null;
+        case Fact.FittingSet fittingSet -> null;
+        case Fact.LowPointSeen lowPointSeen -> null;
+        case Fact.EngineStarted engineStarted -> null;
+        case Fact.Cranked cranked -> null;
+        case Fact.EngineStopped engineStopped -> null;
+        case Fact.DescalerUsed descalerUsed -> null;
+        case Fact.CoolantRead coolantRead -> null;
+        case Fact.ServiceDone serviceDone -> null;
+        case Fact.DuePlanned duePlanned -> null;
+        case Fact.FluidUsed fluidUsed -> null;
+        case Fact.FluidCaught fluidCaught -> null;
+        case Fact.PartPicked partPicked -> null;
+        case Fact.CameBack cameBack -> null;
+        case Fact.EngineTroubled engineTroubled -> null;
+        case Fact.RoundDone roundDone -> null;
+        case Fact.JugRead jugRead -> null;
+        case Fact.SampleRead sampleRead -> null;
+        case Fact.CouldNotSample couldNotSample -> null;
+        case Fact.Accepted accepted -> null;
+        case Fact.Countersigned countersigned -> null;
+        case Fact.PiecesFound piecesFound -> null;
+        case Fact.GaugeRead gaugeRead -> null;
+        case Fact.BagCounted bagCounted -> null;
+        case Fact.GuideLooked guideLooked -> null;
+        case Fact.WorkAdded workAdded -> null;
+        case Fact.WorkDone workDone -> null;
+        case Fact.LateSettled lateSettled -> null;
+        case Fact.BayEntered bayEntered -> null;
+        case Fact.BayLeft bayLeft -> null;
+        case Fact.Noted noted -> null;
+        case Fact.PhotoTaken photoTaken -> null;
+        case Fact.CardOpened cardOpened -> null;
+        case Fact.CardTaken cardTaken -> null;
+        case Fact.HandedOver handedOver -> null;
+        case Fact.StepDone stepDone -> null;
+        case Fact.StepSkipped stepSkipped -> null;
+        case Fact.BerthMoved berthMoved -> null;
+        case Fact.Withdrawn withdrawn -> null;
+      };
     }
   }
 }

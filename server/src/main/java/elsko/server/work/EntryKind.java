@@ -60,11 +60,51 @@ public enum EntryKind {
   }
 
   static EntryKind of(Fact fact) {
-    for (EntryKind kind : values()) {
-      if (kind.fact == fact.getClass()) {
-        return kind;
-      }
-    }
-    throw new IllegalArgumentException(fact.getClass().getName());
+    return switch (fact) {
+      case Fact.AccessorySeen accessorySeen -> ACCESSORY_SEEN;
+      case Fact.CircuitSeen circuitSeen -> CIRCUIT_SEEN;
+      case Fact.FrostLooked frostLooked -> FROST_LOOKED;
+      case Fact.FittingSet fittingSet -> FITTING_SET;
+      case Fact.LowPointSeen lowPointSeen -> LOW_POINT_SEEN;
+      case Fact.EngineStarted engineStarted -> ENGINE_STARTED;
+      case Fact.Cranked cranked -> CRANKED;
+      case Fact.EngineStopped engineStopped -> ENGINE_STOPPED;
+      case Fact.DescalerUsed descalerUsed -> DESCALER_USED;
+      case Fact.CoolantRead coolantRead -> COOLANT_READ;
+      case Fact.ServiceDone serviceDone -> SERVICE_DONE;
+      case Fact.DuePlanned duePlanned -> DUE_PLANNED;
+      case Fact.FluidUsed fluidUsed -> FLUID_USED;
+      case Fact.FluidCaught fluidCaught -> FLUID_CAUGHT;
+      case Fact.Disinfected disinfected -> DISINFECTED;
+      case Fact.PartPicked partPicked -> PART_PICKED;
+      case Fact.CameBack cameBack -> CAME_BACK;
+      case Fact.EngineTroubled engineTroubled -> ENGINE_TROUBLED;
+      case Fact.RoundDone roundDone -> ROUND_DONE;
+      case Fact.JugRead jugRead -> JUG_READ;
+      case Fact.SampleRead sampleRead -> SAMPLE_READ;
+      case Fact.CouldNotSample couldNotSample -> COULD_NOT_SAMPLE;
+      case Fact.Accepted accepted -> ACCEPTED;
+      case Fact.Countersigned countersigned -> COUNTERSIGNED;
+      case Fact.ReadingTaken readingTaken -> READING_TAKEN;
+      case Fact.ConditionSeen conditionSeen -> CONDITION_SEEN;
+      case Fact.PiecesFound piecesFound -> PIECES_FOUND;
+      case Fact.GaugeRead gaugeRead -> GAUGE_READ;
+      case Fact.BagCounted bagCounted -> BAG_COUNTED;
+      case Fact.GuideLooked guideLooked -> GUIDE_LOOKED;
+      case Fact.WorkAdded workAdded -> WORK_ADDED;
+      case Fact.WorkDone workDone -> WORK_DONE;
+      case Fact.LateSettled lateSettled -> LATE_SETTLED;
+      case Fact.BayEntered bayEntered -> BAY_ENTERED;
+      case Fact.BayLeft bayLeft -> BAY_LEFT;
+      case Fact.Noted noted -> NOTED;
+      case Fact.PhotoTaken photoTaken -> PHOTO_TAKEN;
+      case Fact.CardOpened cardOpened -> CARD_OPENED;
+      case Fact.CardTaken cardTaken -> CARD_TAKEN;
+      case Fact.HandedOver handedOver -> HANDED_OVER;
+      case Fact.StepDone stepDone -> STEP_DONE;
+      case Fact.StepSkipped stepSkipped -> STEP_SKIPPED;
+      case Fact.BerthMoved berthMoved -> BERTH_MOVED;
+      case Fact.Withdrawn withdrawn -> WITHDRAWN;
+    };
   }
 }

@@ -97,42 +97,73 @@ class EntryRow {
 
   /** The lot an entry is about; null when it is about none. */
   private static @Nullable String lotOf(Fact fact) {
-    if (fact instanceof Fact.FluidUsed used) {
-      return used.lot().number();
-    }
-    if (fact instanceof Fact.SampleRead read) {
-      return read.lot().number();
-    }
-    return fact instanceof Fact.JugRead read ? read.lot().number() : null;
+    return switch (fact) {
+      case Fact.FluidUsed used -> used.lot().number();
+      case Fact.SampleRead read -> read.lot().number();
+      case Fact.JugRead read -> read.lot().number();
+      case Fact.AccessorySeen accessorySeen -> null;
+      case Fact.CircuitSeen circuitSeen -> null;
+      case Fact.FrostLooked frostLooked -> null;
+      case Fact.FittingSet fittingSet -> null;
+      case Fact.LowPointSeen lowPointSeen -> null;
+      case Fact.EngineStarted engineStarted -> null;
+      case Fact.Cranked cranked -> null;
+      case Fact.EngineStopped engineStopped -> null;
+      case Fact.DescalerUsed descalerUsed -> null;
+      case Fact.CoolantRead coolantRead -> null;
+      case Fact.ServiceDone serviceDone -> null;
+      case Fact.DuePlanned duePlanned -> null;
+      case Fact.FluidCaught fluidCaught -> null;
+      case Fact.Disinfected disinfected -> null;
+      case Fact.PartPicked partPicked -> null;
+      case Fact.CameBack cameBack -> null;
+      case Fact.EngineTroubled engineTroubled -> null;
+      case Fact.RoundDone roundDone -> null;
+      case Fact.CouldNotSample couldNotSample -> null;
+      case Fact.Accepted accepted -> null;
+      case Fact.Countersigned countersigned -> null;
+      case Fact.ReadingTaken readingTaken -> null;
+      case Fact.ConditionSeen conditionSeen -> null;
+      case Fact.PiecesFound piecesFound -> null;
+      case Fact.GaugeRead gaugeRead -> null;
+      case Fact.BagCounted bagCounted -> null;
+      case Fact.GuideLooked guideLooked -> null;
+      case Fact.WorkAdded workAdded -> null;
+      case Fact.WorkDone workDone -> null;
+      case Fact.LateSettled lateSettled -> null;
+      case Fact.BayEntered bayEntered -> null;
+      case Fact.BayLeft bayLeft -> null;
+      case Fact.Noted noted -> null;
+      case Fact.PhotoTaken photoTaken -> null;
+      case Fact.CardOpened cardOpened -> null;
+      case Fact.CardTaken cardTaken -> null;
+      case Fact.HandedOver handedOver -> null;
+      case Fact.StepDone stepDone -> null;
+      case Fact.StepSkipped stepSkipped -> null;
+      case Fact.BerthMoved berthMoved -> null;
+      case Fact.Withdrawn withdrawn -> null;
+    };
   }
 
   /** Key of the circuit an entry names; null when it names none. */
   private static @Nullable String circuitOf(Fact fact) {
-    if (fact instanceof Fact.FluidUsed used) {
-      return used.circuit();
-    }
-    if (fact instanceof Fact.FluidCaught caught) {
-      return caught.circuit();
-    }
-    if (fact instanceof Fact.Disinfected dosed) {
-      return dosed.circuit();
-    }
-    if (fact instanceof Fact.DescalerUsed used) {
-      return used.circuit();
-    }
-    if (fact instanceof Fact.CoolantRead read) {
-      return read.circuit();
-    }
-    if (fact instanceof Fact.Accepted taken) {
-      return taken.circuit();
-    }
-    if (fact instanceof Fact.FrostLooked looked) {
-      return looked.circuit();
-    }
-    if (fact instanceof Fact.CircuitSeen seen) {
-      return seen.circuit();
-    }
-    return fact instanceof Fact.Countersigned signed ? signed.circuit() : null;
+    Fact.AboutCircuit about = fact.as(Fact.AboutCircuit.class);
+    return about == null
+        ? null
+        : switch (about) {
+          case Fact.CircuitSeen circuitSeen -> circuitSeen.circuit();
+          case Fact.FrostLooked frostLooked -> frostLooked.circuit();
+          case Fact.LowPointSeen lowPointSeen -> null;
+          case Fact.FluidUsed fluidUsed -> fluidUsed.circuit();
+          case Fact.FluidCaught fluidCaught -> fluidCaught.circuit();
+          case Fact.DescalerUsed descalerUsed -> descalerUsed.circuit();
+          case Fact.CoolantRead coolantRead -> coolantRead.circuit();
+          case Fact.SampleRead sampleRead -> null;
+          case Fact.CouldNotSample couldNotSample -> null;
+          case Fact.Countersigned countersigned -> countersigned.circuit();
+          case Fact.Accepted accepted -> accepted.circuit();
+          case Fact.Disinfected disinfected -> disinfected.circuit();
+        };
   }
 
   long seq() {

@@ -443,9 +443,8 @@ public class Log {
       Entry sent = LateRules.inStep(log, made);
       boolean inTurn = sent.corrects() == null && !LateRules.comesBetween(log, sent);
       Entry entry = sent.corrects() == null ? placed(sent, inTurn) : correction(sent);
-      if (inTurn
-          && entry.fact() instanceof Fact.BerthMoved moved
-          && fleet.isTaken(moved.berth(), row.id())) {
+      Fact.BerthMoved moved = entry.fact().as(Fact.BerthMoved.class);
+      if (inTurn && moved != null && fleet.isTaken(moved.berth(), row.id())) {
         throw Refused.state("berth", moved.berthName() + " is taken by another boat.");
       }
       entries.save(new EntryRow(row.id(), entry, json.write(entry.fact()), fingerprint));
@@ -459,7 +458,8 @@ public class Log {
     }
 
     private Entry withLooks(Entry sent) {
-      return sent.fact() instanceof Fact.CardOpened opened && opened.lookFirst().isEmpty()
+      Fact.CardOpened opened = sent.fact().as(Fact.CardOpened.class);
+      return opened != null && opened.lookFirst().isEmpty()
           ? sent.with(opened(state, opened))
           : sent;
     }
@@ -493,10 +493,11 @@ public class Log {
      */
     private Entry checked(Entry entry, BoatState then) {
       MayEnter.check(role, boat, entry.fact());
-      if (entry.fact() instanceof Fact.Withdrawn) {
+      if (entry.fact().is(Fact.Withdrawn.class)) {
         throw Refused.value("corrects", "Say which entry is taken back.");
       }
-      if (entry.fact() instanceof Fact.CardOpened opened) {
+      Fact.CardOpened opened = entry.fact().as(Fact.CardOpened.class);
+      if (opened != null) {
         if (entry.card() == null) {
           throw Refused.value("card", "It is missing.");
         }
@@ -513,26 +514,23 @@ public class Log {
      */
     boolean isOpenAlready(Entry entry) {
       CardProgress card = entry.card() == null ? null : state.card(entry.card());
+      Fact.CardOpened opened = entry.fact().as(Fact.CardOpened.class);
       return card != null
           && !entry.happened().isBefore(card.openedAt())
-          && entry.fact() instanceof Fact.CardOpened opened
+          && opened != null
           && opened.procedure() == card.procedure();
     }
 
     private void onCard(Entry entry, BoatState then) {
       CardProgress progress = entry.card() == null ? null : then.card(entry.card());
-      if (entry.fact() instanceof Fact.CardOpened) {
+      if (entry.fact().is(Fact.CardOpened.class)) {
         if (progress != null) {
           throw Refused.state("card", "A card with this id is open already.");
         }
         return;
       }
       if (entry.card() == null) {
-        if (entry.step() != null
-            || entry.fact() instanceof Fact.StepDone
-            || entry.fact() instanceof Fact.StepSkipped
-            || entry.fact() instanceof Fact.CardTaken
-            || entry.fact() instanceof Fact.HandedOver) {
+        if (entry.step() != null || entry.fact().is(Fact.OnCard.class)) {
           throw Refused.value("card", "Say which card it belongs to.");
         }
         return;
@@ -552,8 +550,7 @@ public class Log {
         return CardWriter.write(new CardRequest(then, progress, schools));
       }
       Card before = cards.get(entry.card());
-      boolean settles =
-          entry.fact() instanceof Fact.StepDone || entry.fact() instanceof Fact.StepSkipped;
+      boolean settles = entry.fact().is(Fact.SettlesStep.class);
       boolean knows = before != null && (entry.step() == null || before.step(entry.step()) != null);
       if (settles || !knows) {
         before = CardWriter.write(new CardRequest(state, progress, schools));
@@ -568,7 +565,7 @@ public class Log {
               boat, proof, rules, log, sent.corrects(), sent.person(), sent.fact());
       // Who may say a thing may also take it back.
       MayEnter.check(role, boat, wrong.fact());
-      if (!(sent.fact() instanceof Fact.Withdrawn)) {
+      if (!sent.fact().is(Fact.Withdrawn.class)) {
         MayEnter.check(role, boat, sent.fact());
       }
       Entry entry =

@@ -13,13 +13,13 @@ final class MayEnter {
     boolean may =
         switch (role) {
           case COORDINATOR -> true;
-          case TECHNICIAN -> !(fact instanceof Fact.BerthMoved || fact instanceof Fact.Accepted);
+          case TECHNICIAN -> !(fact.is(Fact.BerthMoved.class) || fact.is(Fact.Accepted.class));
           case YARD_HAND -> concernsMoving(boat, fact);
           case VIEWER -> false;
         };
     if (!may) {
       throw new Forbidden(
-          fact instanceof Fact.Accepted
+          fact.is(Fact.Accepted.class)
               ? "Only a coordinator takes a boat as it is."
               : role == Role.YARD_HAND
                   ? "A yard hand moves boats and sets what concerns moving them; this is a technician's."
@@ -28,14 +28,51 @@ final class MayEnter {
   }
 
   private static boolean concernsMoving(Boat boat, Fact fact) {
-    if (fact instanceof Fact.FittingSet set) {
-      return boat.fitting(set.fitting()).kind().concernsMoving();
-    }
-    return fact instanceof Fact.BerthMoved
-        || fact instanceof Fact.RoundDone
-        || fact instanceof Fact.CameBack
-        || fact instanceof Fact.EngineTroubled
-        || fact instanceof Fact.Noted
-        || fact instanceof Fact.PhotoTaken;
+    return switch (fact) {
+      case Fact.FittingSet set -> boat.fitting(set.fitting()).kind().concernsMoving();
+      case Fact.AccessorySeen accessorySeen -> false;
+      case Fact.CircuitSeen circuitSeen -> false;
+      case Fact.FrostLooked frostLooked -> false;
+      case Fact.LowPointSeen lowPointSeen -> false;
+      case Fact.EngineStarted engineStarted -> false;
+      case Fact.Cranked cranked -> false;
+      case Fact.EngineStopped engineStopped -> false;
+      case Fact.DescalerUsed descalerUsed -> false;
+      case Fact.CoolantRead coolantRead -> false;
+      case Fact.ServiceDone serviceDone -> false;
+      case Fact.DuePlanned duePlanned -> false;
+      case Fact.FluidUsed fluidUsed -> false;
+      case Fact.FluidCaught fluidCaught -> false;
+      case Fact.Disinfected disinfected -> false;
+      case Fact.PartPicked partPicked -> false;
+      case Fact.CameBack cameBack -> true;
+      case Fact.EngineTroubled engineTroubled -> true;
+      case Fact.RoundDone roundDone -> true;
+      case Fact.JugRead jugRead -> false;
+      case Fact.SampleRead sampleRead -> false;
+      case Fact.CouldNotSample couldNotSample -> false;
+      case Fact.Accepted accepted -> false;
+      case Fact.Countersigned countersigned -> false;
+      case Fact.ReadingTaken readingTaken -> false;
+      case Fact.ConditionSeen conditionSeen -> false;
+      case Fact.PiecesFound piecesFound -> false;
+      case Fact.GaugeRead gaugeRead -> false;
+      case Fact.BagCounted bagCounted -> false;
+      case Fact.GuideLooked guideLooked -> false;
+      case Fact.WorkAdded workAdded -> false;
+      case Fact.WorkDone workDone -> false;
+      case Fact.LateSettled lateSettled -> false;
+      case Fact.BayEntered bayEntered -> false;
+      case Fact.BayLeft bayLeft -> false;
+      case Fact.Noted noted -> true;
+      case Fact.PhotoTaken photoTaken -> true;
+      case Fact.CardOpened cardOpened -> false;
+      case Fact.CardTaken cardTaken -> false;
+      case Fact.HandedOver handedOver -> false;
+      case Fact.StepDone stepDone -> false;
+      case Fact.StepSkipped stepSkipped -> false;
+      case Fact.BerthMoved berthMoved -> true;
+      case Fact.Withdrawn withdrawn -> false;
+    };
   }
 }
