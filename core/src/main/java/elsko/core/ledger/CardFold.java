@@ -44,7 +44,7 @@ final class CardFold {
         atKey = entry.step();
         at = steps.computeIfAbsent(atKey, key -> new StepFold());
       }
-      at.apply(entry);
+      at.apply(entry, said);
     }
   }
 
@@ -95,17 +95,21 @@ final class CardFold {
     /** As it was asked for last, and holds these entries; null once something was said since. */
     private StepProgress known;
 
-    void apply(Entry entry) {
+    /**
+     * @param said the same where it says how far the work is; else null
+     */
+    void apply(Entry entry, Fact.OnCard said) {
       if (known != null) {
         entries = new ArrayList<>(entries);
         known = null;
       }
       entries.add(entry);
-      Fact.SettlesStep settles = entry.fact().as(Fact.SettlesStep.class);
-      if (settles != null) {
-        switch (settles) {
+      if (said != null) {
+        switch (said) {
           case Fact.StepDone done -> settle(Standing.DONE, entry, "");
           case Fact.StepSkipped skipped -> settle(Standing.SKIPPED, entry, skipped.reason());
+          case Fact.CardTaken taken -> {}
+          case Fact.HandedOver over -> {}
         }
       }
     }

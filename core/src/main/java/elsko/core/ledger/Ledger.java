@@ -127,10 +127,13 @@ public final class Ledger {
       applyToCard(entry);
     }
     Fact fact = entry.fact();
+    // The most frequent first: they are tried one after another.
     switch (fact) {
       case Fact.FittingSet set -> {
         set(entry, set);
       }
+      case Fact.StepDone stepDone -> {}
+      case Fact.AboutCircuit about -> applyToCircuit(entry, about);
       case Fact.AccessorySeen looked -> {
         aboard.put(looked.accessory(), looked.aboard());
         CircuitFold circuit = circuits.get(looked.accessory().key());
@@ -221,7 +224,6 @@ public final class Ledger {
       case Fact.BerthMoved moved -> {
         moved(moved);
       }
-      case Fact.AboutCircuit about -> applyToCircuit(entry, about);
       case Fact.PartPicked partPicked -> {}
       case Fact.GuideLooked guideLooked -> {}
       case Fact.Noted noted -> {}
@@ -229,7 +231,6 @@ public final class Ledger {
       case Fact.CardOpened cardOpened -> {}
       case Fact.CardTaken cardTaken -> {}
       case Fact.HandedOver handedOver -> {}
-      case Fact.StepDone stepDone -> {}
       case Fact.StepSkipped stepSkipped -> {}
       case Fact.Withdrawn withdrawn -> {}
     }
