@@ -64,6 +64,11 @@ final class BackupFolder {
     return folder.resolve(now.format(NAMED));
   }
 
+  /** Never rotated away: it is the way back to the version that had that schema. */
+  Path beforeChangeOf(String schema) {
+    return folder.resolve("elsko-as-schema-%s.zip".formatted(schema));
+  }
+
   Path scratch() throws IOException {
     Files.createDirectories(folder);
     return Files.createTempFile(folder, "writing", ".part");
