@@ -1,8 +1,11 @@
 package elsko.server.archive;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -16,6 +19,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import javax.sql.DataSource;
 
 /** The backups beside a database, and which of them are kept. */
 final class BackupFolder {
@@ -69,9 +73,18 @@ final class BackupFolder {
     return folder.resolve("elsko-as-schema-%s.zip".formatted(schema));
   }
 
-  Path scratch() throws IOException {
+  /** An archive of a yard as it stands now, not a backup yet; whoever asks moves or deletes it. */
+  Path scratch(DataSource database, Instant now) throws IOException, SQLException {
     Files.createDirectories(folder);
-    return Files.createTempFile(folder, "writing", ".part");
+    Path scratch = Files.createTempFile(folder, "writing", ".part");
+    try (Connection connection = database.getConnection();
+        OutputStream out = Files.newOutputStream(scratch)) {
+      ArchiveWriter.write(connection, out, now);
+    } catch (SQLException | IOException | RuntimeException broken) {
+      Files.deleteIfExists(scratch);
+      throw broken;
+    }
+    return scratch;
   }
 
   /** Deletes what is not kept: the newest so many, and the first of each of the last 12 months. */

@@ -1,12 +1,10 @@
 package elsko.server.archive;
 
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -78,15 +76,7 @@ class Backups {
   /** An archive on disk as the yard stands now; whoever asks deletes it. */
   Path scratch() {
     try {
-      Path scratch = folder.scratch();
-      try (Connection connection = database.getConnection();
-          OutputStream out = Files.newOutputStream(scratch)) {
-        ArchiveWriter.write(connection, out, clock.instant());
-      } catch (SQLException | IOException | RuntimeException broken) {
-        Files.deleteIfExists(scratch);
-        throw broken;
-      }
-      return scratch;
+      return folder.scratch(database, clock.instant());
     } catch (IOException broken) {
       throw new UncheckedIOException(broken);
     } catch (SQLException broken) {

@@ -1,11 +1,9 @@
 package elsko.server.archive;
 
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import javax.sql.DataSource;
@@ -49,14 +47,7 @@ class BeforeMigrating implements FlywayMigrationStrategy {
 
   private void keep(DataSource database, String schema) {
     try {
-      Path scratch = folder.scratch();
-      try (Connection connection = database.getConnection();
-          OutputStream out = Files.newOutputStream(scratch)) {
-        ArchiveWriter.write(connection, out, clock.instant());
-      } catch (SQLException | IOException | RuntimeException broken) {
-        Files.deleteIfExists(scratch);
-        throw broken;
-      }
+      Path scratch = folder.scratch(database, clock.instant());
       Path kept = folder.beforeChangeOf(schema);
       Files.move(scratch, kept, StandardCopyOption.REPLACE_EXISTING);
       LOG.info("The yard as it was before this version is kept in {}", kept);
