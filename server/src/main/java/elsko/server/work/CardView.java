@@ -10,6 +10,7 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.limits.Call;
+import elsko.core.limits.Judgement;
 import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.PlateauCompared;
@@ -178,62 +179,29 @@ public record CardView(
 
     private static @Nullable String judgement(
         Log.Folded folded, @Nullable String compared, Fact fact) {
-      return switch (fact) {
-        case Fact.ReadingTaken reading -> {
-          String words = reading.judgement().words();
-          yield words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
-        }
-        case Fact.ConditionSeen seen -> seen.found().judgement().words();
-        case Fact.Disinfected dosed -> dosed.poured().judgement().words();
-        case Fact.CoolantRead read -> CoolantVerdict.of(folded.state().need(), read).words();
-        case Fact.AccessorySeen accessorySeen -> null;
-        case Fact.CircuitSeen circuitSeen -> null;
-        case Fact.FrostLooked frostLooked -> null;
-        case Fact.FittingSet fittingSet -> null;
-        case Fact.LowPointSeen lowPointSeen -> null;
-        case Fact.EngineStarted engineStarted -> null;
-        case Fact.Cranked cranked -> null;
-        case Fact.EngineStopped engineStopped -> null;
-        case Fact.DescalerUsed descalerUsed -> null;
-        case Fact.ServiceDone serviceDone -> null;
-        case Fact.DuePlanned duePlanned -> null;
-        case Fact.FluidUsed fluidUsed -> null;
-        case Fact.FluidCaught fluidCaught -> null;
-        case Fact.PartPicked partPicked -> null;
-        case Fact.CameBack cameBack -> null;
-        case Fact.EngineTroubled engineTroubled -> null;
-        case Fact.RoundDone roundDone -> null;
-        case Fact.JugRead jugRead -> null;
-        case Fact.SampleRead sampleRead -> null;
-        case Fact.CouldNotSample couldNotSample -> null;
-        case Fact.Accepted accepted -> null;
-        case Fact.Countersigned countersigned -> null;
-        case Fact.PiecesFound piecesFound -> null;
-        case Fact.GaugeRead gaugeRead -> null;
-        case Fact.BagCounted bagCounted -> null;
-        case Fact.GuideLooked guideLooked -> null;
-        case Fact.WorkAdded workAdded -> null;
-        case Fact.WorkDone workDone -> null;
-        case Fact.LateSettled lateSettled -> null;
-        case Fact.BayEntered bayEntered -> null;
-        case Fact.BayLeft bayLeft -> null;
-        case Fact.Noted noted -> null;
-        case Fact.PhotoTaken photoTaken -> null;
-        case Fact.CardOpened cardOpened -> null;
-        case Fact.CardTaken cardTaken -> null;
-        case Fact.HandedOver handedOver -> null;
-        case Fact.StepDone stepDone -> null;
-        case Fact.StepSkipped stepSkipped -> null;
-        case Fact.BerthMoved berthMoved -> null;
-        case Fact.Withdrawn withdrawn -> null;
-      };
+      Fact.CoolantRead coolant = fact.as(Fact.CoolantRead.class);
+      if (coolant != null) {
+        return CoolantVerdict.of(folded.state().need(), coolant).words();
+      }
+      Judgement judged = judgementOf(fact);
+      if (judged == null || !fact.is(Fact.ReadingTaken.class)) {
+        return judged == null ? null : judged.words();
+      }
+      String words = judged.words();
+      return words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
     }
 
     private static @Nullable Call callOf(Fact fact) {
+      Judgement judged = judgementOf(fact);
+      return judged == null ? null : judged.call();
+    }
+
+    /** Of what is judged by a limit or a condition; the coolant has a verdict of its own. */
+    private static @Nullable Judgement judgementOf(Fact fact) {
       return switch (fact) {
-        case Fact.ReadingTaken reading -> reading.judgement().call();
-        case Fact.ConditionSeen seen -> seen.found().call();
-        case Fact.Disinfected dosed -> dosed.poured().judgement().call();
+        case Fact.ReadingTaken reading -> reading.judgement();
+        case Fact.ConditionSeen seen -> seen.found().judgement();
+        case Fact.Disinfected dosed -> dosed.poured().judgement();
         case Fact.AccessorySeen accessorySeen -> null;
         case Fact.CircuitSeen circuitSeen -> null;
         case Fact.FrostLooked frostLooked -> null;
