@@ -54,10 +54,15 @@ class FactJson {
    */
   String fingerprint(Object sent) {
     try {
-      byte[] bytes = withoutNulls.writeValueAsString(sent).getBytes(StandardCharsets.UTF_8);
+      byte[] bytes = printed(sent).getBytes(StandardCharsets.UTF_8);
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /** What a fingerprint is taken of. */
+  String printed(Object sent) {
+    return withoutNulls.writeValueAsString(sent);
   }
 }

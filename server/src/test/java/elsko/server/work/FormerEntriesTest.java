@@ -24,6 +24,7 @@ class FormerEntriesTest {
   private static final Path FROZEN = Path.of("src/test/resources/frozen");
   private static final Path SENT = FROZEN.resolve("former-entries.jsonl");
   private static final String LOT = "P27-040";
+  private static final Path PRINTED = FROZEN.resolve("former-prints.jsonl");
   private static final Path MADE = FROZEN.resolve("former-facts.jsonl");
 
   /** A round is ended, and a picture sent, on ways of their own. */
@@ -75,6 +76,32 @@ class FormerEntriesTest {
       Files.write(MADE, made);
     }
     assertThat(made).isEqualTo(Files.readAllLines(MADE));
+  }
+
+  /** An id that was kept in November is recognized when it is sent again. */
+  @Test
+  void eachIsRecognizedWhenItComesAgain() throws IOException {
+    List<String> printed = new ArrayList<>();
+    List<String> lines = Files.readAllLines(SENT);
+    for (int i = 0; i < lines.size(); i++) {
+      EntryBody body = RunningElsko.JSON.readValue(inThisYard(lines.get(i)), EntryBody.class);
+      printed.add(asFrozen(RunningElsko.bean(FactJson.class).printed(body), lines.get(i)));
+    }
+    if (Boolean.getBoolean("elsko.approve")) {
+      Files.write(PRINTED, printed);
+    }
+    assertThat(printed).isEqualTo(Files.readAllLines(PRINTED));
+  }
+
+  /** With names in place of what is this yard's own. */
+  private static String asFrozen(String printed, String line) {
+    String frozen = printed;
+    for (String own : List.of("$lot", "$instrument", "$coolantGlass", "$berth")) {
+      if (line.contains("\"" + own + "\"")) {
+        frozen = frozen.replace(inThisYard("\"" + own + "\""), "\"" + own + "\"");
+      }
+    }
+    return frozen;
   }
 
   @Test
