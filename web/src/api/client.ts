@@ -14,7 +14,12 @@ export type FittingView = Schemas['FittingView'];
 export type CardView = Schemas['CardView'];
 export type StepView = Schemas['StepView'];
 export type AskView = Schemas['AskView'];
-export type EntryBody = Schemas['EntryBody'];
+export type Said = Schemas['Said'];
+export type EntryEnvelope = Schemas['EntryEnvelope'];
+/** An entry as it is sent: its own kind and fields beside what every entry has. */
+export type NewEntry = EntryEnvelope & Said;
+/** What a step asks for, of one kind. */
+export type AskOf<Kind extends AskView['kind']> = Extract<AskView, { kind: Kind }>;
 export type EntryView = Schemas['EntryView'];
 export type VerdictView = Schemas['VerdictView'];
 export type YardView = Schemas['YardView'];

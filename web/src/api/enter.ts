@@ -1,18 +1,19 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import type { EntryBody } from './client';
-import { boatQuery, sessionQuery } from './queries';
+import type { BoatView, CardView, EntryEnvelope, NewEntry, Said } from './client';
+import { boatQuery, cardQuery, sessionQuery } from './queries';
 import { line, sender } from '../offline/device';
 import { forgetPhotos } from '../offline/photo';
+import { refuseHere } from '../offline/refuse-here';
 import { isUnderWay } from '../parts/under-way';
 import { useUndo } from '../parts/undo';
 import { uuid } from './uuid';
 
 /** An entry as a screen says it; when it does not say otherwise, it happened now. */
-export type Said = Omit<EntryBody, 'id'>;
+export type Saying = Said & Partial<Omit<EntryEnvelope, 'id'>>;
 
 export interface Sending {
-  entries: Said[];
+  entries: Saying[];
   /** What was done, for the undo line; left out where undoing makes no sense. */
   undo?: string;
 }
@@ -27,9 +28,17 @@ export function useEnter(boat: string) {
   const { offer } = useUndo();
   const [underWay, setUnderWay] = useState(0);
 
-  const send = async (bodies: EntryBody[]) => {
+  const refuseAsFarAsKnown = (bodies: NewEntry[]) => {
+    const known = queries.getQueryData<BoatView>(boatQuery(boat).queryKey);
+    const id = bodies.find(({ card }) => card)?.card;
+    const card = id && queries.getQueryData<CardView>(cardQuery(boat, id).queryKey);
+    if (known && card) refuseHere(card, known, line.state.waiting, bodies);
+  };
+
+  const send = async (bodies: NewEntry[]) => {
     const person = queries.getQueryData(sessionQuery.queryKey)?.name ?? '';
     const inFront = !line.state.signal || line.toSend(person).some((one) => one.boat === boat);
+    if (inFront) refuseAsFarAsKnown(bodies);
     const held = await line.hold(person, boat, bodies);
     if (inFront) {
       line.queue(held);

@@ -25,10 +25,10 @@ export function Contradicted({ boat, may }: { boat: BoatView; may: boolean }) {
 function Settle({ boat, entry }: { boat: string; entry: string }) {
   const { enter, sending } = useEnter(boat);
   const [text, setText, clear] = useDraft(`settle.${entry}`);
-  const refused = useRefused(['text']);
+  const refused = useRefused(['found']);
   const save = async () => {
     const ok = await refused.attempt(() =>
-      enter({ entries: [{ kind: 'LATE_SETTLED', work: entry, text }] }),
+      enter({ entries: [{ kind: 'LATE_SETTLED', entry, found: text }] }),
     );
     if (ok) clear();
   };
@@ -45,7 +45,7 @@ function Settle({ boat, entry }: { boat: string; entry: string }) {
           label="Looked: how is it really?"
           value={text}
           onType={setText}
-          error={refused.at('text') ?? refused.elsewhere}
+          error={refused.at('found') ?? refused.elsewhere}
         />
       </div>
       <button type="submit" className="btn" disabled={sending}>

@@ -43,8 +43,8 @@ describe('what came in late', () => {
     await waitFor(() =>
       expect(entries(asked)[0]).toMatchObject({
         kind: 'LATE_SETTLED',
-        work: 'late',
-        text: 'joints whole',
+        entry: 'late',
+        found: 'joints whole',
       }),
     );
   });

@@ -20,7 +20,7 @@ export function MoveBoat({ boat, done }: { boat: BoatView; done: () => void }) {
     const name = free.find((place) => place.id === berth)?.name;
     const ok = await refused.attempt(() =>
       enter({
-        entries: [{ kind: 'BERTH_MOVED', berth: berth || undefined }],
+        entries: [{ kind: 'BERTH_MOVED', berth: berth || null }],
         undo: `${boat.description.name} moved to ${name}`,
       }),
     );

@@ -6,10 +6,10 @@ import type { AskProps } from './ask';
 import { Tick } from './tick';
 
 /** Whether an accessory is on this hull: yes or no, by looking. */
-export function AskAboard({ ask, card, boat, step, may }: AskProps) {
+export function AskAboard({ ask, card, boat, step, may }: AskProps<'ABOARD'>) {
   const { enter, sending } = useEnter(boat.id);
   const refused = useRefused([]);
-  const accessory = ask.accessory!;
+  const { accessory } = ask;
   const described = boat.description.accessories[accessory] === 'YES';
   const found = boat.unlisted.includes(accessory);
   const say = (aboard: boolean) =>

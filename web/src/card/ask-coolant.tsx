@@ -12,7 +12,7 @@ import type { AskProps } from './ask';
 import { Tick } from './tick';
 
 /** The coolant read cold, with an instrument that has the right scale. */
-export function AskCoolant({ ask, card, boat, step, may }: AskProps) {
+export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) {
   const { data: shelf } = useQuery(shelfQuery);
   const { enter, sending } = useEnter(boat.id);
   const glasses = shelf?.instruments.filter((i) => i.scale === 'EG_FREEZE') ?? [];
@@ -40,7 +40,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps) {
         entries: [
           {
             kind: 'COOLANT_READ',
-            circuit: ask.circuit!,
+            circuit: ask.circuit,
             instrument: instrument || undefined,
             reading,
             temperatureC,

@@ -13,17 +13,17 @@ import { Tick } from './tick';
 const FIELDS = ['tankLiters', 'chlorinePercent', 'milliliters'];
 
 /** Chlorine into domestic water: how much, and what was poured. */
-export function AskDisinfect({ ask, card, boat, step, may }: AskProps) {
+export function AskDisinfect({ ask, card, boat, step, may }: AskProps<'DISINFECT'>) {
   const { enter, sending } = useEnter(boat.id);
   const draft = `ask.${card.id}.${step.key}.dose`;
-  const [tankText, setTank] = useDraft(`${draft}.tank`, ask.dose!.tankLiters?.toString() ?? '');
+  const [tankText, setTank] = useDraft(`${draft}.tank`, ask.dose.tankLiters?.toString() ?? '');
   const [percentText, setPercent] = useDraft(`${draft}.percent`);
   const [pouredText, setPoured, clear] = useDraft(`${draft}.poured`);
   const refused = useRefused(FIELDS);
   const tank = typedNumber(tankText);
   const percent = typedNumber(percentText);
   const poured = typedNumber(pouredText);
-  const { mgPerLiter, mostMgPerLiter } = ask.dose!;
+  const { mgPerLiter, mostMgPerLiter } = ask.dose;
   const needed = tank && percent ? millilitersFor(tank, mgPerLiter, percent) : null;
   const strength = tank && percent && poured ? mgPerLiterOf(poured, tank, percent) : null;
   const save = async () => {
@@ -37,7 +37,7 @@ export function AskDisinfect({ ask, card, boat, step, may }: AskProps) {
         entries: [
           {
             kind: 'DISINFECTED',
-            circuit: ask.circuit!,
+            circuit: ask.circuit,
             tankLiters: tank!,
             chlorinePercent: percent!,
             milliliters: poured!,

@@ -6,7 +6,7 @@ import type { AskProps } from './ask';
 import { Tick } from './tick';
 
 /** A few words to be written down; "nothing" is an answer too. */
-export function AskNote({ ask, card, boat, step, may }: AskProps) {
+export function AskNote({ ask, card, boat, step, may }: AskProps<'NOTE'>) {
   const { enter, sending } = useEnter(boat.id);
   const [text, setText, clear] = useDraft(`note.${card.id}.${step.key}.${ask.label}`);
   const refused = useRefused(['text']);

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { useEnter } from '../api/enter';
-import type { Said } from '../api/enter';
+import type { Said } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { useDraft } from '../parts/draft';
 import { useRefused } from '../parts/refused';
@@ -18,7 +18,7 @@ interface NumberProps extends AskProps {
 }
 
 /** Plugs in the bag. */
-export function AskCount(props: AskProps) {
+export function AskCount(props: AskProps<'COUNT'>) {
   const { bag } = props.boat;
   return (
     <AskNumber
@@ -33,33 +33,33 @@ export function AskCount(props: AskProps) {
 }
 
 /** Antifreeze that was caught as it ran out. */
-export function AskCatch(props: AskProps) {
+export function AskCatch(props: AskProps<'CATCH'>) {
   const { ask } = props;
   return (
     <AskNumber
       {...props}
       unit="L"
       fields={['liters']}
-      hint={`${liters(ask.liters!)} went in; more comes out, with water in it`}
-      entry={(value) => ({ kind: 'FLUID_CAUGHT', circuit: ask.circuit!, liters: value })}
+      hint={`${liters(ask.liters)} went in; more comes out, with water in it`}
+      entry={(value) => ({ kind: 'FLUID_CAUGHT', circuit: ask.circuit, liters: value })}
       words={(value) => `${liters(value)} caught`}
     />
   );
 }
 
 /** Descaler that went in. */
-export function AskDescale(props: AskProps) {
+export function AskDescale(props: AskProps<'DESCALE'>) {
   const { ask } = props;
   return (
     <AskNumber
       {...props}
       unit="L"
       fields={['liters']}
-      hint={`${liters(ask.liters!)} mixed, ready to use`}
+      hint={`${liters(ask.liters)} mixed, ready to use`}
       entry={(value) => ({
         kind: 'DESCALER_USED',
-        circuit: ask.circuit!,
-        segments: ask.segments ?? [],
+        circuit: ask.circuit,
+        segments: ask.segments,
         liters: value,
       })}
       words={(value) => `${liters(value)} of descaler`}
@@ -68,7 +68,7 @@ export function AskDescale(props: AskProps) {
 }
 
 /** Liters that went in, of the lot in use. */
-export function AskFill(props: AskProps) {
+export function AskFill(props: AskProps<'FILL'>) {
   const { ask } = props;
   const { lot } = useUsing();
   return (
@@ -76,10 +76,10 @@ export function AskFill(props: AskProps) {
       {...props}
       unit="L"
       fields={['liters', 'lot']}
-      hint={[`about ${liters(ask.liters!)}`, ask.watch].filter(Boolean).join(', ')}
+      hint={[`about ${liters(ask.liters)}`, ask.watch].filter(Boolean).join(', ')}
       entry={(value) => ({
         kind: 'FLUID_USED',
-        circuit: ask.circuit!,
+        circuit: ask.circuit,
         lot,
         liters: value,
         pourPoint: ask.pourPoint ?? undefined,

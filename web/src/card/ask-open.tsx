@@ -27,7 +27,7 @@ const shown = (fitting: FittingView | undefined) =>
       : 'Dry: rod and air pass';
 
 /** A drain or hose to be opened: what ran out is part of the answer. */
-export function AskOpen({ ask, card, boat, step, may }: AskProps) {
+export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
   const { enter, sending } = useEnter(boat.id);
   const refused = useRefused([]);
   const fitting = boat.fittings.find((f) => f.key === ask.fitting);
@@ -41,7 +41,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps) {
           ...(!ask.fitting || fitting?.state === ask.to
             ? []
             : [{ kind: 'FITTING_SET' as const, fitting: ask.fitting, state: ask.to!, ...on }]),
-          { kind: 'LOW_POINT_SEEN', lowPoint: ask.lowPoint!, seen, ...on },
+          { kind: 'LOW_POINT_SEEN', lowPoint: ask.lowPoint, seen, ...on },
         ],
         undo: `${sentence(ask.label)}: ${words.toLowerCase()}`,
       }),
@@ -56,7 +56,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps) {
         <div>
           <h2 className="text-[17px] font-bold">{sentence(ask.label)}</h2>
           <p className="text-soft m-0 text-[14.5px]">
-            {[fitting?.name, fitting?.where, `about ${liters(ask.liters!)}`]
+            {[fitting?.name, fitting?.where, `about ${liters(ask.liters)}`]
               .filter(Boolean)
               .join(' · ')}
             {point?.seenWords && ask.answered && (

@@ -12,11 +12,12 @@ import { JugForm } from '../bench/jug-form';
 import { SampleForm } from '../bench/sample-form';
 import { isShort } from '../boat/short';
 import { VerdictWords } from '../bench/verdict-words';
+import { ofKind } from '../offline/of-kind';
 import type { AskProps } from './ask';
 import { Tick } from './tick';
 
 /** The undiluted jug to be read. */
-export function AskJug({ ask, card, boat, step, may }: AskProps) {
+export function AskJug({ ask, card, boat, step, may }: AskProps<'JUG'>) {
   return (
     <section
       aria-label={sentence(ask.label)}
@@ -32,13 +33,13 @@ export function AskJug({ ask, card, boat, step, may }: AskProps) {
 }
 
 /** A low point to be sampled: bottle, drain back IN, reading. */
-export function AskSample({ ask, card, boat, step, may }: AskProps) {
+export function AskSample({ ask, card, boat, step, may }: AskProps<'SAMPLE'>) {
   const { enter, sending } = useEnter(boat.id);
   const refused = useRefused([]);
   const [failing, setFailing] = useState(false);
   const drain = boat.fittings.find((f) => f.key === ask.fitting);
   const point = boat.circuits.flatMap((c) => c.points).find((p) => p.key === ask.lowPoint);
-  const here = useSampleHere(ask.lowPoint!);
+  const here = useSampleHere(ask.lowPoint);
   const out = drain?.forSample ?? false;
   const on = { card: card.id, step: step.key };
   const drainTo = (state: 'OUT_BAGGED' | 'IN') =>
@@ -111,13 +112,10 @@ function useSampleHere(lowPoint: string) {
   const { waiting } = useLine();
   const { data: weakest } = useQuery(weakestQuery);
   const { data: shelf } = useQuery(shelfQuery);
-  const sample = waiting.findLast(
-    ({ entry }) => entry.kind === 'SAMPLE_READ' && entry.lowPoint === lowPoint,
-  )?.entry;
+  const entries = waiting.map(({ entry }) => entry);
+  const sample = ofKind(entries, 'SAMPLE_READ').findLast((one) => one.lowPoint === lowPoint);
   if (!sample) return null;
-  const jug = waiting.findLast(
-    ({ entry }) => entry.kind === 'JUG_READ' && entry.lot === sample.lot,
-  )?.entry;
+  const jug = ofKind(entries, 'JUG_READ').findLast((one) => one.lot === sample.lot);
   const known = shelf?.jugs.find(
     (one) => one.lot === sample.lot && one.instrument === sample.instrument,
   );

@@ -1,5 +1,5 @@
 import { useEnter } from '../api/enter';
-import type { Said } from '../api/enter';
+import type { Said } from '../api/client';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../parts/words';
@@ -7,24 +7,23 @@ import type { AskProps } from './ask';
 import { Tick } from './tick';
 
 /** A fitting to be set: one tap. */
-export function AskSet(props: AskProps) {
+export function AskSet(props: AskProps<'SET'>) {
   const { ask } = props;
   return (
-    <Tap {...props} entries={[{ kind: 'FITTING_SET', fitting: ask.fitting!, state: ask.to! }]} />
+    <Tap {...props} entries={[{ kind: 'FITTING_SET', fitting: ask.fitting, state: ask.to }]} />
   );
 }
 
 /** The engine to be started or stopped: one tap. */
-export function AskEngine(props: AskProps) {
+export function AskEngine(props: AskProps<'ENGINE'>) {
   const { start, engine, basis } = props.ask;
-  const which = engine ?? undefined;
   return (
     <Tap
       {...props}
       entries={[
         start
-          ? { kind: 'ENGINE_STARTED', engine: which, basis: basis ?? 'FED' }
-          : { kind: 'ENGINE_STOPPED', engine: which },
+          ? { kind: 'ENGINE_STARTED', engine, basis: basis ?? 'FED' }
+          : { kind: 'ENGINE_STOPPED', engine },
       ]}
       words={start ? 'engine started' : 'engine stopped'}
     />
@@ -32,15 +31,15 @@ export function AskEngine(props: AskProps) {
 }
 
 /** The engine to be kicked over once: one tap. */
-export function AskKick(props: AskProps) {
-  const seconds = props.ask.seconds!;
+export function AskKick(props: AskProps<'KICK'>) {
+  const { engine, seconds } = props.ask;
   return (
     <Tap
       {...props}
       entries={[
         {
           kind: 'ENGINE_STARTED',
-          engine: props.ask.engine ?? undefined,
+          engine,
           basis: 'KICK',
           seconds,
         },
@@ -51,46 +50,46 @@ export function AskKick(props: AskProps) {
 }
 
 /** Something that falls due, done: one tap. */
-export function AskService(props: AskProps) {
+export function AskService(props: AskProps<'SERVICE'>) {
   const { engine, item } = props.ask;
   return (
     <Tap
       {...props}
-      entries={[{ kind: 'SERVICE_DONE', engine: engine ?? undefined, item: item! }]}
+      entries={[{ kind: 'SERVICE_DONE', engine, item }]}
       words={`${props.ask.label}: done`}
     />
   );
 }
 
 /** A part lies ready at the boat. */
-export function AskPick(props: AskProps) {
+export function AskPick(props: AskProps<'PICK'>) {
   const { engine, item } = props.ask;
   return (
     <Tap
       {...props}
-      entries={[{ kind: 'PART_PICKED', engine: engine ?? undefined, item: item! }]}
+      entries={[{ kind: 'PART_PICKED', engine, item }]}
       words={`${props.ask.label}: ready`}
     />
   );
 }
 
 /** What is in circuits, said with one tap. */
-export function AskLook(props: AskProps) {
+export function AskLook(props: AskProps<'LOOK'>) {
   const { circuits, inService } = props.ask;
   return (
     <Tap
       {...props}
-      entries={(circuits ?? []).map((circuit) => ({
+      entries={circuits.map((circuit) => ({
         kind: 'CIRCUIT_SEEN' as const,
         circuit,
-        inService: inService ?? false,
+        inService,
       }))}
     />
   );
 }
 
 /** Afloat or not: whoever moves boats does it, and this line follows. */
-export function AskAfloat({ ask }: AskProps) {
+export function AskAfloat({ ask }: AskProps<'AFLOAT'>) {
   return (
     <div
       className={`flex min-h-14 items-center gap-3 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-(--color-done)' : 'border-line'}`}

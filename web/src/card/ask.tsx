@@ -1,4 +1,5 @@
-import type { AskView, BoatView, CardView, StepView } from '../api/client';
+import type { AskOf, AskView, BoatView, CardView, StepView } from '../api/client';
+import { everyKind } from '../parts/every-kind';
 import { AskAboard } from './ask-aboard';
 import { AskCoolant } from './ask-coolant';
 import { AskNote } from './ask-note';
@@ -12,8 +13,8 @@ import { onCard } from '../reading/place';
 import { ReadNumber } from '../reading/read-number';
 import { SeeCondition } from '../reading/see-condition';
 
-export interface AskProps {
-  ask: AskView;
+export interface AskProps<Kind extends AskView['kind'] = AskView['kind']> {
+  ask: AskOf<Kind>;
   card: CardView;
   boat: BoatView;
   step: StepView;
@@ -26,61 +27,63 @@ export function AskShown({ wide, ...props }: AskProps & { wide: boolean }) {
   return <div className={wide ? 'sm:col-span-2' : ''}>{shown(props)}</div>;
 }
 
-function shown(props: AskProps) {
-  switch (props.ask.kind) {
+function shown({ ask, ...on }: AskProps) {
+  switch (ask.kind) {
     case 'SET':
-      return <AskSet {...props} />;
+      return <AskSet ask={ask} {...on} />;
     case 'ENGINE':
-      return <AskEngine {...props} />;
+      return <AskEngine ask={ask} {...on} />;
     case 'KICK':
-      return <AskKick {...props} />;
+      return <AskKick ask={ask} {...on} />;
     case 'OPEN':
-      return <AskOpen {...props} />;
+      return <AskOpen ask={ask} {...on} />;
     case 'READ':
-      return <ReadNumber {...props} place={onCard(props.card, props.step)} />;
+      return <ReadNumber ask={ask} {...on} place={onCard(on.card, on.step)} />;
     case 'SEE':
-      return <SeeAsked {...props} />;
+      return <SeeAsked ask={ask} {...on} />;
     case 'PIECES':
-      return <FindPieces {...props} place={onCard(props.card, props.step)} />;
+      return <FindPieces ask={ask} {...on} place={onCard(on.card, on.step)} />;
     case 'FILL':
-      return <AskFill {...props} />;
+      return <AskFill ask={ask} {...on} />;
     case 'COUNT':
-      return <AskCount {...props} />;
+      return <AskCount ask={ask} {...on} />;
     case 'JUG':
-      return <AskJug {...props} />;
+      return <AskJug ask={ask} {...on} />;
     case 'SAMPLE':
-      return <AskSample {...props} />;
+      return <AskSample ask={ask} {...on} />;
     case 'CATCH':
-      return <AskCatch {...props} />;
+      return <AskCatch ask={ask} {...on} />;
     case 'DISINFECT':
-      return <AskDisinfect {...props} />;
+      return <AskDisinfect ask={ask} {...on} />;
     case 'PICK':
-      return <AskPick {...props} />;
+      return <AskPick ask={ask} {...on} />;
     case 'DESCALE':
-      return <AskDescale {...props} />;
+      return <AskDescale ask={ask} {...on} />;
     case 'COOLANT':
-      return <AskCoolant {...props} />;
+      return <AskCoolant ask={ask} {...on} />;
     case 'FROST':
-      return <FrostAsked {...props} />;
+      return <FrostAsked ask={ask} {...on} />;
     case 'SERVICE':
-      return <AskService {...props} />;
+      return <AskService ask={ask} {...on} />;
     case 'ABOARD':
-      return <AskAboard {...props} />;
+      return <AskAboard ask={ask} {...on} />;
     case 'LOOK':
-      return <AskLook {...props} />;
+      return <AskLook ask={ask} {...on} />;
     case 'NOTE':
-      return <AskNote {...props} />;
+      return <AskNote ask={ask} {...on} />;
     case 'AFLOAT':
-      return <AskAfloat {...props} />;
+      return <AskAfloat ask={ask} {...on} />;
+    default:
+      return everyKind(ask);
   }
 }
 
-function SeeAsked({ ask, boat, card, step, may }: AskProps) {
+function SeeAsked({ ask, boat, card, step, may }: AskProps<'SEE'>) {
   return (
     <SeeCondition
       boat={boat}
       engine={ask.engine}
-      condition={ask.condition!}
+      condition={ask.condition}
       found={ask.found}
       place={onCard(card, step)}
       may={may}
@@ -89,16 +92,16 @@ function SeeAsked({ ask, boat, card, step, may }: AskProps) {
 }
 
 /** What frost did to a circuit: one tap. */
-function FrostAsked({ ask, boat, card, step, may }: AskProps) {
+function FrostAsked({ ask, boat, card, step, may }: AskProps<'FROST'>) {
   return (
     <SeeCondition
       boat={boat}
       engine={null}
-      condition={ask.condition!}
+      condition={ask.condition}
       found={ask.found}
       place={onCard(card, step)}
       may={may}
-      entryOf={(finding) => ({ kind: 'FROST_LOOKED', circuit: ask.circuit!, finding })}
+      entryOf={(finding) => ({ kind: 'FROST_LOOKED', circuit: ask.circuit, finding })}
     />
   );
 }

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useState } from 'react';
 import type { BoatView, CardView, GaugeView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { useLine } from '../offline/device';
+import { ofKind } from '../offline/of-kind';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { number } from '../parts/words';
@@ -40,14 +41,15 @@ export function Cranking({ card, boat, step, gauge }: CrankingProps) {
   const now = useYardNow();
   const [since, setSince] = useTurning(`elsko.turning.${boat.id}.${gauge.engine}`);
   const { crank } = gauge;
-  const here = waiting
-    .map(({ entry }) => entry)
-    .filter((entry) => entry.kind === 'CRANKED' && entry.engine === gauge.engine);
-  const all = crank.allSeconds + here.reduce((sum, entry) => sum + (entry.seconds ?? 0), 0);
+  const here = ofKind(
+    waiting.map(({ entry }) => entry),
+    'CRANKED',
+  ).filter((entry) => entry.engine === gauge.engine);
+  const all = crank.allSeconds + here.reduce((sum, entry) => sum + entry.seconds, 0);
   const last = here.at(-1);
   const restUntil = Math.max(
     crank.restUntil ? new Date(crank.restUntil).getTime() : 0,
-    last ? onYardClock(last.deviceTime!) + REST_MS : 0,
+    last ? onYardClock(last.deviceTime) + REST_MS : 0,
   );
   const turned = since === null ? 0 : Math.min(crank.mostSeconds, (now - since) / 1000);
   const end = useCallback(

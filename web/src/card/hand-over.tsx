@@ -14,7 +14,7 @@ export function HandOver({ boat, card, me }: { boat: BoatView; card: CardView; m
   const [open, setOpen] = useState(false);
   const [to, setTo] = useState('');
   const [note, setNote, clear] = useDraft(`hand-over.${card.id}`);
-  const refused = useRefused(['to', 'text']);
+  const refused = useRefused(['to', 'note']);
   const others = workers.filter((name) => name !== me);
   if (!open) {
     return (
@@ -32,7 +32,7 @@ export function HandOver({ boat, card, me }: { boat: BoatView; card: CardView; m
     }
     const ok = await refused.attempt(() =>
       enter({
-        entries: [{ kind: 'HANDED_OVER', to, text: note, card: card.id }],
+        entries: [{ kind: 'HANDED_OVER', to, note, card: card.id }],
         undo: `${to} goes on with it`,
       }),
     );
@@ -40,7 +40,7 @@ export function HandOver({ boat, card, me }: { boat: BoatView; card: CardView; m
     clear();
     setOpen(false);
   };
-  const error = refused.at('to') ?? refused.at('text') ?? refused.elsewhere;
+  const error = refused.at('to') ?? refused.at('note') ?? refused.elsewhere;
   return (
     <form
       aria-label="Hand over"

@@ -8,6 +8,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock } from '../parts/words';
 import { AskShown } from './ask';
+import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
 import { Said } from './said';
 import { StepEnd } from './step-end';
@@ -30,8 +31,8 @@ const PLATEAUS = new Set(['warm-plateau', 'plateau-closed']);
 export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
   const open = step.standing === 'OPEN';
   const { waiting } = useLine();
-  const plateau = step.asks.find((ask) => ask.kind === 'READ' && PLATEAUS.has(ask.limit ?? ''));
-  const starts = step.asks.find((ask) => ask.kind === 'ENGINE' && ask.start && !ask.answered);
+  const plateau = asksOf(step, 'READ').find((ask) => PLATEAUS.has(ask.limit));
+  const starts = asksOf(step, 'ENGINE').find((ask) => ask.start && !ask.answered);
   const startsGauge = card.gauges.find(
     (one) => starts?.engine == null || one.engine === starts.engine,
   );
@@ -91,7 +92,7 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
           boat={boat}
           step={step}
           gauge={gauge}
-          limit={plateau.limit!}
+          limit={plateau.limit}
           may={mayWork && open}
         />
       )}

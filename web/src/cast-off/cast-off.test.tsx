@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { AskView, CastOffRound, RoundCheck } from '../api/client';
+import type { AskOf, CastOffRound, RoundCheck } from '../api/client';
 import { ask } from '../testing/ask';
 import { served } from '../testing/served.test';
 import { goNoGo, keyOf, sentOf } from './go-no-go';
@@ -23,7 +23,7 @@ const BILGE = {
     },
   ],
 };
-const WATER: AskView['limits'] = {
+const WATER: AskOf<'READ'>['limits'] = {
   how: '',
   goodLow: 0,
   goodHigh: 60,
@@ -36,7 +36,7 @@ const WATER: AskView['limits'] = {
   callHigh: 'STOP',
   against: null,
 };
-const check = (one: AskView, over: Partial<RoundCheck> = {}): RoundCheck => ({
+const check = (one: RoundCheck['ask'], over: Partial<RoundCheck> = {}): RoundCheck => ({
   ask: one,
   fitting: null,
   otherwise: null,

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
-import type { ConditionView, RoundCheck } from '../api/client';
+import type { AskOf, ConditionView, RoundCheck } from '../api/client';
 import { Tick } from '../card/tick';
+import { everyKind } from '../parts/every-kind';
 import { sentence, typedNumber } from '../parts/words';
 import { CallWords } from '../reading/call-words';
 import { FindingPicture } from '../reading/finding-picture';
@@ -15,27 +16,30 @@ interface CheckProps {
 
 /** One thing to look at, in the form its kind needs. */
 export function Check(props: CheckProps) {
-  switch (props.check.ask.kind) {
+  const { ask } = props.check;
+  switch (ask.kind) {
     case 'SET':
-      return <SetCheck {...props} />;
+      return <SetCheck ask={ask} {...props} />;
     case 'SEE':
       return (
         <SeeCheck
-          condition={props.check.ask.condition!}
+          condition={ask.condition}
           found={props.found?.finding}
           say={(finding) => props.say(finding === undefined ? undefined : { finding })}
         />
       );
+    case 'READ':
+      return <ReadCheck ask={ask} {...props} />;
     default:
-      return <ReadCheck {...props} />;
+      return everyKind(ask);
   }
 }
 
 const FRAME = 'grid gap-2 rounded-[4px_14px_14px_4px] border-[1.5px] p-3';
 
 /** How a fitting stands: as it should, or not. */
-function SetCheck({ check, found, say }: CheckProps) {
-  const { ask, fitting, otherwise, otherwiseWords } = check;
+function SetCheck({ ask, check, found, say }: CheckProps & { ask: AskOf<'SET'> }) {
+  const { fitting, otherwise, otherwiseWords } = check;
   const standing = standingOf(check, found);
   const words = ask.label.slice(fitting!.length).trim();
   return (
@@ -48,7 +52,7 @@ function SetCheck({ check, found, say }: CheckProps) {
         <Tick done={standing !== null} />
         <b className="min-w-36 flex-1">{sentence(fitting!)}</b>
         <span className="flex gap-2">
-          <Choice on={found?.state === ask.to} words={words} say={() => say({ state: ask.to! })} />
+          <Choice on={found?.state === ask.to} words={words} say={() => say({ state: ask.to })} />
           <Choice
             on={found?.state === otherwise}
             words={otherwiseWords!}
@@ -130,13 +134,12 @@ function SeeCheck({ condition, found, say }: SeeProps) {
 }
 
 /** A number, judged as it is typed by what core sent along. */
-function ReadCheck({ check, found, say }: CheckProps) {
-  const { ask } = check;
+function ReadCheck({ ask, check, found, say }: CheckProps & { ask: AskOf<'READ'> }) {
   const id = useId();
   const [text, setText] = useState(found?.value?.toString() ?? '');
   const [heldText, setHeld] = useState((found?.against ?? ask.against ?? '').toString());
   const [instead, setInstead] = useState(Boolean(found?.instead));
-  const against = ask.limits?.against;
+  const against = ask.limits.against;
   const type = (next: string, held: string) => {
     setText(next);
     setHeld(held);
@@ -144,8 +147,8 @@ function ReadCheck({ check, found, say }: CheckProps) {
     const second = typedNumber(held);
     const meant =
       value !== null &&
-      value >= ask.limits!.possibleLow &&
-      value <= ask.limits!.possibleHigh &&
+      value >= ask.limits.possibleLow &&
+      value <= ask.limits.possibleHigh &&
       (!against || second !== null);
     say(meant ? { value, against: against ? second! : undefined } : undefined);
   };
@@ -166,9 +169,9 @@ function ReadCheck({ check, found, say }: CheckProps) {
         <Tick done={standing !== null} />
         <label htmlFor={id} className="min-w-36 flex-1 font-bold">
           {sentence(ask.label)}
-          {(ask.limits?.how || ask.school) && (
+          {(ask.limits.how || ask.school) && (
             <span className="text-soft block text-[14.5px] font-normal">
-              {[ask.limits?.how, ask.school].filter(Boolean).join(' · ')}
+              {[ask.limits.how, ask.school].filter(Boolean).join(' · ')}
             </span>
           )}
         </label>
@@ -182,7 +185,7 @@ function ReadCheck({ check, found, say }: CheckProps) {
         )}
         <Box
           id={id}
-          unit={ask.unit!}
+          unit={ask.unit}
           value={text}
           wrong={wrong}
           type={(next) => type(next, heldText)}
@@ -192,7 +195,7 @@ function ReadCheck({ check, found, say }: CheckProps) {
         <p id={`${id}-wrong`} role="alert" className="field-error m-0">
           {against && typedNumber(heldText) === null
             ? `Say the ${against.name} too, in ${against.unit}.`
-            : `From ${ask.limits!.possibleLow} to ${ask.limits!.possibleHigh} ${ask.unit}.`}
+            : `From ${ask.limits.possibleLow} to ${ask.limits.possibleHigh} ${ask.unit}.`}
         </p>
       )}
       {standing && text !== '' && (

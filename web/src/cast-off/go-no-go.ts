@@ -7,6 +7,7 @@ import type {
   RoundSent,
 } from '../api/client';
 import { readingHere } from '../offline/judge-here';
+import { everyKind } from '../parts/every-kind';
 import { sentence } from '../parts/words';
 import type { TankFuel } from './trip-fuel';
 
@@ -32,7 +33,16 @@ export interface Result {
 
 /** A check's own name in a round. */
 export function keyOf({ ask }: RoundCheck): string {
-  return [ask.kind, ask.engine, ask.condition?.key ?? ask.limit ?? ask.fitting].join('.');
+  switch (ask.kind) {
+    case 'SET':
+      return [ask.kind, '', ask.fitting].join('.');
+    case 'SEE':
+      return [ask.kind, ask.engine, ask.condition.key].join('.');
+    case 'READ':
+      return [ask.kind, ask.engine, ask.limit].join('.');
+    default:
+      return everyKind(ask);
+  }
 }
 
 /** How an answer stands by what core sent along; null while there is none. */
@@ -45,7 +55,7 @@ export function standingOf(check: RoundCheck, found: Found | undefined): RoundRe
       : { call: 'STOP', words: `${sentence(check.fitting!)} is ${check.otherwiseWords}.` };
   }
   if (found.finding !== undefined) {
-    const condition = found.instead ? ask.instead : ask.condition;
+    const condition = lookedAt(ask);
     const seen = condition?.findings.find(({ key }) => key === found.finding);
     if (!seen) return null;
     return {
@@ -53,13 +63,17 @@ export function standingOf(check: RoundCheck, found: Found | undefined): RoundRe
       words: `${sentence(condition!.name)}: ${seen.words}. ${seen.todo}`.trim(),
     };
   }
-  if (found.value === undefined) return null;
+  if (found.value === undefined || ask.kind !== 'READ') return null;
   const here = readingHere(ask, found.value, found.against ?? null);
   return {
     call: here?.call ?? 'GOOD',
     words: `${sentence(ask.label)} ${found.value} ${ask.unit}: ${here?.words ?? ''}`,
   };
 }
+
+/** What is looked at to answer; a reading may have something that tells the same. */
+const lookedAt = (ask: RoundCheck['ask']) =>
+  ask.kind === 'SEE' ? ask.condition : ask.kind === 'READ' ? ask.instead : null;
 
 export function isAnswered(part: RoundPart, answers: Answers): boolean {
   return part.checks.every((check) => standingOf(check, answers[keyOf(check)]) !== null);
@@ -105,19 +119,16 @@ export function sentOf(round: CastOffRound, answers: Answers): Sent {
     const found = answers[keyOf(check)];
     if (standingOf(check, found) === null) continue;
     const { ask } = check;
-    const engine = ask.engine ?? undefined;
     if (ask.kind === 'SET') {
-      sent.set!.push({ fitting: ask.fitting!, state: found!.state as never });
-    } else if (found!.finding !== undefined) {
-      const condition = (found!.instead ? ask.instead : ask.condition)!.key;
-      sent.seen!.push({ engine, condition, finding: found!.finding });
-    } else {
-      sent.read!.push({
-        engine,
-        limit: ask.limit!,
-        value: found!.value!,
-        against: found!.against,
-      });
+      sent.set!.push({ fitting: ask.fitting, state: found!.state as typeof ask.to });
+      continue;
+    }
+    const engine = ask.engine ?? undefined;
+    const condition = lookedAt(ask);
+    if (found!.finding !== undefined && condition) {
+      sent.seen!.push({ engine, condition: condition.key, finding: found!.finding });
+    } else if (ask.kind === 'READ') {
+      sent.read!.push({ engine, limit: ask.limit, value: found!.value!, against: found!.against });
     }
   }
   return sent;

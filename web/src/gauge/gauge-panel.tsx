@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import type { BoatView, CardView, EntryBody, FaultView, GaugeView, StepView } from '../api/client';
+import type { BoatView, CardView, FaultView, GaugeView, Said, StepView } from '../api/client';
+import type { WaitingEntry } from '../offline/database';
+import { ofKind } from '../offline/of-kind';
+import type { EntryOf } from '../offline/of-kind';
 import { useEnter } from '../api/enter';
 import { faultsQuery } from '../api/queries';
 import { Refusal } from '../api/refusal';
@@ -35,17 +38,17 @@ export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) 
   const { waiting } = useLine();
   const refused = useRefused(['temperatureC', 'minute']);
   const [text, setText, clear] = useDraft(`gauge.${card.id}.${step.key}`);
-  const readings = withWaiting(gauge, waiting.map(({ entry }) => entry).filter(isOn(card, step)));
+  const readings = withWaiting(gauge, isOn(card, step, waiting));
   const running = clocksOfCard(card, waiting).find(
     (clock) => clock.kind === 'RUN' && clock.step === step.key,
   );
   const watch = watchHere(gauge, readings);
   useCallOut(`${card.id} ${step.key} ${readings.length}`, watch.standing === 'STOP');
 
-  const here = (said: Omit<EntryBody, 'id'>) => ({
+  const here = (said: Said) => ({
     entries: [{ ...said, card: card.id, step: step.key }],
   });
-  const say = (said: Omit<EntryBody, 'id'>) => enter(here(said));
+  const say = (said: Said) => enter(here(said));
   const feed = useFeed({
     boat: boat.id,
     gauge,
@@ -139,20 +142,24 @@ export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) 
   );
 }
 
-const isOn = (card: CardView, step: StepView) => (entry: EntryBody) =>
-  entry.kind === 'GAUGE_READ' && entry.card === card.id && entry.step === step.key;
+function isOn(card: CardView, step: StepView, waiting: readonly WaitingEntry[]) {
+  return ofKind(
+    waiting.map(({ entry }) => entry),
+    'GAUGE_READ',
+  ).filter((entry) => entry.card === card.id && entry.step === step.key);
+}
 
-function withWaiting(gauge: GaugeView, entries: EntryBody[]): GaugeView['readings'] {
+function withWaiting(gauge: GaugeView, entries: EntryOf<'GAUGE_READ'>[]): GaugeView['readings'] {
   const known = new Set(gauge.readings.map((one) => one.minute));
   const waiting = entries
-    .filter((entry) => !known.has(entry.minute!))
+    .filter((entry) => !known.has(entry.minute))
     .map((entry) => ({
-      minute: entry.minute!,
-      temperatureC: entry.temperatureC!,
+      minute: entry.minute,
+      temperatureC: entry.temperatureC,
       rpm: entry.rpm ?? null,
       exhaustLitersPerMinute: entry.exhaustLitersPerMinute ?? null,
     }));
-  return [...gauge.readings, ...waiting] as GaugeView['readings'];
+  return [...gauge.readings, ...waiting];
 }
 
 /** What core says; of readings it has not seen, only whether they are over the limit it gave. */

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { api, got } from '../api/client';
-import type { EntryBody, FaultView, GaugeView } from '../api/client';
+import type { FaultView, GaugeView, Said } from '../api/client';
 import { Refusal } from '../api/refusal';
 
 type Fault = FaultView['fault'];
@@ -16,7 +16,7 @@ interface Feed {
   boat: string;
   gauge: GaugeView;
   readings: Reading[];
-  enter: (entry: Omit<EntryBody, 'id'>) => Promise<unknown>;
+  enter: (entry: Said) => Promise<unknown>;
 }
 
 /** Reads the gauges of the simulated engine again and again, until it holds or has to be stopped. */

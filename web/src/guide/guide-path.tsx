@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { EntryBody, GuideView } from '../api/client';
+import type { GuideView, Said } from '../api/client';
 
 type Answer = GuideView['looks'][number]['answers'][number];
 
 interface PathProps {
   guide: GuideView;
-  say: (entry: Omit<EntryBody, 'id'>) => Promise<boolean>;
+  say: (entry: Said) => Promise<boolean>;
   sending: boolean;
 }
 
@@ -27,7 +27,7 @@ export function GuidePath({ guide, say, sending }: PathProps) {
     else setEnd(found);
   };
   const add = async () => {
-    if (await say({ kind: 'WORK_ADDED', text: end!.work })) setAdded(true);
+    if (await say({ kind: 'WORK_ADDED', what: end!.work })) setAdded(true);
   };
   return (
     <>

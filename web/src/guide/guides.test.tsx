@@ -57,6 +57,6 @@ it('goes from look to look, keeps each answer and adds what is to be done', asyn
   expect(entries).toMatchObject([
     { kind: 'GUIDE_LOOKED', look: 'grille', answer: 'fine', card: 'card' },
     { kind: 'GUIDE_LOOKED', look: 'seacock', answer: 'fault', step: 'start' },
-    { kind: 'WORK_ADDED', text: 'impeller looked at' },
+    { kind: 'WORK_ADDED', what: 'impeller looked at' },
   ]);
 });

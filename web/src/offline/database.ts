@@ -1,6 +1,6 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
-import type { EntryBody } from '../api/client';
+import type { NewEntry } from '../api/client';
 
 /** An entry that was made on this device and is not on the server yet. */
 export interface WaitingEntry {
@@ -9,7 +9,7 @@ export interface WaitingEntry {
   /** Who made it: it only goes up while that person is signed in. */
   person: string;
   boat: string;
-  entry: EntryBody;
+  entry: NewEntry;
 }
 
 /** An entry the server refused, kept until the person has dealt with it. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { AskView, WeakestSamples } from '../api/client';
+import type { AskOf, WeakestSamples } from '../api/client';
 import { readingHere, sampleHere } from './judge-here';
 
 const PLATEAU = {
@@ -16,7 +16,7 @@ const PLATEAU = {
     callHigh: 'STOP',
     against: null,
   },
-} as AskView;
+} as AskOf<'READ'>;
 
 const BELT = {
   unit: 'mm',
@@ -32,7 +32,7 @@ const BELT = {
     callHigh: 'MEND',
     against: { name: 'free span', unit: 'mm', possibleLow: 50, possibleHigh: 1500 },
   },
-} as AskView;
+} as AskOf<'READ'>;
 
 describe('a reading without signal', () => {
   it.each([
@@ -55,7 +55,8 @@ describe('a reading without signal', () => {
   });
 
   it('is only noted where core gave no range', () => {
-    expect(readingHere({ limits: null } as AskView, 5)).toBeNull();
+    const noted = { ...PLATEAU, limits: { ...PLATEAU.limits, whenGood: '' } };
+    expect(readingHere(noted, 5)).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import type { AskView, Call, WeakestSamples } from '../api/client';
+import type { AskOf, Call, WeakestSamples } from '../api/client';
 import { number } from '../parts/words';
 
 /** A sample in or out by what core worked out ahead; null where only core can say. */
@@ -19,12 +19,12 @@ export interface CallHere {
  * @param held what it is held against; null where nothing is
  */
 export function readingHere(
-  ask: AskView,
+  ask: Pick<AskOf<'READ'>, 'limits' | 'unit'>,
   value: number,
   held: number | null = null,
 ): CallHere | null {
-  const limits = ask.limits;
-  if (!limits || !limits.whenGood) return null;
+  const { limits } = ask;
+  if (!limits.whenGood) return null;
   if (value < limits.possibleLow || value > limits.possibleHigh) {
     return {
       call: 'MEND',

@@ -3,7 +3,12 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { openDatabase } from './database';
 import { Line } from './line';
 
-const note = (id: string) => ({ id, kind: 'NOTED' as const, deviceTime: '2031-10-29T08:00:00Z' });
+const note = (id: string) => ({
+  id,
+  kind: 'NOTED' as const,
+  text: 'a note',
+  deviceTime: '2031-10-29T08:00:00Z',
+});
 const ids = (line: Line) => line.state.waiting.map(({ entry }) => entry.id);
 
 let name = '';

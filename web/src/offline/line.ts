@@ -1,4 +1,4 @@
-import type { EntryBody } from '../api/client';
+import type { NewEntry } from '../api/client';
 import type { Database, ReturnedEntry, WaitingEntry } from './database';
 
 export interface LineState {
@@ -57,7 +57,7 @@ export class Line {
   }
 
   /** Takes entries in, all or none; resolved when they are on the disk. */
-  async hold(person: string, boat: string, entries: EntryBody[]): Promise<WaitingEntry[]> {
+  async hold(person: string, boat: string, entries: NewEntry[]): Promise<WaitingEntry[]> {
     const db = await this.#db;
     const write = db.transaction('waiting', 'readwrite');
     const held: WaitingEntry[] = [];

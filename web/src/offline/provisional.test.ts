@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { AskView, BoatView, CardView, EntryBody, StepView } from '../api/client';
+import type { AskView, BoatView, Call, CardView, NewEntry, Said, StepView } from '../api/client';
+import { ask, wanted } from '../testing/ask';
 import { provisional } from './provisional';
+import { refuseHere } from './refuse-here';
 
 const fitting = (key: string, state: string) => ({
   key,
@@ -19,10 +21,10 @@ const BOAT = {
   circuits: [{ points: [{ key: 'low', seen: null, seenWords: null }] }],
 } as unknown as BoatView;
 
-const ask = (kind: string, more: object) =>
-  ({ kind, label: 'the ask', answered: false, restsOnStanding: false, ...more }) as AskView;
-const looked = (key: string, finding: string, call: string, todo: string) => ({
+const looked = (key: string, finding: string, call: Call, todo: string) => ({
   key,
+  name: key,
+  how: '',
   findings: [{ key: finding, words: finding, call, todo }],
 });
 const step = (key: string, asks: AskView[], more: object = {}) =>
@@ -41,27 +43,61 @@ const CARD = {
   closed: false,
   steps: [
     step('drain', [
-      ask('OPEN', { lowPoint: 'low', fitting: 'drain' }),
+      ask('OPEN', {
+        lowPoint: 'low',
+        fitting: 'drain',
+        answers: [[wanted('LOW_POINT_SEEN', { lowPoint: 'low' })]],
+        standsAgainst: [
+          { fitting: 'drain', state: 'IN', field: 'lowPoint', reason: 'The drain is IN: open it.' },
+        ],
+      }),
       ask('READ', {
         label: 'gauge holds at',
         limit: 'warm-plateau',
         unit: '°C',
         limits: {
+          ...ask('READ').limits,
           goodLow: 71,
           goodHigh: 79,
-          possibleLow: -20,
           possibleHigh: 130,
           whenGood: 'Good.',
         },
+        answers: [[wanted('READING_TAKEN', { limit: 'warm-plateau', engine: [null, 'CENTER'] })]],
       }),
     ]),
     step(
       'back',
       [
-        ask('SET', { fitting: 'drain', to: 'IN', answered: true, restsOnStanding: true }),
-        ask('SEE', { condition: looked('oil', 'milky', 'STOP', 'Stop: water.') }),
-        ask('READ', { limit: 'belt', instead: looked('mark', 'in', 'GOOD', 'Good.') }),
-        ask('PIECES', { missing: 2 }),
+        ask('SET', {
+          fitting: 'drain',
+          to: 'IN',
+          answered: true,
+          restsOnStanding: true,
+          answers: [[wanted('FITTING_SET', { fitting: 'drain', state: 'IN' })]],
+        }),
+        ask('SEE', {
+          condition: looked('oil', 'milky', 'STOP', 'Stop: water.'),
+          answers: [[wanted('CONDITION_SEEN', { condition: 'oil', engine: null })]],
+        }),
+        ask('READ', {
+          limit: 'belt',
+          instead: looked('mark', 'in', 'GOOD', 'Good.'),
+          answers: [
+            [wanted('READING_TAKEN', { limit: 'belt' })],
+            [wanted('CONDITION_SEEN', { condition: 'mark' })],
+          ],
+        }),
+        ask('PIECES', {
+          missing: 2,
+          answers: [
+            [
+              {
+                kind: 'PIECES_FOUND',
+                matches: [{ field: 'count', among: [], orMissing: false, atLeast: 2 }],
+              },
+            ],
+          ],
+        }),
       ],
       {
         waitsFor: ['drain'],
@@ -71,7 +107,8 @@ const CARD = {
 } as unknown as CardView;
 
 let seq = 0;
-const waits = (entry: Partial<EntryBody>) => ({
+type Waits = Said & { step?: string; corrects?: string };
+const waits = (entry: Waits) => ({
   seq: ++seq,
   person: 'Orrin',
   boat: 'boat',
@@ -81,9 +118,9 @@ const waits = (entry: Partial<EntryBody>) => ({
     card: 'card',
     step: 'drain',
     ...entry,
-  } as EntryBody,
+  } satisfies NewEntry,
 });
-const shown = (...entries: Partial<EntryBody>[]) => provisional(CARD, BOAT, entries.map(waits));
+const shown = (...entries: Waits[]) => provisional(CARD, BOAT, entries.map(waits));
 
 describe('a card with what waits', () => {
   it('is the card as fetched when nothing waits', () => {
@@ -157,7 +194,7 @@ describe('a card with what waits', () => {
 
   it('leaves out what another waiting entry takes back', () => {
     const done = waits({ kind: 'STEP_DONE' });
-    const back = waits({ kind: 'WITHDRAWN', corrects: done.entry.id });
+    const back = waits({ kind: 'WITHDRAWN', reason: 'undone', corrects: done.entry.id });
     expect(provisional(CARD, BOAT, [done, back]).card.steps[0]!.standing).toBe('OPEN');
   });
 
@@ -166,7 +203,9 @@ describe('a card with what waits', () => {
       ...CARD,
       steps: [{ ...CARD.steps[0]!, standing: 'DONE', said: [{ id: 's', kind: 'STEP_DONE' }] }],
     } as unknown as CardView;
-    const after = provisional(card, BOAT, [waits({ kind: 'WITHDRAWN', corrects: 's' })]).card;
+    const after = provisional(card, BOAT, [
+      waits({ kind: 'WITHDRAWN', reason: 'undone', corrects: 's' }),
+    ]).card;
     expect(after.steps[0]!.standing).toBe('OPEN');
   });
 
@@ -175,5 +214,29 @@ describe('a card with what waits', () => {
     expect(shown({ kind: 'HANDED_OVER', to: 'Ines' }).card.heldBy).toBe('Ines');
     expect(shown({ kind: 'BAY_ENTERED' }).boat.inBay).toEqual(['Orrin']);
     expect(shown({ kind: 'BAY_ENTERED' }, { kind: 'BAY_LEFT' }).boat.inBay).toEqual([]);
+  });
+});
+
+describe('what would be refused', () => {
+  const refused = (...entries: Waits[]) => {
+    const made = entries.map((entry) => waits(entry).entry);
+    return () => refuseHere(CARD, BOAT, [], made);
+  };
+
+  it('is refused here, in the words of the interlock', () => {
+    expect(refused({ kind: 'LOW_POINT_SEEN', lowPoint: 'low', seen: 'RAN_CLEAR' })).toThrow(
+      'The drain is IN: open it.',
+    );
+  });
+
+  it('goes through once what stood in the way is set right, before it or beside it', () => {
+    const out = { kind: 'FITTING_SET', fitting: 'drain', state: 'OUT_BAGGED' } as const;
+    const seen = { kind: 'LOW_POINT_SEEN', lowPoint: 'low', seen: 'RAN_CLEAR' } as const;
+    expect(refused(out, seen)).not.toThrow();
+    expect(() => refuseHere(CARD, BOAT, [waits(out)], [waits(seen).entry])).not.toThrow();
+  });
+
+  it('is left to the server where nothing is known of it', () => {
+    expect(refused({ kind: 'NOTED', text: 'so' })).not.toThrow();
   });
 });

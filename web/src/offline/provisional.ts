@@ -1,7 +1,10 @@
-import type { AskView, BoatView, CardView, EntryBody, FittingView, StepView } from '../api/client';
+import type { AskView, BoatView, CardView, NewEntry, FittingView, StepView } from '../api/client';
 import type { WaitingEntry } from './database';
 import { sentence } from '../parts/words';
+import { answers, areGivenBy } from './answers';
 import { readingHere } from './judge-here';
+import { ofKind } from './of-kind';
+import type { EntryOf } from './of-kind';
 import type { CallHere } from './judge-here';
 
 type SaidView = StepView['said'][number];
@@ -36,7 +39,12 @@ export function provisional(
     boat: shownBoat,
     card: {
       ...card,
-      heldBy: taken?.kind === 'CARD_TAKEN' ? mine[0]!.person : (taken?.to ?? card.heldBy),
+      heldBy:
+        taken?.kind === 'CARD_TAKEN'
+          ? mine[0]!.person
+          : taken?.kind === 'HANDED_OVER'
+            ? taken.to
+            : card.heldBy,
       closed: card.closed || (last !== undefined && last.standing !== 'OPEN'),
       bag: shownBoat.bag,
       steps: steps.map((step) => ({
@@ -62,7 +70,8 @@ function effective(waiting: readonly WaitingEntry[]): WaitingEntry[] {
 }
 
 function boatWith(boat: BoatView, waiting: readonly WaitingEntry[]): BoatView {
-  const fittings = boat.fittings.map((fitting) => fittingWith(fitting, waiting));
+  const entries = waiting.map(({ entry }) => entry);
+  const fittings = boat.fittings.map((fitting) => fittingWith(fitting, entries));
   const inBay = new Set(boat.inBay);
   for (const { entry, person } of waiting) {
     if (entry.kind === 'BAY_ENTERED') inBay.add(person);
@@ -78,16 +87,16 @@ function boatWith(boat: BoatView, waiting: readonly WaitingEntry[]): BoatView {
     circuits: boat.circuits.map((circuit) => ({
       ...circuit,
       points: circuit.points.map((point) => {
-        const seen = waiting.findLast(
-          ({ entry }) => entry.kind === 'LOW_POINT_SEEN' && entry.lowPoint === point.key,
-        )?.entry.seen;
+        const seen = ofKind(entries, 'LOW_POINT_SEEN').findLast(
+          ({ lowPoint }) => lowPoint === point.key,
+        )?.seen;
         return seen ? { ...point, seen, seenWords: SEEN[seen] } : point;
       }),
     })),
   };
 }
 
-const SEEN: Record<NonNullable<EntryBody['seen']>, string> = {
+const SEEN: Record<EntryOf<'LOW_POINT_SEEN'>['seen'], string> = {
   RAN_CLEAR: 'ran clear',
   RAN_AFTER_RODDING: 'ran after rodding',
   ROD_AND_AIR: 'dry: rod and air pass',
@@ -95,11 +104,9 @@ const SEEN: Record<NonNullable<EntryBody['seen']>, string> = {
   DID_NOT_RUN: 'did not run',
 };
 
-function fittingWith(fitting: FittingView, waiting: readonly WaitingEntry[]): FittingView {
-  const set = waiting.findLast(
-    ({ entry }) => entry.kind === 'FITTING_SET' && entry.fitting === fitting.key,
-  )?.entry;
-  if (!set?.state) return fitting;
+function fittingWith(fitting: FittingView, entries: readonly NewEntry[]): FittingView {
+  const set = ofKind(entries, 'FITTING_SET').findLast((one) => one.fitting === fitting.key);
+  if (!set) return fitting;
   const state = set.state;
   return {
     ...fitting,
@@ -112,9 +119,10 @@ function fittingWith(fitting: FittingView, waiting: readonly WaitingEntry[]): Fi
 function stepWith(
   step: StepView,
   here: readonly WaitingEntry[],
-  entries: readonly EntryBody[],
+  entries: readonly NewEntry[],
   boat: BoatView,
 ): StepView {
+  const said = here.map(({ entry }) => entry);
   const ended = here.findLast(
     ({ entry }) => entry.kind === 'STEP_DONE' || entry.kind === 'STEP_SKIPPED',
   );
@@ -136,145 +144,100 @@ function stepWith(
     standing,
     by: ended?.person ?? step.by,
     at: ended?.entry.deviceTime ?? step.at,
-    skippedBecause: ended?.entry.reason ?? step.skippedBecause,
-    asks: step.asks.map((ask) => ({
-      ...ask,
-      answered: isAnswered(ask, here, boat),
-      found: here.findLast(({ entry }) => answers(ask, entry))?.entry.finding ?? ask.found,
-    })),
+    skippedBecause: ended?.entry.kind === 'STEP_SKIPPED' ? ended.entry.reason : step.skippedBecause,
+    asks: step.asks.map((ask) => askWith(ask, said, boat)),
     said: [...step.said, ...here.map((one) => saidOf(step, one))],
   };
 }
 
-function isAnswered(ask: AskView, here: readonly WaitingEntry[], boat: BoatView): boolean {
-  const said = here.some(({ entry }) => answers(ask, entry));
-  if (ask.restsOnStanding) {
+function isAnswered(ask: AskView, here: readonly NewEntry[], boat: BoatView): boolean {
+  const said = areGivenBy(ask, here);
+  if (ask.kind === 'SET' && ask.restsOnStanding) {
     const fitting = boat.fittings.find(({ key }) => key === ask.fitting);
     return said || (fitting?.state === ask.to && !fitting.forSample);
   }
   return said || ask.answered;
 }
 
-const same = (one: unknown, other: unknown) => (one ?? null) === (other ?? null);
+/** An ask as it looks with what was said here. */
+function askWith(ask: AskView, here: readonly NewEntry[], boat: BoatView): AskView {
+  const answered = isAnswered(ask, here, boat);
+  if (ask.kind !== 'SEE' && ask.kind !== 'FROST') return { ...ask, answered };
+  const seen = here.findLast((entry) => answers(ask, entry));
+  return { ...ask, answered, found: (seen && findingOf(seen)) ?? ask.found };
+}
 
-/** Whether an entry is the answer to what a step asks for. */
-export function answers(ask: AskView, entry: EntryBody): boolean {
-  switch (ask.kind) {
-    case 'SET':
-      return (
-        entry.kind === 'FITTING_SET' && entry.fitting === ask.fitting && entry.state === ask.to
-      );
-    case 'OPEN':
-      return entry.kind === 'LOW_POINT_SEEN' && entry.lowPoint === ask.lowPoint;
-    case 'ENGINE':
-      return (
-        entry.kind === (ask.start ? 'ENGINE_STARTED' : 'ENGINE_STOPPED') &&
-        entry.basis !== 'KICK' &&
-        same(entry.engine, ask.engine)
-      );
-    case 'KICK':
-      return entry.kind === 'ENGINE_STARTED' && entry.basis === 'KICK';
-    case 'READ':
-      return (
-        ((entry.kind === 'READING_TAKEN' && entry.limit === ask.limit) ||
-          (entry.kind === 'CONDITION_SEEN' && entry.condition === ask.instead?.key)) &&
-        same(entry.engine, ask.engine)
-      );
-    case 'SEE':
-      return (
-        entry.kind === 'CONDITION_SEEN' &&
-        entry.condition === ask.condition?.key &&
-        same(entry.engine, ask.engine)
-      );
-    case 'PIECES':
-      return (
-        entry.kind === 'PIECES_FOUND' &&
-        same(entry.engine, ask.engine) &&
-        (entry.count ?? 0) >= (ask.missing ?? 0)
-      );
-    case 'FILL':
-      return (
-        entry.kind === 'FLUID_USED' &&
-        entry.circuit === ask.circuit &&
-        same(entry.pourPoint, ask.pourPoint)
-      );
-    case 'CATCH':
-      return entry.kind === 'FLUID_CAUGHT' && entry.circuit === ask.circuit;
-    case 'DISINFECT':
-      return entry.kind === 'DISINFECTED' && entry.circuit === ask.circuit;
-    case 'PICK':
-      return (
-        entry.kind === 'PART_PICKED' && entry.item === ask.item && same(entry.engine, ask.engine)
-      );
-    case 'DESCALE':
-      return entry.kind === 'DESCALER_USED' && entry.circuit === ask.circuit;
-    case 'COUNT':
-      return entry.kind === 'BAG_COUNTED';
-    case 'JUG':
-      return entry.kind === 'JUG_READ';
-    case 'SAMPLE':
-      return (
-        (entry.kind === 'SAMPLE_READ' || entry.kind === 'COULD_NOT_SAMPLE') &&
-        entry.lowPoint === ask.lowPoint
-      );
-    case 'COOLANT':
-      return entry.kind === 'COOLANT_READ' && entry.circuit === ask.circuit;
-    case 'FROST':
-      return entry.kind === 'FROST_LOOKED' && entry.circuit === ask.circuit;
-    case 'SERVICE':
-      return (
-        entry.kind === 'SERVICE_DONE' && entry.item === ask.item && same(entry.engine, ask.engine)
-      );
-    case 'ABOARD':
-      return entry.kind === 'ACCESSORY_SEEN' && entry.accessory === ask.accessory;
-    case 'LOOK':
-      return entry.kind === 'CIRCUIT_SEEN' && (ask.circuits ?? []).includes(entry.circuit!);
-    case 'NOTE':
-      return entry.kind === 'NOTED';
-    case 'AFLOAT':
-      return false;
-  }
+function findingOf(entry: NewEntry): string | null {
+  return entry.kind === 'CONDITION_SEEN' || entry.kind === 'FROST_LOOKED' ? entry.finding : null;
 }
 
 function saidOf(step: StepView, { entry, person }: WaitingEntry): SaidShown {
   const here = callHere(step, entry);
   return {
-    id: entry.id!,
-    kind: entry.kind!,
+    id: entry.id,
+    kind: entry.kind,
     words: wordsOf(step, entry),
     person,
-    at: entry.deviceTime!,
+    at: entry.deviceTime,
     judgement: here?.words ?? null,
     call: here?.call ?? null,
-    photo: entry.photo ?? null,
+    photo: entry.kind === 'PHOTO_TAKEN' ? entry.photo : null,
     waiting: true,
   };
 }
 
-function callHere(step: StepView, entry: EntryBody): CallHere | null {
+function callHere(step: StepView, entry: NewEntry): CallHere | null {
   const ask = step.asks.find((one) => answers(one, entry));
-  if (ask?.kind === 'READ' && entry.value != null) {
+  if (ask?.kind === 'READ' && entry.kind === 'READING_TAKEN') {
     return readingHere(ask, entry.value, entry.against ?? null);
   }
   const finding = foundOf(ask, entry);
   return finding ? { call: finding.call, words: finding.todo } : null;
 }
 
-function foundOf(ask: AskView | undefined, { condition, finding }: EntryBody) {
-  return [ask?.condition, ask?.instead]
-    .find((one) => one && (ask?.kind === 'FROST' || one.key === condition))
-    ?.findings.find(({ key }) => key === finding);
+function foundOf(ask: AskView | undefined, entry: NewEntry) {
+  const key = findingOf(entry);
+  if (key === null || !ask) return undefined;
+  const looked =
+    ask.kind === 'READ'
+      ? ask.instead
+      : ask.kind === 'SEE' || ask.kind === 'FROST'
+        ? ask.condition
+        : null;
+  return looked?.findings.find((one) => one.key === key);
+}
+
+/** The number an entry carries, and its unit where the kind has one. */
+function numberOf(ask: AskView | undefined, entry: NewEntry): [number, string] | null {
+  switch (entry.kind) {
+    case 'READING_TAKEN':
+      return [entry.value, ask?.kind === 'READ' ? ask.unit : ''];
+    case 'FLUID_USED':
+    case 'FLUID_CAUGHT':
+    case 'DESCALER_USED':
+      return [entry.liters, 'L'];
+    case 'DISINFECTED':
+      return [entry.milliliters, 'mL'];
+    case 'JUG_READ':
+    case 'SAMPLE_READ':
+    case 'COOLANT_READ':
+      return [entry.reading, ''];
+    case 'BAG_COUNTED':
+    case 'PIECES_FOUND':
+      return [entry.count, ''];
+    default:
+      return null;
+  }
 }
 
 /** An entry as its own card words it, as far as the device can. */
-export function wordsOf(step: StepView | undefined, entry: EntryBody): string {
+export function wordsOf(step: StepView | undefined, entry: NewEntry): string {
   if (entry.kind === 'NOTED') return `Note: ${entry.text}`;
-  if (entry.kind === 'PHOTO_TAKEN') return entry.text ? `Photo: ${entry.text}` : 'Photo';
+  if (entry.kind === 'PHOTO_TAKEN') return entry.caption ? `Photo: ${entry.caption}` : 'Photo';
   const ask = step?.asks.find((one) => answers(one, entry));
-  const number = entry.value ?? entry.liters ?? entry.reading ?? entry.count ?? entry.milliliters;
-  const unit = entry.liters != null ? 'L' : entry.milliliters != null ? 'mL' : (ask?.unit ?? '');
   const found = foundOf(ask, entry);
   if (found) return `${sentence(ask!.label)}: ${found.words}`;
-  const what = ask?.label ?? entry.kind!.toLowerCase().replaceAll('_', ' ');
-  return sentence(number == null ? what : `${what} ${number} ${unit}`.trim());
+  const what = ask?.label ?? entry.kind.toLowerCase().replaceAll('_', ' ');
+  const number = numberOf(ask, entry);
+  return sentence(number ? `${what} ${number.join(' ')}`.trim() : what);
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { BoatView, CardView, EntryBody } from '../api/client';
+import type { BoatView, CardView, NewEntry } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery, cardQuery } from '../api/queries';
 import { RefusedLine } from '../parts/refused-line';
@@ -26,17 +26,21 @@ export function ReturnedList({ returned }: { returned: readonly ReturnedEntry[] 
   );
 }
 
-const NUMBERS = ['value', 'liters', 'reading', 'count', 'seconds'] as const;
+const NUMBERS = ['value', 'liters', 'reading', 'count', 'seconds'];
 
-function numberOf(entry: EntryBody) {
-  return NUMBERS.find((field) => entry[field] != null);
+/** The field with the number that can be put right here, and what it holds. */
+function numberOf(entry: NewEntry): { field: string; value: number } | null {
+  for (const [field, value] of Object.entries(entry)) {
+    if (NUMBERS.includes(field) && typeof value === 'number') return { field, value };
+  }
+  return null;
 }
 
 function Returned({ one }: { one: ReturnedEntry }) {
   const queries = useQueryClient();
   const { enter, sending } = useEnter(one.boat);
-  const field = numberOf(one.entry);
-  const [number, setNumber] = useState(field ? String(one.entry[field]) : '');
+  const wrong = numberOf(one.entry);
+  const [number, setNumber] = useState(wrong ? String(wrong.value) : '');
   const refused = useRefused([]);
   const boat = queries.getQueryData<BoatView>(boatQuery(one.boat).queryKey);
   const card = one.entry.card
@@ -45,10 +49,12 @@ function Returned({ one }: { one: ReturnedEntry }) {
   const step = card?.steps.find(({ key }) => key === one.entry.step);
   const again = () =>
     void refused.attempt(async () => {
-      const value = field ? typedNumber(number) : null;
+      const value = wrong ? typedNumber(number) : null;
       // It is said again now: what stood when it was refused may have changed since.
       const said = { ...one.entry, deviceTime: undefined };
-      await enter({ entries: [field && value !== null ? { ...said, [field]: value } : said] });
+      await enter({
+        entries: [wrong && value !== null ? { ...said, [wrong.field]: value } : said],
+      });
       await line.dealtWith(one);
     });
   return (
@@ -60,7 +66,7 @@ function Returned({ one }: { one: ReturnedEntry }) {
       </p>
       <p className="text-verm m-0 font-semibold">{one.reason}</p>
       <div className="flex flex-wrap items-center gap-3">
-        {field && (
+        {wrong && (
           <input
             className="box min-h-14 w-28"
             aria-label="Put right"

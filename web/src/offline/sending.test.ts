@@ -10,7 +10,12 @@ interface Sent {
   sentAt: string;
 }
 
-const note = (id: string) => ({ id, kind: 'NOTED' as const, deviceTime: '2031-10-29T08:00:00Z' });
+const note = (id: string) => ({
+  id,
+  kind: 'NOTED' as const,
+  text: 'a note',
+  deviceTime: '2031-10-29T08:00:00Z',
+});
 const json = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
 
 let line: Line;

@@ -1,4 +1,4 @@
-import type { AskView, BoatView } from '../api/client';
+import type { AskOf, BoatView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { Refusal } from '../api/refusal';
 import { Tick } from '../card/tick';
@@ -9,7 +9,7 @@ import { draftOf } from './place';
 import type { Place } from './place';
 
 interface FindProps {
-  ask: AskView;
+  ask: AskOf<'PIECES'>;
   boat: BoatView;
   place: Place;
   may: boolean;
@@ -21,9 +21,9 @@ export function FindPieces({ ask, boat, place, may }: FindProps) {
   const draft = `${draftOf(place, boat.id)}.PIECES.${ask.engine}`;
   const [count, setCount, clearCount] = useDraft(draft);
   const [where, setWhere, clearWhere] = useDraft(`${draft}.where`);
-  const refused = useRefused(['count', 'text']);
-  const error = refused.at('count') ?? refused.at('text') ?? refused.elsewhere;
-  const missing = ask.missing ?? 0;
+  const refused = useRefused(['count', 'where']);
+  const error = refused.at('count') ?? refused.at('where') ?? refused.elsewhere;
+  const missing = ask.missing;
   const save = async () => {
     const found = typedNumber(count);
     if (found === null || !Number.isInteger(found)) {
@@ -35,9 +35,9 @@ export function FindPieces({ ask, boat, place, may }: FindProps) {
         entries: [
           {
             kind: 'PIECES_FOUND',
-            engine: ask.engine ?? undefined,
+            engine: ask.engine,
             count: found,
-            text: where,
+            where,
             ...place,
           },
         ],

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { AskView, BoatView } from '../api/client';
+import type { AskOf, BoatView } from '../api/client';
 import { Tick } from '../card/tick';
 import { useEnter } from '../api/enter';
 import { Refusal } from '../api/refusal';
@@ -14,7 +14,7 @@ import type { Place } from './place';
 import { SeeCondition } from './see-condition';
 
 interface ReadProps {
-  ask: AskView;
+  ask: AskOf<'READ'>;
   boat: BoatView;
   place: Place;
   may: boolean;
@@ -28,7 +28,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
   const [heldTyped, setHeldTyped] = useDraft(`${draft}.against`);
   const [heldCleared, setHeldCleared] = useState(false);
   const refused = useRefused(['value', 'against']);
-  const against = ask.limits?.against ?? null;
+  const against = ask.limits.against;
   const heldText = heldTyped === '' && !heldCleared ? (ask.against?.toString() ?? '') : heldTyped;
   const typeHeld = (next: string) => {
     setHeldTyped(next);
@@ -54,10 +54,10 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
         entries: [
           {
             kind: 'READING_TAKEN',
-            engine: ask.engine ?? undefined,
-            limit: ask.limit!,
+            engine: ask.engine,
+            limit: ask.limit,
             value,
-            against: held ?? undefined,
+            against: held,
             ...place,
           },
         ],
@@ -98,7 +98,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
               id={id}
               shown={against ? ask.label : undefined}
               describedBy={`${id}-how`}
-              unit={ask.unit!}
+              unit={ask.unit}
               value={text}
               error={refused.at('value')}
               onType={setText}
@@ -109,7 +109,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
           </div>
         )}
       </div>
-      {may && ask.limit?.endsWith('-drip') && (
+      {may && ask.limit.endsWith('-drip') && (
         <DripTapper onRate={(rate) => setText(String(rate))} />
       )}
       {[refused.at('value'), refused.at('against'), refused.elsewhere]
@@ -120,13 +120,15 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
           </p>
         ))}
       {here && text !== '' && <CallWords call={here.call} words={here.words} />}
-      {may && ask.instead && <Instead ask={ask} boat={boat} place={place} />}
+      {may && ask.instead && (
+        <Instead condition={ask.instead} engine={ask.engine} boat={boat} place={place} />
+      )}
     </form>
   );
 }
 
-function Hint({ id, ask }: { id: string; ask: AskView }) {
-  const words = [ask.limits?.how, ask.school && `school of this yard: ${ask.school}`].filter(
+function Hint({ id, ask }: { id: string; ask: AskOf<'READ'> }) {
+  const words = [ask.limits.how, ask.school && `school of this yard: ${ask.school}`].filter(
     Boolean,
   );
   return words.length > 0 ? (
@@ -177,20 +179,25 @@ function Box({ id, label, shown, describedBy, unit, value, error, onType }: BoxP
 }
 
 /** What tells the same where it can be seen instead of measured. */
-function Instead({ ask, boat, place }: Omit<ReadProps, 'may'>) {
+function Instead({
+  condition,
+  engine,
+  boat,
+  place,
+}: Pick<ReadProps, 'boat' | 'place'> & Pick<AskOf<'SEE'>, 'condition' | 'engine'>) {
   const [open, setOpen] = useState(false);
   return open ? (
     <SeeCondition
       boat={boat}
-      engine={ask.engine}
-      condition={ask.instead!}
+      engine={engine}
+      condition={condition}
       found={null}
       place={place}
       may
     />
   ) : (
     <button type="button" className="plain justify-self-start" onClick={() => setOpen(true)}>
-      It has a spring: by the {ask.instead!.name}
+      It has a spring: by the {condition.name}
     </button>
   );
 }

@@ -214,7 +214,7 @@ describe('the pieces of an impeller', () => {
     await userEvent.type(screen.getByLabelText('Found'), '1');
     await userEvent.type(screen.getByLabelText('where'), 'exchanger inlet{Enter}');
     await waitFor(() => expect(sent()).toHaveLength(1));
-    expect(sent()[0]).toMatchObject({ kind: 'PIECES_FOUND', count: 1, text: 'exchanger inlet' });
+    expect(sent()[0]).toMatchObject({ kind: 'PIECES_FOUND', count: 1, where: 'exchanger inlet' });
   });
 
   it('are whole', async () => {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import type { AskView, BoatView, ReadingStanding } from '../api/client';
+import type { AskOf, AskView, BoatView, ReadingStanding } from '../api/client';
 import { boatQuery, readingsQuery } from '../api/queries';
 import { useLine } from '../offline/device';
 import { Loading, Trouble } from '../parts/states';
@@ -72,22 +72,26 @@ interface ReadingProps {
 }
 
 function Reading({ ask, boat, last, may }: ReadingProps) {
-  const shown = { ...ask, answered: last !== undefined };
   return (
     <div className="grid gap-1">
-      {ask.kind === 'SEE' ? (
+      {ask.kind === 'SEE' && (
         <SeeCondition
           boat={boat}
           engine={ask.engine}
-          condition={ask.condition!}
-          found={ask.condition!.findings.find(({ words }) => words === last?.found)?.key ?? null}
+          condition={ask.condition}
+          found={ask.condition.findings.find(({ words }) => words === last?.found)?.key ?? null}
           place={{}}
           may={may}
         />
-      ) : ask.kind === 'PIECES' ? (
-        <FindPieces ask={ask} boat={boat} place={{}} may={may} />
-      ) : (
-        <ReadNumber ask={shown} boat={boat} place={{}} may={may} />
+      )}
+      {ask.kind === 'PIECES' && <FindPieces ask={ask} boat={boat} place={{}} may={may} />}
+      {ask.kind === 'READ' && (
+        <ReadNumber
+          ask={{ ...ask, answered: last !== undefined }}
+          boat={boat}
+          place={{}}
+          may={may}
+        />
       )}
       {last && (
         <p className="text-soft m-0 pl-3 text-[14px]">
@@ -104,11 +108,11 @@ function Reading({ ask, boat, last, may }: ReadingProps) {
 }
 
 function standingOf(ask: AskView, last: readonly StandingShown[]): StandingShown | undefined {
-  const keys = [ask.limit, ask.condition?.key, ask.instead?.key];
-  const matching = last.filter((one: ReadingStanding) => keys.includes(one.key) && fits(one, ask));
-  return matching.at(-1);
+  if (ask.kind !== 'READ' && ask.kind !== 'SEE') return undefined;
+  const keys = ask.kind === 'SEE' ? [ask.condition.key] : [ask.limit, ask.instead?.key];
+  return last.findLast((one) => keys.includes(one.key) && fits(one, ask));
 }
 
 /** What went unnamed is of the only engine, or of the boat. */
-const fits = (one: ReadingStanding, ask: AskView) =>
+const fits = (one: ReadingStanding, ask: AskOf<'READ' | 'SEE'>) =>
   ask.engine === null || one.engine === null || one.engine === ask.engine;

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import type { BoatView, ConditionView, Position } from '../api/client';
+import type { BoatView, ConditionView, Position, Said } from '../api/client';
 import { useEnter } from '../api/enter';
-import type { Said } from '../api/enter';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../parts/words';

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import type { EntryBody, ReadingsView } from '../api/client';
+import type { NewEntry, ReadingsView } from '../api/client';
 import type { WaitingEntry } from '../offline/database';
 import { ask } from '../testing/ask';
 import { withWaiting } from './with-waiting';
@@ -43,7 +43,7 @@ const READINGS: ReadingsView = {
   last: [],
 };
 
-const waits = (entry: Partial<EntryBody>, boat = 'boat') =>
+const waits = (entry: Partial<NewEntry>, boat = 'boat') =>
   ({
     boat,
     person: 'technician',

@@ -1,4 +1,4 @@
-import type { AskView, EntryBody, ReadingStanding, ReadingsView } from '../api/client';
+import type { AskOf, AskView, NewEntry, ReadingStanding, ReadingsView } from '../api/client';
 import type { WaitingEntry } from '../offline/database';
 import { readingHere } from '../offline/judge-here';
 import { number } from '../parts/words';
@@ -20,32 +20,32 @@ export function withWaiting(
   return [...last, ...mine];
 }
 
-function standingOf(asks: readonly AskView[], entry: EntryBody, by: string): StandingShown[] {
+function standingOf(asks: readonly AskView[], entry: NewEntry, by: string): StandingShown[] {
+  if (entry.kind !== 'READING_TAKEN' && entry.kind !== 'CONDITION_SEEN') return [];
   const common = {
     engine: entry.engine ?? null,
     forbidsStart: false,
     by,
-    at: entry.deviceTime!,
+    at: entry.deviceTime,
     waiting: true,
   };
   if (entry.kind === 'READING_TAKEN') {
-    const ask = asks.find((one) => one.limit === entry.limit);
+    const ask = asks.filter((one) => one.kind === 'READ').find((one) => one.limit === entry.limit);
     if (!ask) return [];
-    const here = readingHere(ask, entry.value!, entry.against ?? null);
+    const here = readingHere(ask, entry.value, entry.against ?? null);
     return [
       {
         ...common,
-        key: ask.limit!,
+        key: ask.limit,
         name: ask.label,
-        found: foundWords(ask, entry),
+        found: foundWords(ask, entry.value, entry.against ?? null),
         call: here?.call ?? 'GOOD',
         todo: here?.words ?? '',
       },
     ];
   }
-  if (entry.kind !== 'CONDITION_SEEN') return [];
   const condition = asks
-    .flatMap((ask) => [ask.condition, ask.instead])
+    .map((ask) => (ask.kind === 'SEE' ? ask.condition : ask.kind === 'READ' ? ask.instead : null))
     .find((one) => one?.key === entry.condition);
   const finding = condition?.findings.find(({ key }) => key === entry.finding);
   return condition && finding
@@ -62,8 +62,10 @@ function standingOf(asks: readonly AskView[], entry: EntryBody, by: string): Sta
     : [];
 }
 
-function foundWords({ unit, limits }: AskView, { value, against }: EntryBody): string {
-  const second = limits?.against;
-  const found = `${number(value!, 3)} ${unit}`;
-  return second ? `${found}, ${second.name} ${number(against!, 3)} ${second.unit}` : found;
+function foundWords(ask: AskOf<'READ'>, value: number, against: number | null): string {
+  const second = ask.limits.against;
+  const found = `${number(value, 3)} ${ask.unit}`;
+  return second && against !== null
+    ? `${found}, ${second.name} ${number(against, 3)} ${second.unit}`
+    : found;
 }

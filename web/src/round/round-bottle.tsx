@@ -1,5 +1,5 @@
 import type { Bottle, InstrumentView, RoundStop } from '../api/client';
-import type { Said } from '../api/enter';
+import type { Said } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { asTyped, readLowPoint } from '../bench/device-reading';
 import { isShort } from '../boat/short';
@@ -9,13 +9,15 @@ import { useRefused } from '../parts/refused';
 import { percent, sentence, typedNumber } from '../parts/words';
 import { ReadingBox } from './reading-box';
 
+export type SampleSaid = Extract<Said, { kind: 'SAMPLE_READ' }>;
+
 interface RoundBottleProps {
   stop: RoundStop;
   bottle: Bottle;
   instrument: InstrumentView | undefined;
   temperature: string;
   mayWork: boolean;
-  send: (sample: Said, undo: string) => Promise<unknown>;
+  send: (sample: SampleSaid, undo: string) => Promise<unknown>;
   /** Told of each reading that came back. */
   notTaken: (mark: string, refused: boolean) => void;
 }
@@ -38,7 +40,7 @@ export function RoundBottle(props: RoundBottleProps) {
     return wrong === null;
   };
   const enter = async () => {
-    const sample: Said = {
+    const sample: SampleSaid = {
       kind: 'SAMPLE_READ',
       lowPoint: point.key,
       lot: stop.lot!,

@@ -3,13 +3,14 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { InstrumentView, RoundStop } from '../api/client';
 import { useEnter } from '../api/enter';
-import type { Said } from '../api/enter';
+import type { Said } from '../api/client';
 import { shelfQuery } from '../api/queries';
 import { Refusal } from '../api/refusal';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../parts/words';
 import { Countersign } from './countersign';
 import { RoundBottle } from './round-bottle';
+import type { SampleSaid } from './round-bottle';
 import { jugOf } from './round-jug';
 
 interface RoundStopProps {
@@ -29,10 +30,10 @@ export function RoundStopShown(props: RoundStopProps) {
   const { enter } = useEnter(stop.boat);
   const before = useRef<Promise<unknown>>(Promise.resolve());
   const jugSent = useRef('');
-  const sendNow = async (sample: Said, undo: string) => {
+  const sendNow = async (sample: SampleSaid, undo: string) => {
     await onTheirWay.get(stop.lot!);
     const shelf = queries.getQueryData(shelfQuery.queryKey);
-    const jug = shelf && jugOf(shelf, stop.lot, sample.instrument!);
+    const jug = shelf && jugOf(shelf, stop.lot, sample.instrument ?? '');
     if (!jug) throw new Refusal(409, 'reading', `Read the jug of lot ${stop.lot} first.`);
     const key = `${jug.lot} ${jug.instrument} ${jug.at}`;
     const known = stop.bottles.some(({ point }) => point.jugReading === jug.reading);
@@ -50,7 +51,7 @@ export function RoundStopShown(props: RoundStopProps) {
     await enter({ entries: [...first, sample], undo });
     jugSent.current = key;
   };
-  const send = (sample: Said, undo: string) => {
+  const send = (sample: SampleSaid, undo: string) => {
     // One after the other, as they were entered.
     const sent = before.current.then(() => sendNow(sample, undo));
     before.current = sent.catch(() => undefined);

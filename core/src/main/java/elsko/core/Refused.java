@@ -17,7 +17,7 @@ public final class Refused extends RuntimeException {
   private final String field;
 
   private Refused(Kind kind, String field, String reason) {
-    super(reason);
+    super(reason, null, false, false); // expected, and told to a person: no trace is of use
     this.kind = kind;
     this.field = field;
   }

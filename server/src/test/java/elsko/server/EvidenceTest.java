@@ -85,8 +85,8 @@ class EvidenceTest {
     String late = boat.path("contradicted").get(0).path("entry").asString();
     yarn.kept(entry("LATE_SETTLED", "work", late, "text", "the joints are whole"));
     assertThat(yarn.view().body().path("contradicted").size()).isZero();
-    assertThat(yarn.send(entry("LATE_SETTLED", "work", late, "text", "again")).field())
-        .isEqualTo("work");
+    assertThat(yarn.send(entry("LATE_SETTLED", "entry", late, "found", "again")).field())
+        .isEqualTo("entry");
   }
 
   @Test

@@ -12,6 +12,7 @@ import elsko.core.fluid.Need;
 import elsko.core.limits.Call;
 import elsko.core.limits.Interval;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
@@ -67,12 +68,23 @@ public record BoatState(
 
   /** The same with other circuits and fittings. */
   BoatState with(List<CircuitState> otherCircuits, Map<String, FittingStanding> otherFittings) {
-    return copy(otherCircuits, otherFittings, cards);
+    return copy(otherCircuits, otherFittings, running, cards);
+  }
+
+  /** The same as it is expected to stand later: fittings set otherwise, other engines running. */
+  public BoatState expected(Map<String, FittingState> set, Map<Position, StartBasis> otherRunning) {
+    Map<String, FittingStanding> otherFittings = new HashMap<>(fittings);
+    set.forEach(
+        (key, to) ->
+            otherFittings.put(
+                key, new FittingStanding(boat.fitting(key), to, null, null, false, "")));
+    return copy(circuits, otherFittings, otherRunning, cards);
   }
 
   private BoatState copy(
       List<CircuitState> otherCircuits,
       Map<String, FittingStanding> otherFittings,
+      Map<Position, StartBasis> otherRunning,
       List<CardProgress> otherCards) {
     return new BoatState(
         boat,
@@ -83,7 +95,7 @@ public record BoatState(
         berth,
         berthName,
         afloat,
-        running,
+        otherRunning,
         runs,
         kicked,
         inBay,
@@ -102,7 +114,7 @@ public record BoatState(
 
   /** The same without what was entered on its cards, to be kept for every boat of a yard. */
   public BoatState withoutCards() {
-    return copy(circuits, fittings, List.of());
+    return copy(circuits, fittings, running, List.of());
   }
 
   /** The same without the circuits that are accepted as they are. */

@@ -388,7 +388,7 @@ public sealed interface Fact {
       }
       where = where == null ? "" : where.strip();
       if (where.length() > MOST_TEXT) {
-        throw Refused.value("text", "At most 2,000 characters.");
+        throw Refused.value("where", "At most 2,000 characters.");
       }
     }
   }
@@ -423,7 +423,7 @@ public sealed interface Fact {
   /** Something has to be done on the boat. */
   record WorkAdded(String what) implements Fact {
     public WorkAdded {
-      what = kept("text", what, "Say what has to be done.");
+      what = kept("what", what, "Say what has to be done.");
     }
   }
 
@@ -448,9 +448,9 @@ public sealed interface Fact {
   record LateSettled(UUID entry, String found) implements Fact {
     public LateSettled {
       if (entry == null) {
-        throw Refused.value("work", "Say which entry it is about.");
+        throw Refused.value("entry", "Say which entry it is about.");
       }
-      found = kept("text", found, "Say how it really was.");
+      found = kept("found", found, "Say how it really was.");
     }
   }
 
@@ -478,7 +478,7 @@ public sealed interface Fact {
       }
       caption = caption == null ? "" : caption.strip();
       if (caption.length() > LONGEST_CAPTION) {
-        throw Refused.value("text", "At most 200 characters.");
+        throw Refused.value("caption", "At most 200 characters.");
       }
     }
   }
@@ -519,7 +519,7 @@ public sealed interface Fact {
       to = kept("to", to, "Say who goes on.");
       note = note == null ? "" : note.strip();
       if (note.length() > MOST_TEXT) {
-        throw Refused.value("text", "At most 2,000 characters.");
+        throw Refused.value("note", "At most 2,000 characters.");
       }
     }
   }

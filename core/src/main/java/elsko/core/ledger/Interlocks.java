@@ -118,7 +118,7 @@ public final class Interlocks {
       }
       case Fact.LateSettled settled -> {
         if (state.contradicted().stream().noneMatch(late -> late.id().equals(settled.entry()))) {
-          throw Refused.state("work", "That is settled already, or contradicts nothing.");
+          throw Refused.state("entry", "That is settled already, or contradicts nothing.");
         }
       }
       case Fact.BayEntered bayEntered -> {

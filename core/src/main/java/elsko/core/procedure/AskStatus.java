@@ -1,6 +1,5 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.Position;
 import elsko.core.fluid.Outcome;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -9,10 +8,8 @@ import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.PointState;
-import elsko.core.ledger.StartBasis;
 import java.util.List;
-import java.util.Objects;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -33,58 +30,37 @@ public final class AskStatus {
     return new AskStatus(state, card.step(step).entries());
   }
 
-  /** Whether all of a step's asks are answered, in the order they stand. */
+  /** Whether an ask of a step is answered: by what was said at it, or by how the boat stands. */
   public boolean isAnswered(Step step, Ask ask) {
     return switch (ask) {
       case Ask.Set set -> isSet(step, set);
-      case Ask.Open open ->
-          wasSaid(Fact.LowPointSeen.class, seen -> seen.lowPoint().equals(open.lowPoint()));
-      case Ask.Engine engine -> turned(engine);
-      case Ask.Kick kick ->
-          wasSaid(
-              Fact.EngineStarted.class,
-              started ->
-                  started.basis() == StartBasis.KICK && only(started.engine()) == kick.engine());
-      case Ask.Read read ->
-          wasSaid(
-                  Fact.ReadingTaken.class,
-                  taken ->
-                      taken.limit().equals(read.limit()) && same(taken.engine(), read.engine()))
-              || wasSeen(read.instead(), read.engine());
-      case Ask.See see -> wasSeen(see.condition(), see.engine());
-      case Ask.Pieces pieces -> !state.missingPieces().containsKey(only(pieces.engine()));
-      case Ask.Fill fill ->
-          wasSaid(
-              Fact.FluidUsed.class,
-              used ->
-                  used.circuit().equals(fill.circuit())
-                      && Objects.equals(used.pourPoint(), fill.pourPoint()));
-      case Ask.Catch caught ->
-          wasSaid(Fact.FluidCaught.class, it -> it.circuit().equals(caught.circuit()));
-      case Ask.Disinfect dose ->
-          wasSaid(Fact.Disinfected.class, it -> it.circuit().equals(dose.circuit()));
-      case Ask.Pick pick ->
-          wasSaid(
-              Fact.PartPicked.class,
-              it -> it.item().equals(pick.item()) && same(it.engine(), pick.engine()));
-      case Ask.Descale descale ->
-          wasSaid(Fact.DescalerUsed.class, it -> it.circuit().equals(descale.circuit()));
-      case Ask.Count count -> wasSaid(Fact.BagCounted.class, it -> true);
-      case Ask.Jug jug -> jugWasRead(state.circuit(jug.circuit()));
+      case Ask.Pieces pieces ->
+          !state.missingPieces().containsKey(state.boat().engineMeant(pieces.engine()));
+      case Ask.Jug jug -> jugWasRead(jug, state.circuit(jug.circuit()));
       case Ask.Sample sample -> isSampled(sample.lowPoint());
-      case Ask.Coolant coolant ->
-          wasSaid(Fact.CoolantRead.class, it -> it.circuit().equals(coolant.circuit()));
-      case Ask.Frost frost -> found(frost) != null;
-      case Ask.Service service ->
-          wasSaid(
-              Fact.ServiceDone.class,
-              it -> it.item().equals(service.item()) && same(it.engine(), service.engine()));
-      case Ask.Aboard aboard ->
-          wasSaid(Fact.AccessorySeen.class, it -> it.accessory() == aboard.accessory());
-      case Ask.Look look -> look.circuits().stream().allMatch(one -> lookedAt(one, look));
-      case Ask.Note note -> wasSaid(Fact.Noted.class, it -> true);
       case Ask.Afloat afloat -> state.afloat();
+      case Ask.Open open -> isSaid(open);
+      case Ask.Engine engine -> isSaid(engine);
+      case Ask.Kick kick -> isSaid(kick);
+      case Ask.Read read -> isSaid(read);
+      case Ask.See see -> isSaid(see);
+      case Ask.Fill fill -> isSaid(fill);
+      case Ask.Catch caught -> isSaid(caught);
+      case Ask.Disinfect dose -> isSaid(dose);
+      case Ask.Pick pick -> isSaid(pick);
+      case Ask.Descale descale -> isSaid(descale);
+      case Ask.Count count -> isSaid(count);
+      case Ask.Coolant coolant -> isSaid(coolant);
+      case Ask.Frost frost -> isSaid(frost);
+      case Ask.Service service -> isSaid(service);
+      case Ask.Aboard aboard -> isSaid(aboard);
+      case Ask.Look look -> isSaid(look);
+      case Ask.Note note -> isSaid(note);
     };
+  }
+
+  private boolean isSaid(Ask ask) {
+    return Answers.of(state.boat(), ask).areGivenBy(said);
   }
 
   /**
@@ -96,85 +72,28 @@ public final class AskStatus {
   }
 
   /**
-   * What was found last at the step, by the key of its finding; null where nothing is looked at.
+   * What was found last at the step, by the key of its finding; null where nothing was looked at.
    */
-  public String found(Ask ask) {
-    return switch (ask) {
-      case Ask.See see -> found(see);
-      case Ask.Frost frost -> found(frost);
-      case Ask.Set set -> null;
-      case Ask.Open open -> null;
-      case Ask.Engine engine -> null;
-      case Ask.Kick kick -> null;
-      case Ask.Read read -> null;
-      case Ask.Pieces pieces -> null;
-      case Ask.Fill fill -> null;
-      case Ask.Catch caught -> null;
-      case Ask.Disinfect disinfect -> null;
-      case Ask.Pick pick -> null;
-      case Ask.Descale descale -> null;
-      case Ask.Count count -> null;
-      case Ask.Jug jug -> null;
-      case Ask.Sample sample -> null;
-      case Ask.Coolant coolant -> null;
-      case Ask.Service service -> null;
-      case Ask.Aboard aboard -> null;
-      case Ask.Look look -> null;
-      case Ask.Note note -> null;
-      case Ask.Afloat afloat -> null;
-    };
+  public String found(Ask.See see) {
+    return last(see, Fact.ConditionSeen.class, Fact.ConditionSeen::finding);
   }
 
-  private String found(Ask.See see) {
-    return said(Fact.ConditionSeen.class)
-        .filter(seen -> isThat(seen, see.condition(), see.engine()))
-        .map(Fact.ConditionSeen::finding)
+  /** The same of what frost did. */
+  public String found(Ask.Frost frost) {
+    return last(frost, Fact.FrostLooked.class, looked -> looked.found().key());
+  }
+
+  private <T extends Fact> String last(Ask ask, Class<T> kind, Function<T, String> finding) {
+    Answers answers = Answers.of(state.boat(), ask);
+    return said.stream()
+        .filter(fact -> answers.areGivenBy(List.of(fact)))
+        .map(fact -> finding.apply(fact.as(kind)))
         .reduce((earlier, later) -> later)
         .orElse(null);
   }
 
-  private String found(Ask.Frost frost) {
-    return said(Fact.FrostLooked.class)
-        .filter(looked -> looked.circuit().equals(frost.circuit()))
-        .map(looked -> looked.found().key())
-        .reduce((earlier, later) -> later)
-        .orElse(null);
-  }
-
-  private <T extends Fact> Stream<T> said(Class<T> kind) {
-    return said.stream().filter(kind::isInstance).map(kind::cast);
-  }
-
-  private <T extends Fact> boolean wasSaid(Class<T> kind, Predicate<T> fits) {
-    return said(kind).anyMatch(fits);
-  }
-
-  private boolean wasSeen(String condition, Position engine) {
-    return wasSaid(Fact.ConditionSeen.class, seen -> isThat(seen, condition, engine));
-  }
-
-  private boolean isThat(Fact.ConditionSeen seen, String condition, Position engine) {
-    return seen.condition().equals(condition) && same(seen.engine(), engine);
-  }
-
-  private boolean turned(Ask.Engine ask) {
-    return ask.start()
-        ? wasSaid(
-            Fact.EngineStarted.class,
-            started -> started.basis() != StartBasis.KICK && only(started.engine()) == ask.engine())
-        : wasSaid(Fact.EngineStopped.class, stopped -> only(stopped.engine()) == ask.engine());
-  }
-
-  private boolean jugWasRead(CircuitState circuit) {
-    return circuit.lot() == null
-        ? wasSaid(Fact.JugRead.class, it -> true)
-        : circuit.jugs().containsKey(circuit.lot().number());
-  }
-
-  private boolean lookedAt(String circuit, Ask.Look look) {
-    return wasSaid(
-        Fact.CircuitSeen.class,
-        seen -> seen.circuit().equals(circuit) && seen.inService() == look.inService());
+  private boolean jugWasRead(Ask.Jug jug, CircuitState circuit) {
+    return circuit.lot() == null ? isSaid(jug) : circuit.jugs().containsKey(circuit.lot().number());
   }
 
   private boolean isSet(Step step, Ask.Set set) {
@@ -184,16 +103,8 @@ public final class AskStatus {
     return !set.now() && !(isMovedTwice(step, set) && movedBefore(step, set)) && stands(set);
   }
 
-  private boolean isSaid(Ask.Set set) {
-    return wasSaid(
-        Fact.FittingSet.class, it -> it.fitting().equals(set.fitting()) && it.state() == set.to());
-  }
-
   private static Stream<Ask.Set> setsOf(Step step, String fitting) {
-    return step.asks().stream()
-        .filter(Ask.Set.class::isInstance)
-        .map(Ask.Set.class::cast)
-        .filter(set -> set.fitting().equals(fitting));
+    return Ask.only(Ask.Set.class, step.asks()).filter(set -> set.fitting().equals(fitting));
   }
 
   /** Such a fitting is not back because it has not been moved yet. */
@@ -218,13 +129,5 @@ public final class AskStatus {
   private boolean stands(Ask.Set set) {
     FittingStanding standing = state.fitting(set.fitting());
     return standing.state() == set.to() && !standing.forSample();
-  }
-
-  private Position only(Position named) {
-    return state.boat().engineMeant(named);
-  }
-
-  private boolean same(Position one, Position other) {
-    return only(one) == only(other);
   }
 }

@@ -15,6 +15,7 @@ import elsko.core.ledger.RoundStanding;
 import elsko.core.procedure.Ask;
 import elsko.core.trip.FuelFitted;
 import elsko.server.work.AskView;
+import elsko.server.work.AsksShown;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -79,15 +80,15 @@ record RoundView(
    *     as it should be
    */
   record RoundCheck(
-      AskView ask,
+      AskView.RoundAsk ask,
       @Nullable String fitting,
       @Nullable FittingState otherwise,
       @Nullable String otherwiseWords) {
     static RoundCheck of(Boat boat, Ask.OnRound ask) {
       return switch (ask) {
         case Ask.Set set -> of(boat, set);
-        case Ask.See see -> new RoundCheck(AskView.of(see), null, null, null);
-        case Ask.Read read -> new RoundCheck(AskView.of(read), null, null, null);
+        case Ask.See see -> new RoundCheck(AsksShown.of(boat, see), null, null, null);
+        case Ask.Read read -> new RoundCheck(AsksShown.of(boat, read), null, null, null);
       };
     }
 
@@ -95,7 +96,7 @@ record RoundView(
       Fitting fitting = boat.fitting(set.fitting());
       FittingState otherwise =
           fitting.kind().states().stream().filter(one -> one != set.to()).findFirst().orElseThrow();
-      return new RoundCheck(AskView.of(set), fitting.name(), otherwise, otherwise.words());
+      return new RoundCheck(AsksShown.of(boat, set), fitting.name(), otherwise, otherwise.words());
     }
   }
 

@@ -38,6 +38,10 @@ final class AnswerTypes {
       for (Type argument : generic.getActualTypeArguments()) {
         collect(argument);
       }
+    } else if (type instanceof Class<?> union && union.isSealed() && union.isInterface()) {
+      for (Class<?> kind : union.getPermittedSubclasses()) {
+        collect(kind);
+      }
     } else if (type instanceof Class<?> plain
         && plain.isRecord()
         && found.put(plain.getSimpleName(), plain) == null) {

@@ -34,6 +34,7 @@ class Contract {
   @Bean
   OpenApiCustomizer requiredFields(RequestMappingHandlerMapping requestMappingHandlerMapping) {
     return document -> {
+      Unions.describe(document);
       Map<String, Class<?>> answers = AnswerTypes.of(requestMappingHandlerMapping);
       document
           .getComponents()
@@ -64,7 +65,7 @@ class Contract {
     schema.setRequired(always);
   }
 
-  private static Schema<?> orNull(Schema<?> property) {
+  static Schema<?> orNull(Schema<?> property) {
     if (property.get$ref() == null && property.getTypes() != null) {
       property.setTypes(new TreeSet<>(property.getTypes()));
       property.addType("null");

@@ -1,105 +1,160 @@
 package elsko.server.work;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.ledger.FrostFinding;
+import elsko.core.ledger.StandsAgainst;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Call;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
-import elsko.core.limits.Limits;
-import elsko.core.procedure.Ask;
-import elsko.core.procedure.AskStatus;
-import elsko.core.procedure.Step;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/**
- * One thing a step asks for; only the fields of its kind are there.
- *
- * @param restsOnStanding whether how the fitting stands decides, and nobody has to say it
- */
-public record AskView(
-    AskKind kind,
-    String label,
-    boolean answered,
-    boolean restsOnStanding,
-    @Nullable String fitting,
-    @Nullable FittingState to,
-    @Nullable String lowPoint,
-    Double liters,
-    Boolean start,
-    Double seconds,
-    @Nullable String limit,
-    @Nullable String unit,
-    @Nullable LimitView limits,
-    @Nullable Double against,
-    @Nullable String school,
-    @Nullable ConditionView condition,
-    @Nullable ConditionView instead,
-    @Nullable String found,
-    @Nullable Integer missing,
-    @Nullable String circuit,
-    @Nullable String pourPoint,
-    @Nullable String watch,
-    @Nullable Position engine,
-    @Nullable StartBasis basis,
-    @Nullable List<String> segments,
-    @Nullable List<String> circuits,
-    Boolean inService,
-    @Nullable String item,
-    @Nullable Accessory accessory,
-    @Nullable DoseView dose) {
-  static AskView of(AskStatus status, Step step, Ask ask) {
-    boolean rests =
-        Ask.only(Ask.Set.class, List.of(ask)).anyMatch(set -> status.restsOnStanding(step, set));
-    return of(ask, status.isAnswered(step, ask), rests, status.found(ask));
-  }
+/** One thing a step asks for: what all of them have, and beside it the fields of its kind. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = AskView.KIND)
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = AskView.SetAsk.class, name = "SET"),
+  @JsonSubTypes.Type(value = AskView.OpenAsk.class, name = "OPEN"),
+  @JsonSubTypes.Type(value = AskView.EngineAsk.class, name = "ENGINE"),
+  @JsonSubTypes.Type(value = AskView.KickAsk.class, name = "KICK"),
+  @JsonSubTypes.Type(value = AskView.ReadAsk.class, name = "READ"),
+  @JsonSubTypes.Type(value = AskView.SeeAsk.class, name = "SEE"),
+  @JsonSubTypes.Type(value = AskView.PiecesAsk.class, name = "PIECES"),
+  @JsonSubTypes.Type(value = AskView.FillAsk.class, name = "FILL"),
+  @JsonSubTypes.Type(value = AskView.CatchAsk.class, name = "CATCH"),
+  @JsonSubTypes.Type(value = AskView.DisinfectAsk.class, name = "DISINFECT"),
+  @JsonSubTypes.Type(value = AskView.PickAsk.class, name = "PICK"),
+  @JsonSubTypes.Type(value = AskView.DescaleAsk.class, name = "DESCALE"),
+  @JsonSubTypes.Type(value = AskView.CountAsk.class, name = "COUNT"),
+  @JsonSubTypes.Type(value = AskView.JugAsk.class, name = "JUG"),
+  @JsonSubTypes.Type(value = AskView.SampleAsk.class, name = "SAMPLE"),
+  @JsonSubTypes.Type(value = AskView.CoolantAsk.class, name = "COOLANT"),
+  @JsonSubTypes.Type(value = AskView.FrostAsk.class, name = "FROST"),
+  @JsonSubTypes.Type(value = AskView.ServiceAsk.class, name = "SERVICE"),
+  @JsonSubTypes.Type(value = AskView.AboardAsk.class, name = "ABOARD"),
+  @JsonSubTypes.Type(value = AskView.LookAsk.class, name = "LOOK"),
+  @JsonSubTypes.Type(value = AskView.NoteAsk.class, name = "NOTE"),
+  @JsonSubTypes.Type(value = AskView.AfloatAsk.class, name = "AFLOAT")
+})
+public sealed interface AskView {
+  String KIND = "kind";
 
-  /** An ask that stands on no card. */
-  public static AskView of(Ask ask) {
-    return of(ask, false, false, null);
-  }
+  AskHead head();
 
-  private static AskView of(
-      Ask ask, boolean answered, boolean restsOnStanding, @Nullable String found) {
-    Fields of = new Fields();
-    AskKind kind = of.fill(ask);
-    return new AskView(
-        kind,
-        ask.label(),
-        answered,
-        restsOnStanding,
-        of.fitting,
-        of.to,
-        of.lowPoint,
-        of.liters,
-        of.start,
-        of.seconds,
-        of.limit,
-        of.unit,
-        of.limit == null ? null : LimitView.of(Limits.of(of.limit)),
-        of.against,
-        of.school,
-        kind == AskKind.FROST ? ConditionView.ofFrost(ask.label()) : ConditionView.of(of.condition),
-        ConditionView.of(of.instead),
-        found,
-        of.missing,
-        of.circuit,
-        of.pourPoint,
-        of.watch,
-        of.engine,
-        of.basis,
-        of.segments,
-        of.circuits,
-        of.inService,
-        of.item,
-        of.accessory,
-        of.dose);
-  }
+  /** What can be asked on a round before casting off too. */
+  sealed interface RoundAsk extends AskView {}
+
+  /**
+   * What every ask has.
+   *
+   * @param label short, on the screen
+   * @param answers the ways in which it is answered: in each of them everything has to be said
+   * @param standsAgainst states of fittings in which an answer would be refused, and the words it
+   *     would be with
+   */
+  record AskHead(
+      String label,
+      boolean answered,
+      List<List<AnswerWanted>> answers,
+      List<StandsAgainst> standsAgainst) {}
+
+  /**
+   * @param restsOnStanding whether how the fitting stands decides, and nobody has to say it
+   */
+  record SetAsk(
+      @JsonUnwrapped AskHead head, boolean restsOnStanding, String fitting, FittingState to)
+      implements RoundAsk {}
+
+  record OpenAsk(
+      @JsonUnwrapped AskHead head,
+      String lowPoint,
+      @Nullable String fitting,
+      @Nullable FittingState to,
+      double liters)
+      implements AskView {}
+
+  record EngineAsk(
+      @JsonUnwrapped AskHead head,
+      boolean start,
+      @Nullable Position engine,
+      @Nullable StartBasis basis)
+      implements AskView {}
+
+  record KickAsk(@JsonUnwrapped AskHead head, @Nullable Position engine, double seconds)
+      implements AskView {}
+
+  record ReadAsk(
+      @JsonUnwrapped AskHead head,
+      @Nullable Position engine,
+      String limit,
+      String unit,
+      LimitView limits,
+      @Nullable Double against,
+      @Nullable String school,
+      @Nullable ConditionView instead)
+      implements RoundAsk {}
+
+  record SeeAsk(
+      @JsonUnwrapped AskHead head,
+      @Nullable Position engine,
+      ConditionView condition,
+      @Nullable String found)
+      implements RoundAsk {}
+
+  record PiecesAsk(@JsonUnwrapped AskHead head, @Nullable Position engine, int missing)
+      implements AskView {}
+
+  record FillAsk(
+      @JsonUnwrapped AskHead head,
+      String circuit,
+      @Nullable String pourPoint,
+      double liters,
+      String watch)
+      implements AskView {}
+
+  record CatchAsk(@JsonUnwrapped AskHead head, String circuit, double liters) implements AskView {}
+
+  record DisinfectAsk(@JsonUnwrapped AskHead head, String circuit, DoseView dose)
+      implements AskView {}
+
+  record PickAsk(@JsonUnwrapped AskHead head, @Nullable Position engine, String item)
+      implements AskView {}
+
+  record DescaleAsk(
+      @JsonUnwrapped AskHead head, String circuit, List<String> segments, double liters)
+      implements AskView {}
+
+  record CountAsk(@JsonUnwrapped AskHead head) implements AskView {}
+
+  record JugAsk(@JsonUnwrapped AskHead head, String circuit) implements AskView {}
+
+  record SampleAsk(@JsonUnwrapped AskHead head, String lowPoint, @Nullable String fitting)
+      implements AskView {}
+
+  record CoolantAsk(@JsonUnwrapped AskHead head, String circuit) implements AskView {}
+
+  record FrostAsk(
+      @JsonUnwrapped AskHead head, String circuit, ConditionView condition, @Nullable String found)
+      implements AskView {}
+
+  record ServiceAsk(@JsonUnwrapped AskHead head, @Nullable Position engine, String item)
+      implements AskView {}
+
+  record AboardAsk(@JsonUnwrapped AskHead head, Accessory accessory) implements AskView {}
+
+  record LookAsk(@JsonUnwrapped AskHead head, List<String> circuits, boolean inService)
+      implements AskView {}
+
+  record NoteAsk(@JsonUnwrapped AskHead head) implements AskView {}
+
+  record AfloatAsk(@JsonUnwrapped AskHead head) implements AskView {}
 
   /**
    * What a dose of chlorine is worked out from.
@@ -155,10 +210,7 @@ public record AskView(
 
   /** Something that is looked at, and what can be found. */
   public record ConditionView(String key, String name, String how, List<FindingView> findings) {
-    static @Nullable ConditionView of(@Nullable String key) {
-      if (key == null) {
-        return null;
-      }
+    static ConditionView of(String key) {
       Condition condition = Conditions.of(key);
       return new ConditionView(
           condition.key(),
@@ -183,145 +235,6 @@ public record AskView(
 
     static FindingView of(FrostFinding finding) {
       return new FindingView(finding.key(), finding.words(), finding.call(), finding.todo());
-    }
-  }
-
-  /** The fields while they are filled; those of other kinds stay null. */
-  private static final class Fields {
-    private String fitting;
-    private FittingState to;
-    private String lowPoint;
-    private Double liters;
-    private Boolean start;
-    private Double seconds;
-    private String limit;
-    private String unit;
-    private Double against;
-    private String school;
-    private String condition;
-    private String instead;
-    private Integer missing;
-    private String circuit;
-    private String pourPoint;
-    private String watch;
-    private Position engine;
-    private StartBasis basis;
-    private List<String> segments;
-    private List<String> circuits;
-    private Boolean inService;
-    private String item;
-    private Accessory accessory;
-    private DoseView dose;
-
-    AskKind fill(Ask ask) {
-      return switch (ask) {
-        case Ask.Set set -> {
-          fitting = set.fitting();
-          to = set.to();
-          yield AskKind.SET;
-        }
-        case Ask.Open open -> {
-          fitting = open.fitting();
-          to = open.to();
-          lowPoint = open.lowPoint();
-          liters = open.liters();
-          yield AskKind.OPEN;
-        }
-        case Ask.Engine of -> {
-          start = of.start();
-          engine = of.engine();
-          basis = of.basis();
-          yield AskKind.ENGINE;
-        }
-        case Ask.Kick kick -> {
-          seconds = kick.seconds();
-          engine = kick.engine();
-          yield AskKind.KICK;
-        }
-        case Ask.Read read -> {
-          limit = read.limit();
-          engine = read.engine();
-          unit = read.unit();
-          against = read.against();
-          school = read.school();
-          instead = read.instead();
-          yield AskKind.READ;
-        }
-        case Ask.See see -> {
-          engine = see.engine();
-          condition = see.condition();
-          yield AskKind.SEE;
-        }
-        case Ask.Pieces pieces -> {
-          engine = pieces.engine();
-          missing = pieces.missing();
-          yield AskKind.PIECES;
-        }
-        case Ask.Fill fill -> {
-          circuit = fill.circuit();
-          pourPoint = fill.pourPoint();
-          liters = fill.liters();
-          watch = fill.watch();
-          yield AskKind.FILL;
-        }
-        case Ask.Catch caught -> {
-          circuit = caught.circuit();
-          liters = caught.liters();
-          yield AskKind.CATCH;
-        }
-        case Ask.Disinfect disinfect -> {
-          circuit = disinfect.circuit();
-          dose =
-              new DoseView(
-                  disinfect.tankLiters(), disinfect.mgPerLiter(), disinfect.mostMgPerLiter());
-          yield AskKind.DISINFECT;
-        }
-        case Ask.Pick pick -> {
-          engine = pick.engine();
-          item = pick.item();
-          yield AskKind.PICK;
-        }
-        case Ask.Descale descale -> {
-          circuit = descale.circuit();
-          segments = descale.segments();
-          liters = descale.liters();
-          yield AskKind.DESCALE;
-        }
-        case Ask.Count count -> AskKind.COUNT;
-        case Ask.Jug jug -> {
-          circuit = jug.circuit();
-          yield AskKind.JUG;
-        }
-        case Ask.Sample sample -> {
-          lowPoint = sample.lowPoint();
-          fitting = sample.drain();
-          yield AskKind.SAMPLE;
-        }
-        case Ask.Coolant coolant -> {
-          circuit = coolant.circuit();
-          yield AskKind.COOLANT;
-        }
-        case Ask.Frost frost -> {
-          circuit = frost.circuit();
-          yield AskKind.FROST;
-        }
-        case Ask.Service service -> {
-          engine = service.engine();
-          item = service.item();
-          yield AskKind.SERVICE;
-        }
-        case Ask.Aboard aboard -> {
-          accessory = aboard.accessory();
-          yield AskKind.ABOARD;
-        }
-        case Ask.Look look -> {
-          circuits = look.circuits();
-          inService = look.inService();
-          yield AskKind.LOOK;
-        }
-        case Ask.Note note -> AskKind.NOTE;
-        case Ask.Afloat afloat -> AskKind.AFLOAT;
-      };
     }
   }
 }

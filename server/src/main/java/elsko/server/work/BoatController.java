@@ -14,6 +14,7 @@ import elsko.server.fleet.Templates;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
+import elsko.server.said.NewEntry;
 import elsko.server.yard.Yards;
 import java.time.Instant;
 import java.util.List;
@@ -176,7 +177,7 @@ class BoatController {
   @GetMapping("/{id}/readings")
   ReadingsView readings(@PathVariable UUID id) {
     BoatState state = log.folded(id).state();
-    return ReadingsView.of(LookOver.of(state, yards.schools()), state.readings());
+    return ReadingsView.of(state.boat(), LookOver.of(state, yards.schools()), state.readings());
   }
 
   /** A card of the boat, as it is carried out. */
@@ -187,7 +188,7 @@ class BoatController {
     if (progress == null) {
       throw new NotFound("card", "This boat has no such card.");
     }
-    return CardView.of(folded, log.card(folded.state(), progress), progress);
+    return log.shown(folded, progress);
   }
 
   /**
@@ -198,7 +199,7 @@ class BoatController {
   CardView cardToOpen(@PathVariable UUID id, @RequestParam Procedure procedure) {
     Log.Folded folded = log.laidOut(id, procedure);
     var progress = folded.state().openCard(procedure);
-    return CardView.of(folded, log.card(folded.state(), progress), progress);
+    return log.shown(folded, progress);
   }
 
   private BoatView describe(BoatDescription described) {
@@ -216,7 +217,7 @@ class BoatController {
    *
    * @param sentAt now, by the clock of the device; may be left out
    */
-  record Entries(List<EntryBody> entries, Instant sentAt) {}
+  record Entries(List<NewEntry> entries, Instant sentAt) {}
 
   /** The ids that are kept now, and the boat as it stands after them. */
   record Kept(List<UUID> ids, BoatView boat) {}

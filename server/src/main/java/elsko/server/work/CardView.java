@@ -9,10 +9,12 @@ import elsko.core.ledger.EntryWords;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
+import elsko.core.ledger.YardRules;
 import elsko.core.limits.Call;
 import elsko.core.limits.Judgement;
 import elsko.core.procedure.AskStatus;
 import elsko.core.procedure.Card;
+import elsko.core.procedure.InTheWay;
 import elsko.core.procedure.PlateauCompared;
 import elsko.core.procedure.Step;
 import java.time.Instant;
@@ -44,7 +46,9 @@ public record CardView(
     List<TimerView> timers,
     List<GaugeView> gauges) {
 
-  static CardView of(Log.Folded folded, Card card, CardProgress progress) {
+  static CardView of(
+      Log.Folded folded, Card card, CardProgress progress, YardRules rules, Instant now) {
+    InTheWay inTheWay = new InTheWay(folded.state(), progress, rules, now);
     BoatState state = folded.state();
     return new CardView(
         progress.card(),
@@ -64,7 +68,9 @@ public record CardView(
         progress.isClosed(),
         state.protection(),
         state.bag(),
-        card.steps().stream().map(step -> StepView.of(folded, card, progress, step)).toList(),
+        card.steps().stream()
+            .map(step -> StepView.of(folded, card, progress, inTheWay, step))
+            .toList(),
         TimerView.of(folded, card, progress),
         GaugeView.of(state));
   }
@@ -94,7 +100,8 @@ public record CardView(
       List<String> waitsFor,
       List<AskView> asks,
       List<SaidView> said) {
-    static StepView of(Log.Folded folded, Card card, CardProgress progress, Step step) {
+    static StepView of(
+        Log.Folded folded, Card card, CardProgress progress, InTheWay inTheWay, Step step) {
       BoatState state = folded.state();
       CardProgress.StepProgress so = progress.step(step.key());
       AskStatus status = AskStatus.of(state, progress, step.key());
@@ -119,7 +126,7 @@ public record CardView(
               .filter(key -> card.step(key) != null && !progress.isSettled(key))
               .map(key -> card.step(key).title())
               .toList(),
-          step.asks().stream().map(ask -> AskView.of(status, step, ask)).toList(),
+          AsksShown.of(folded.boat(), status, inTheWay, step),
           so.entries().stream()
               .map(entry -> SaidView.of(folded, compared(progress, step, entry), entry))
               .toList());

@@ -59,6 +59,15 @@ public enum EntryKind {
     return fact;
   }
 
+  static EntryKind of(Class<? extends Fact> fact) {
+    for (EntryKind kind : values()) {
+      if (kind.fact == fact) {
+        return kind;
+      }
+    }
+    throw new IllegalArgumentException(fact.getName());
+  }
+
   static EntryKind of(Fact fact) {
     return switch (fact) {
       case Fact.AccessorySeen accessorySeen -> ACCESSORY_SEEN;

@@ -3,6 +3,9 @@ package elsko.server.work;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
+import elsko.server.names.Names;
+import elsko.server.names.NamesInJson;
+import elsko.server.said.NewEntry;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -11,17 +14,20 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Facts as the JSON that is kept. */
 @Component
 class FactJson {
+  private final JsonMapper sent;
   private final JsonMapper json;
   private final JsonMapper withoutNulls;
 
-  FactJson(JsonMapper json) {
-    this.json = json;
+  FactJson(JsonMapper sent) {
+    this.sent = sent;
+    this.json = sent.rebuild().propertyNamingStrategy(NamesInJson.stored()).build();
     this.withoutNulls =
-        json.rebuild()
+        sent.rebuild()
             .changeDefaultPropertyInclusion(
                 inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_NULL))
             .build();
@@ -52,17 +58,34 @@ class FactJson {
    * Tells whether the same id was sent with something else in it. Fields that are not there do not
    * count: a later version that knows more of them still recognizes what an earlier one kept.
    */
-  String fingerprint(Object sent) {
+  String fingerprint(Object whole) {
     try {
-      byte[] bytes = printed(sent).getBytes(StandardCharsets.UTF_8);
+      byte[] bytes = printed(whole).getBytes(StandardCharsets.UTF_8);
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
     }
   }
 
-  /** What a fingerprint is taken of. */
-  String printed(Object sent) {
-    return withoutNulls.writeValueAsString(sent);
+  /** What a fingerprint is taken of: an entry as entries were always written, whoever sent it. */
+  private String printed(Object whole) {
+    return whole instanceof NewEntry entry
+        ? printed(entry)
+        : withoutNulls.writeValueAsString(whole);
+  }
+
+  String printed(NewEntry entry) {
+    ObjectNode fields = sent.valueToTree(entry);
+    Names.Kind kind = Names.listed().kinds().get(entry.kind());
+    kind.sent().stream()
+        .filter(field -> field.former() != null)
+        .forEach(field -> fields.set(field.former(), fields.remove(field.name())));
+    ObjectNode inOrder = sent.createObjectNode();
+    for (String name : Names.listed().order()) {
+      if (fields.hasNonNull(name)) {
+        inOrder.set(name, fields.get(name));
+      }
+    }
+    return sent.writeValueAsString(inOrder);
   }
 }

@@ -27,6 +27,8 @@ import elsko.server.live.Changed;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.Forbidden;
+import elsko.server.said.NewEntry;
+import elsko.server.said.SaidReader;
 import elsko.server.yard.Yards;
 import elsko.server.yard.Yards.Place;
 import java.nio.charset.StandardCharsets;
@@ -57,7 +59,7 @@ public class Log {
   private final EntryRepository entries;
   private final Fleet fleet;
   private final Yards yards;
-  private final FactReader facts;
+  private final SaidReader facts;
   private final FactJson json;
   private final ApplicationEventPublisher events;
   private final Clock clock;
@@ -67,7 +69,7 @@ public class Log {
       EntryRepository entries,
       Fleet fleet,
       Yards yards,
-      FactReader facts,
+      SaidReader facts,
       FactJson json,
       ApplicationEventPublisher events,
       Clock clock,
@@ -160,22 +162,22 @@ public class Log {
    * @param sentAt when the device says it sent them; null when it does not say
    */
   @Transactional
-  public Appended append(UUID boatId, List<EntryBody> bodies, Instant sentAt, SignedIn who) {
+  public Appended append(UUID boatId, List<NewEntry> bodies, Instant sentAt, SignedIn who) {
     checkSize(bodies);
     Writing writing = writing(boatId, who.role());
     Known known = known(boatId, bodies);
     Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
     DeviceClock device = new DeviceClock(now, sentAt);
-    for (EntryBody body : bodies) {
+    for (NewEntry body : bodies) {
       if (known.isNew(body)) {
         Instant happened = device.happened(body.deviceTime());
-        Fact fact = facts.read(body, device.standing(happened));
+        Fact fact = facts.fact(body, device.standing(happened));
         boolean afterwards = device.afterwards(happened, body.downloadedAt());
         keep(writing, known, body, entry(body, happened, afterwards, now, fact, who));
       }
     }
     writing.finish();
-    return new Appended(bodies.stream().map(EntryBody::id).toList(), writing.folded());
+    return new Appended(bodies.stream().map(NewEntry::id).toList(), writing.folded());
   }
 
   /** Judges each entry by itself, in order; tells of each whether it is kept. */
@@ -212,13 +214,13 @@ public class Log {
     return writing.folded();
   }
 
-  private void keep(Writing writing, Known known, EntryBody body, Entry entry) {
+  private void keep(Writing writing, Known known, NewEntry body, Entry entry) {
     String print = json.fingerprint(body);
     writing.add(writing.withLooks(entry), print);
     known.keep(body, print);
   }
 
-  static void checkSize(List<EntryBody> bodies) {
+  static void checkSize(List<NewEntry> bodies) {
     if (bodies == null || bodies.isEmpty()) {
       throw Refused.value("entries", "There is nothing to enter.");
     }
@@ -233,7 +235,7 @@ public class Log {
   }
 
   private static Entry entry(
-      EntryBody body, Instant happened, boolean afterwards, Instant now, Fact fact, SignedIn who) {
+      NewEntry body, Instant happened, boolean afterwards, Instant now, Fact fact, SignedIn who) {
     return new Entry(
         body.id(),
         who.name(),
@@ -363,6 +365,12 @@ public class Log {
     return CardWriter.write(new CardRequest(state, progress, yards.schools()));
   }
 
+  /** A card as it is carried out now. */
+  CardView shown(Folded folded, CardProgress progress) {
+    Card card = card(folded.state(), progress);
+    return CardView.of(folded, card, progress, yards.rules(), clock.instant());
+  }
+
   private Folded folded(BoatRow row, List<Entry> log) {
     Boat boat = row.boat();
     return new Folded(row, boat, log, Ledger.fold(boat, yards.proofRules(), log));
@@ -372,9 +380,9 @@ public class Log {
     return entries.findByBoatIdOrderBySeq(boat).stream().map(json::read).toList();
   }
 
-  private Known known(UUID boat, List<EntryBody> bodies) {
+  private Known known(UUID boat, List<NewEntry> bodies) {
     Map<UUID, String> prints = new HashMap<>();
-    List<UUID> ids = bodies.stream().map(EntryBody::id).filter(id -> id != null).toList();
+    List<UUID> ids = bodies.stream().map(NewEntry::id).filter(id -> id != null).toList();
     for (EntryRow row : entries.findByIdIn(ids)) {
       // An id that is taken on another boat is never the same entry.
       prints.put(row.id(), row.boatId().equals(boat) ? row.fingerprint() : "");
@@ -402,7 +410,7 @@ public class Log {
     }
 
     /** Refuses an id that is missing, or that stands for something else already. */
-    boolean isNew(EntryBody body) {
+    boolean isNew(NewEntry body) {
       if (body.id() == null) {
         throw Refused.value("id", "It is missing.");
       }
@@ -413,7 +421,7 @@ public class Log {
       return before == null;
     }
 
-    void keep(EntryBody body, String print) {
+    void keep(NewEntry body, String print) {
       prints.put(body.id(), print);
     }
   }

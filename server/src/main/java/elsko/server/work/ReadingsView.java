@@ -1,5 +1,6 @@
 package elsko.server.work;
 
+import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
 import elsko.core.ledger.ReadingStanding;
 import elsko.core.limits.Call;
@@ -11,16 +12,19 @@ import org.jspecify.annotations.Nullable;
 
 /** Every reading a boat can give, and how each was taken last. */
 public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
-  static ReadingsView of(List<LookOver.Group> groups, List<ReadingStanding> last) {
+  static ReadingsView of(Boat boat, List<LookOver.Group> groups, List<ReadingStanding> last) {
     return new ReadingsView(
-        groups.stream().map(GroupView::of).toList(), last.stream().map(StandingView::of).toList());
+        groups.stream().map(group -> GroupView.of(boat, group)).toList(),
+        last.stream().map(StandingView::of).toList());
   }
 
   /** Readings that are taken together. */
   public record GroupView(String title, List<String> hurts, List<AskView> asks) {
-    static GroupView of(LookOver.Group group) {
+    static GroupView of(Boat boat, LookOver.Group group) {
       return new GroupView(
-          group.title(), group.hurts(), group.asks().stream().map(AskView::of).toList());
+          group.title(),
+          group.hurts(),
+          group.asks().stream().map(ask -> AsksShown.of(boat, ask)).toList());
     }
   }
 

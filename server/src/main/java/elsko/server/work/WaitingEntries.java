@@ -4,6 +4,8 @@ import elsko.core.Refused;
 import elsko.core.ledger.Fact;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.Forbidden;
+import elsko.server.said.NewEntry;
+import elsko.server.said.SaidReader;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -21,16 +23,16 @@ import org.springframework.stereotype.Service;
 @Service
 class WaitingEntries {
   private final Log log;
-  private final FactReader facts;
+  private final SaidReader facts;
   private final Clock clock;
 
-  WaitingEntries(Log log, FactReader facts, Clock clock) {
+  WaitingEntries(Log log, SaidReader facts, Clock clock) {
     this.log = log;
     this.facts = facts;
     this.clock = clock;
   }
 
-  Taken take(UUID boat, List<EntryBody> bodies, Instant sentAt, SignedIn who) {
+  Taken take(UUID boat, List<NewEntry> bodies, Instant sentAt, SignedIn who) {
     Log.checkSize(bodies);
     Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
     DeviceClock device = new DeviceClock(now, sentAt);
@@ -41,14 +43,14 @@ class WaitingEntries {
     return new Taken(answers, BoatView.of(folded));
   }
 
-  private Read read(EntryBody body, DeviceClock device) {
+  private Read read(NewEntry body, DeviceClock device) {
     try {
       Instant happened = device.happened(body.deviceTime());
       return new Read(
           body,
           happened,
           device.afterwards(happened, body.downloadedAt()),
-          facts.read(body, device.standing(happened)),
+          facts.fact(body, device.standing(happened)),
           null);
     } catch (Refused refused) {
       return new Read(body, null, false, null, refused);
@@ -56,7 +58,7 @@ class WaitingEntries {
   }
 
   /** An entry with its fact, or why there can be none. */
-  record Read(EntryBody body, Instant happened, boolean afterwards, Fact fact, Refused refused) {}
+  record Read(NewEntry body, Instant happened, boolean afterwards, Fact fact, Refused refused) {}
 
   /** What became of them, in the order they were sent, and the boat as it stands after them. */
   record Taken(List<Answer> answers, BoatView boat) {}

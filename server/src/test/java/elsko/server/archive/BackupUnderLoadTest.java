@@ -8,7 +8,7 @@ import elsko.server.clock.YardClock;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
-import elsko.server.work.EntryBody;
+import elsko.server.said.NewEntry;
 import elsko.server.work.Log;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
@@ -117,13 +117,13 @@ class BackupUnderLoadTest {
 
   private static String note(Log log, UUID boat, Instant at) {
     UUID id = UUID.randomUUID();
-    EntryBody body =
+    NewEntry body =
         JsonMapper.builder()
             .build()
             .readValue(
                 "{\"id\":\"%s\",\"kind\":\"NOTED\",\"text\":\"under load\",\"deviceTime\":\"%s\"}"
                     .formatted(id, at),
-                EntryBody.class);
+                NewEntry.class);
     log.append(boat, List.of(body), null, new SignedIn("technician", Role.TECHNICIAN));
     return id.toString();
   }

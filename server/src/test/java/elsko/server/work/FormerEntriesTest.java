@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.ledger.Fact;
 import elsko.server.RunningElsko;
+import elsko.server.said.NewEntry;
+import elsko.server.said.SaidOfBoat;
+import elsko.server.said.SaidReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -49,22 +52,24 @@ class FormerEntriesTest {
     throw new AssertionError(name);
   }
 
-  private static List<EntryBody> sent() throws IOException {
-    List<EntryBody> bodies = new ArrayList<>();
+  private static List<NewEntry> sent() throws IOException {
+    List<NewEntry> bodies = new ArrayList<>();
     for (String line : Files.readAllLines(SENT)) {
-      bodies.add(RunningElsko.JSON.readValue(inThisYard(line), EntryBody.class));
+      bodies.add(RunningElsko.JSON.readValue(inThisYard(line), NewEntry.class));
     }
     return bodies;
   }
 
   /** Without what is this yard's own. */
-  private static String kept(EntryBody body) {
-    FactReader reader = RunningElsko.bean(FactReader.class);
-    Fact fact = reader.read(body, RunningElsko.now());
+  private static String kept(NewEntry body) {
+    SaidReader reader = RunningElsko.bean(SaidReader.class);
+    Fact fact = reader.fact(body, RunningElsko.now());
     String made = RunningElsko.bean(FactJson.class).write(fact);
     return EntryKind.of(fact)
         + " "
-        + (body.berth() == null ? made : made.replace(body.berth().toString(), "$berth"))
+        + (body.said() instanceof SaidOfBoat.BerthMoved moved
+                ? made.replace(moved.berth().toString(), "$berth")
+                : made)
             .replaceAll("\"zeroReading\":[-0-9.E]+", "\"zeroReading\":0")
             .replaceAll("\"hoursSinceZeroCheck\":[0-9.E]+", "\"hoursSinceZeroCheck\":0");
   }
@@ -84,7 +89,7 @@ class FormerEntriesTest {
     List<String> printed = new ArrayList<>();
     List<String> lines = Files.readAllLines(SENT);
     for (int i = 0; i < lines.size(); i++) {
-      EntryBody body = RunningElsko.JSON.readValue(inThisYard(lines.get(i)), EntryBody.class);
+      NewEntry body = RunningElsko.JSON.readValue(inThisYard(lines.get(i)), NewEntry.class);
       printed.add(asFrozen(RunningElsko.bean(FactJson.class).printed(body), lines.get(i)));
     }
     if (Boolean.getBoolean("elsko.approve")) {
@@ -107,7 +112,7 @@ class FormerEntriesTest {
   @Test
   void noKindIsMissing() throws IOException {
     Set<EntryKind> kinds = EnumSet.allOf(EntryKind.class);
-    sent().forEach(body -> kinds.remove(body.kind()));
+    sent().forEach(body -> kinds.remove(EntryKind.valueOf(body.kind())));
     assertThat(kinds).isEqualTo(NOT_SENT_SO);
   }
 }

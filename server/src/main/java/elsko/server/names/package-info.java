@@ -1,0 +1,2 @@
+/** The names by which things are stored and sent, independent of what Java calls them. */
+package elsko.server.names;

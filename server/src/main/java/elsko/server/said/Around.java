@@ -1,0 +1,60 @@
+package elsko.server.said;
+
+import elsko.core.Refused;
+import elsko.core.ledger.InstrumentUse;
+import elsko.core.ledger.Lot;
+import elsko.server.bench.Shelf;
+import elsko.server.people.People;
+import elsko.server.photos.Photos;
+import elsko.server.yard.Yards;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What an entry only names, as it stands in the yard at one moment. */
+public final class Around {
+  private final Shelf shelf;
+  private final Yards yards;
+  private final People people;
+  private final Photos photos;
+  private final Instant at;
+
+  Around(Shelf shelf, Yards yards, People people, Photos photos, Instant at) {
+    this.shelf = shelf;
+    this.yards = yards;
+    this.people = people;
+    this.photos = photos;
+    this.at = at;
+  }
+
+  Lot lot(@Nullable String number) {
+    return shelf.lot(number);
+  }
+
+  InstrumentUse instrument(@Nullable UUID id) {
+    return shelf.instrument(id, at);
+  }
+
+  /** The instrument with the scale it has for this lot. */
+  InstrumentUse instrument(@Nullable UUID id, @Nullable String lot) {
+    return shelf.instrument(id, at, lot);
+  }
+
+  Yards.Place berth(@Nullable UUID id) {
+    return yards.place(Said.need("berth", id, "Choose a berth."));
+  }
+
+  @Nullable UUID photo(@Nullable UUID id) {
+    if (!photos.has(id)) {
+      throw Refused.value("photo", "The picture has not come up yet: it is sent before its entry.");
+    }
+    return id;
+  }
+
+  @Nullable String worker(@Nullable String name) {
+    if (name != null && !people.workers().contains(name)) {
+      throw Refused.value("to", "Nobody called \"%s\" works on cards here.".formatted(name));
+    }
+    return name;
+  }
+}

@@ -1,0 +1,29 @@
+import type { BoatView, CardView, NewEntry } from '../api/client';
+import { Refusal } from '../api/refusal';
+import { answers, inTheWay } from './answers';
+import type { WaitingEntry } from './database';
+import { provisionalBoat } from './provisional';
+
+/**
+ * Refuses without signal what the server would refuse, in its words: what it needs for that came
+ * with the card. What a device cannot know is judged when it goes up.
+ *
+ * @param waiting what stands in line on this device already
+ */
+export function refuseHere(
+  card: CardView,
+  boat: BoatView,
+  waiting: readonly WaitingEntry[],
+  entries: readonly NewEntry[],
+): void {
+  entries.forEach((entry, i) => {
+    const asks = card.steps.find(({ key }) => key === entry.step)?.asks ?? [];
+    const asked = asks.find((ask) => answers(ask, entry));
+    if (!asked) return;
+    const before = entries
+      .slice(0, i)
+      .map((one) => ({ seq: 0, person: '', boat: boat.id, entry: one }));
+    const against = inTheWay(asked, provisionalBoat(boat, [...waiting, ...before]));
+    if (against) throw new Refusal(409, against.field, against.reason);
+  });
+}
