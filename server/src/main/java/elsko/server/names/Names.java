@@ -11,6 +11,8 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,12 +20,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param kinds of entries, by the name they are stored and sent by
  * @param parts fields of what stored facts are made of, by Java's simple name
+ * @param steps of cards, without the circuit and the number of a repetition
  * @param envelope fields every entry may have beside its kind
  * @param order of all fields when an entry's fingerprint is taken
  */
 public record Names(
     Map<String, Kind> kinds,
     Map<String, List<Field>> parts,
+    Set<String> steps,
     List<String> envelope,
     List<String> order) {
   private static final Names LISTED = read();
@@ -72,9 +76,15 @@ public record Names(
     }
   }
 
+  /** The listed name of a step, of its key on a card: {@code engine-port.prove-2} is a prove. */
+  public static String stepOf(String key) {
+    return key.substring(key.lastIndexOf('.') + 1).replaceAll("-[0-9]+$", "");
+  }
+
   private static Names read() {
     Map<String, Kind> kinds = new LinkedHashMap<>();
     Map<String, List<Field>> parts = new LinkedHashMap<>();
+    Set<String> steps = new TreeSet<>();
     List<String> envelope = new ArrayList<>();
     List<String> order = new ArrayList<>();
     String section = "";
@@ -96,12 +106,13 @@ public record Names(
           kinds.put(kind.name(), kind);
         }
         case "[parts]" -> parts.put(columns[0].strip(), Field.all(columns[1]));
+        case "[steps]" -> steps.addAll(words(line));
         case "[envelope]" -> envelope.addAll(words(line));
         case "[order]" -> order.addAll(words(line));
         default -> throw new IllegalStateException("names.txt has no section " + section);
       }
     }
-    return new Names(kinds, parts, envelope, order);
+    return new Names(kinds, parts, steps, envelope, order);
   }
 
   private static List<String> lines() {

@@ -34,7 +34,7 @@ class FormerEntriesTest {
   private static final Set<EntryKind> NOT_SENT_SO =
       EnumSet.of(EntryKind.ROUND_DONE, EntryKind.PHOTO_TAKEN);
 
-  private static String inThisYard(String line) {
+  static String inThisYard(String line) {
     JsonNode shelf = RunningElsko.as("coordinator").get("/api/bench/shelf").body();
     JsonNode yard = RunningElsko.as("coordinator").get("/api/yard/plan").body();
     return line.replace("$lot", LOT)

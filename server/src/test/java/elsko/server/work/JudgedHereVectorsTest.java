@@ -1,0 +1,99 @@
+package elsko.server.work;
+
+import elsko.core.Refused;
+import elsko.core.fluid.Disinfection;
+import elsko.core.limits.Judgement;
+import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
+import elsko.server.RunningElsko;
+import elsko.server.SharedVectors;
+import elsko.server.work.AskView.LimitView;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What a device says of a number before it has gone up, held against what core says of it. */
+@ExtendWith(RunningElsko.class)
+class JudgedHereVectorsTest {
+  private record Reading(
+      LimitView limits,
+      String unit,
+      double value,
+      @Nullable Double against,
+      String call,
+      String words) {}
+
+  private record Dose(
+      double tankLiters,
+      double percent,
+      double mgPerLiter,
+      double milliliters,
+      double twiceGives) {}
+
+  @Test
+  void readings() throws IOException {
+    List<Reading> vectors = new ArrayList<>();
+    for (Limit limit : Limits.all()) {
+      if (limit.isOnlyNoted()) {
+        continue;
+      }
+      Double held =
+          limit.against() == null
+              ? null
+              : Math.rint(
+                  (limit.against().possible().low() + limit.against().possible().high()) / 2);
+      Limit.Range good = limit.good(held);
+      Limit.Range possible = limit.possible();
+      double step = (possible.high() - possible.low()) / 1000;
+      for (double value :
+          new double[] {
+            possible.low(),
+            good.low() - step,
+            good.low(),
+            (good.low() + good.high()) / 2,
+            good.high(),
+            good.high() + step,
+            possible.high()
+          }) {
+        Judgement judged = judged(limit, value, held);
+        if (judged != null) {
+          vectors.add(
+              new Reading(
+                  LimitView.of(limit),
+                  limit.unit(),
+                  value,
+                  held,
+                  judged.call().name(),
+                  judged.words()));
+        }
+      }
+    }
+    SharedVectors.areKept("readings", vectors);
+  }
+
+  private static @Nullable Judgement judged(Limit limit, double value, @Nullable Double held) {
+    try {
+      return limit.judge(value, held);
+    } catch (Refused impossible) {
+      return null;
+    }
+  }
+
+  @Test
+  void doses() throws IOException {
+    List<Dose> vectors = new ArrayList<>();
+    for (double tank : new double[] {1, 60, 120.5, 900}) {
+      for (double percent : new double[] {0.5, 4.5, 12.5}) {
+        for (double wanted : new double[] {25, Disinfection.USUAL_MG_PER_LITER, 100}) {
+          double milliliters = Disinfection.of(tank, wanted, percent).milliliters();
+          double twice = Disinfection.poured(tank, percent, 2 * milliliters).mgPerLiter();
+          vectors.add(new Dose(tank, percent, wanted, milliliters, twice));
+        }
+      }
+    }
+    SharedVectors.areKept("doses", vectors);
+  }
+}
