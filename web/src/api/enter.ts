@@ -38,7 +38,8 @@ export function useEnter(boat: string) {
   const send = async (bodies: NewEntry[]) => {
     const person = queries.getQueryData(sessionQuery.queryKey)?.name ?? '';
     const inFront = !line.state.signal || line.toSend(person).some((one) => one.boat === boat);
-    if (inFront) refuseAsFarAsKnown(bodies);
+    // With signal the server judges, which knows what others did meanwhile.
+    if (inFront || !navigator.onLine) refuseAsFarAsKnown(bodies);
     const held = await line.hold(person, boat, bodies);
     if (inFront) {
       line.queue(held);

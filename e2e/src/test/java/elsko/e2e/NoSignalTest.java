@@ -123,14 +123,21 @@ class NoSignalTest extends OnOneYard {
     hers.context().setOffline(true);
     his.context().setOffline(true);
 
-    // He pours while, by what he knows, the drains are still out.
+    // By what his device knows the drains are still out: it refuses in the words of the interlock.
     other.pick(SaltglassCard.POUR);
     other.choose("Lot on the jug", "P38-112");
-    other.number("Recirculation hose and block", "10");
-    assertThat(OnThisDevice.strip(his)).containsText("1 entry waits");
+    other.box("Recirculation hose and block").fill("10");
+    other.box("Recirculation hose and block").press("Enter");
+    assertThat(his.getByText("Put it back IN before filling").first()).isVisible();
+    assertThat(OnThisDevice.strip(his)).containsText("No signal");
     other.pick(SaltglassCard.PLUGS);
-    other.tap("Starboard block drain IN");
-    other.tap("Starboard manifold drain IN");
+    for (String point : SaltglassCard.POINTS) {
+      other.tap(point + " drain IN");
+    }
+    other.pick(SaltglassCard.POUR);
+    other.number("Recirculation hose and block", "300");
+    assertThat(OnThisDevice.strip(his)).containsText("5 entries wait");
+    other.pick(SaltglassCard.PLUGS);
     card.tap("Port block drain IN");
     card.tap("Port manifold drain IN");
     card.number("Plugs left in the bag", "1");
@@ -139,7 +146,7 @@ class NoSignalTest extends OnOneYard {
     assertThat(OnThisDevice.strip(his)).containsText("1 came back");
     hers.context().setOffline(false);
     OnThisDevice.isEmpty(hers);
-    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 5);
+    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 7);
     for (String point : SaltglassCard.POINTS) {
       assertThat(pressed(his, point + " drain IN")).hasAttribute("aria-pressed", "true");
       assertThat(pressed(hers, point + " drain IN")).hasAttribute("aria-pressed", "true");
@@ -148,11 +155,11 @@ class NoSignalTest extends OnOneYard {
     his.reload();
     his.getByText("1 came back").click();
     Locator back = his.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Came back"));
-    assertThat(back).containsText("are OUT. Put them back IN");
+    assertThat(back).containsText("at most 200 L");
     back.getByLabel("Put right").fill("9.5");
     back.getByText("Send it again").click();
     OnThisDevice.isEmpty(his);
-    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 6);
+    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 8);
     other.pick(SaltglassCard.POUR);
     assertThat(his.getByText("Done · ")).isVisible();
   }

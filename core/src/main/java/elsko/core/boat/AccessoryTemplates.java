@@ -62,7 +62,7 @@ final class AccessoryTemplates {
     circuit.hoseLow(
         "pump",
         "intake and pump",
-        "pump-hose",
+        CircuitDraft.PUMP_HOSE,
         "pump hose",
         "suction side of the pump",
         true,

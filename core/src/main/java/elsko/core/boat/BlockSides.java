@@ -120,7 +120,7 @@ final class BlockSides {
       circuit.pour("cooler-hose", "coolers", "until it comes back", coolers.toArray(String[]::new));
     }
     circuit.pour(
-        "pump-hose",
+        CircuitDraft.PUMP_HOSE,
         "pump and intake hose",
         "it should stand on the impeller; running straight through makes the impeller due",
         beforePump.toArray(String[]::new));

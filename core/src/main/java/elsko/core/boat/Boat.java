@@ -263,12 +263,7 @@ public final class Boat {
 
   /** The hose end on the suction side of a circuit's pump, or null. */
   public Fitting suctionHose(Circuit circuit) {
-    for (String hose : circuit.hoses()) {
-      if (hose.endsWith("pump-hose")) {
-        return fittings.get(hose);
-      }
-    }
-    return null;
+    return circuit.suctionHose() == null ? null : fittings.get(circuit.suctionHose());
   }
 
   /** The circuit a low point belongs to. Refuses a key the boat does not have. */

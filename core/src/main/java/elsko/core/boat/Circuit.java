@@ -13,6 +13,7 @@ import java.util.NoSuchElementException;
  * @param hoses keys of its hose ends
  * @param centralDrain all its drains run to one plug, which may stay OUT until undiluted color runs
  * @param selfDraining stands dry when it is stored upright
+ * @param suctionHose key of the hose on the suction side of its pump; null where it has none
  * @param methods the ways it can be winterized, the usual one first; empty when it cannot here
  * @param segments every segment of the path, in the order the water meets them
  */
@@ -28,6 +29,7 @@ public record Circuit(
     List<String> hoses,
     boolean centralDrain,
     boolean selfDraining,
+    String suctionHose,
     List<Method> methods,
     List<Segment> segments) {
 
@@ -53,6 +55,7 @@ public record Circuit(
       List<String> hoses,
       boolean centralDrain,
       boolean selfDraining,
+      String suctionHose,
       List<Method> methods) {
     this(
         key,
@@ -66,6 +69,7 @@ public record Circuit(
         hoses,
         centralDrain,
         selfDraining,
+        suctionHose,
         methods,
         List.of());
   }

@@ -6,6 +6,9 @@ import java.util.List;
 
 /** A circuit while its template writes it and the hull's own changes are made to it. */
 final class CircuitDraft {
+  /** The hose on the suction side of a circuit's pump. */
+  static final String PUMP_HOSE = "pump-hose";
+
   private static final double LEFT_IN_A_TANK_LITERS = 2;
 
   final String key;
@@ -21,6 +24,7 @@ final class CircuitDraft {
   private final List<Method> methods = new ArrayList<>();
   private boolean centralDrain;
   private boolean selfDraining;
+  private String suctionHose;
 
   /**
    * @param prefix what the keys of its fittings and low points begin with
@@ -106,6 +110,9 @@ final class CircuitDraft {
   }
 
   void hose(String hoseKey, String hoseName, String where, boolean belowWaterline) {
+    if (hoseKey.equals(PUMP_HOSE)) {
+      suctionHose = prefix + hoseKey;
+    }
     fitting(hoseKey, hoseName, FittingKind.HOSE_END, where, "screwdriver, pick", belowWaterline);
   }
 
@@ -266,7 +273,7 @@ final class CircuitDraft {
     Circuit bare =
         new Circuit(
             key, name, kind, engine, path, List.of(), List.of(), List.of(), List.of(), false, false,
-            List.of());
+            null, List.of());
     double dry = 1 - Circuit.RESIDUE_AFTER_CLEAR_DRAIN;
     return new Circuit(
         key,
@@ -289,6 +296,7 @@ final class CircuitDraft {
         keysOf(k -> k == FittingKind.HOSE_END),
         centralDrain,
         selfDraining,
+        suctionHose,
         methods.stream().filter(way -> way != Method.POUR || !pourPoints.isEmpty()).toList());
   }
 

@@ -52,7 +52,7 @@ final class Intake {
     circuit.hoseLow(
         "pump",
         name,
-        "pump-hose",
+        CircuitDraft.PUMP_HOSE,
         "pump hose",
         "suction side of the pump",
         true,

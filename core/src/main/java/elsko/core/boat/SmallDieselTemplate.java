@@ -112,7 +112,7 @@ final class SmallDieselTemplate implements EngineTemplate {
           "until color shows outside",
           engine.liftsWater() ? new String[] {"elbow", "water-lift"} : new String[] {"elbow"});
       circuit.pour(
-          "pump-hose",
+          CircuitDraft.PUMP_HOSE,
           "pump and intake",
           "it should stand on the impeller; running straight through makes the impeller due",
           intake.toArray(String[]::new));

@@ -43,7 +43,13 @@ final class VDriveTemplate implements EngineTemplate {
     }
     circuit.segment("pump", "raw-water pump", SegmentKind.PUMP, 0.3);
     circuit.hoseLow(
-        "pump", "pump", "pump-hose", "pump hose", "suction side of the pump", true, "pump");
+        "pump",
+        "pump",
+        CircuitDraft.PUMP_HOSE,
+        "pump hose",
+        "suction side of the pump",
+        true,
+        "pump");
     if (engine.isRawWater()) {
       circuit.methods(Method.POUR, Method.DRAW, Method.DRY, Method.DRAW_UNDRAINED);
       List<String> pourPump = new java.util.ArrayList<>();

@@ -51,7 +51,7 @@ final class VintageTemplate implements EngineTemplate {
               ? new String[] {"manifold", "elbow", "water-lift"}
               : new String[] {"manifold", "elbow"});
       circuit.pour(
-          "pump-hose",
+          CircuitDraft.PUMP_HOSE,
           "pump and intake",
           "it should stand on the impeller; running straight through makes the impeller due",
           low.toArray(String[]::new));

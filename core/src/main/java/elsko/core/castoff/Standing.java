@@ -101,7 +101,7 @@ final class Standing {
     List<String> words = new ArrayList<>();
     for (Position engine : Position.values()) {
       state.dueAtOnce().entrySet().stream()
-          .filter(due -> due.getKey().startsWith(engine.name() + "/"))
+          .filter(due -> due.getKey().engine() == engine)
           .map(due -> due.getValue().trouble())
           .distinct()
           .forEach(

@@ -4,7 +4,7 @@ import elsko.core.Words;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.Position;
 import elsko.core.due.DueItem.Standing;
-import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Due;
 import elsko.core.ledger.DueAtOnce;
 import elsko.core.ledger.EngineHours;
 import elsko.core.ledger.ServiceRecord;
@@ -40,7 +40,7 @@ record Counted(
    * @param more said beside the reason; may be empty
    */
   DueItem item(String more) {
-    DueAtOnce trouble = records.atOnce().get(BoatState.dueKey(engine(), interval));
+    DueAtOnce trouble = records.atOnce().get(new Due(engine(), interval));
     if (trouble != null) {
       return as(
           Standing.AT_ONCE,
@@ -183,6 +183,6 @@ record Counted(
         estimated,
         hoursLeft,
         why,
-        records.planned().get(BoatState.dueKey(engine(), interval)));
+        records.planned().get(new Due(engine(), interval)));
   }
 }

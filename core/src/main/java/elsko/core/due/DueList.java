@@ -6,6 +6,7 @@ import elsko.core.boat.Segment;
 import elsko.core.boat.SegmentKind;
 import elsko.core.boat.WaterUsedIn;
 import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Due;
 import elsko.core.ledger.FallsDue;
 import elsko.core.ledger.ServiceRecord;
 import elsko.core.ledger.ServiceRecords;
@@ -70,13 +71,13 @@ public final class DueList {
       }
     }
     // Whatever is replaced is looked at on the way.
-    Set<String> replaced = new HashSet<>();
+    Set<Due> replaced = new HashSet<>();
     for (DueItem item : found) {
       if (item.interval() == Interval.IMPELLER && item.isDue() || looksAnyway(item)) {
-        replaced.add(BoatState.dueKey(item.engine(), Interval.IMPELLER_LOOK));
+        replaced.add(new Due(item.engine(), Interval.IMPELLER_LOOK));
       }
     }
-    found.removeIf(item -> replaced.contains(BoatState.dueKey(item.engine(), item.interval())));
+    found.removeIf(item -> replaced.contains(new Due(item.engine(), item.interval())));
     found.add(item(null, Interval.HOSES));
     found.sort(
         Comparator.comparing(DueItem::standing)
@@ -102,14 +103,14 @@ public final class DueList {
 
   private ServiceRecord last(Circuit circuit, Interval interval) {
     if (circuit == null) {
-      return records.last(BoatState.dueKey(null, interval));
+      return records.last(new Due(null, interval));
     }
     if (interval == Interval.DESCALE) {
       return lastDescale(circuit);
     }
-    ServiceRecord own = records.last(BoatState.dueKey(circuit.engine(), interval));
+    ServiceRecord own = records.last(new Due(circuit.engine(), interval));
     if (interval == Interval.IMPELLER_LOOK) {
-      ServiceRecord replaced = records.last(BoatState.dueKey(circuit.engine(), Interval.IMPELLER));
+      ServiceRecord replaced = records.last(new Due(circuit.engine(), Interval.IMPELLER));
       return own == null || replaced != null && replaced.at().isAfter(own.at()) ? replaced : own;
     }
     return own;

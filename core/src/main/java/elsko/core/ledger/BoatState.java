@@ -10,7 +10,6 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
 import elsko.core.limits.Call;
-import elsko.core.limits.Interval;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -125,13 +124,8 @@ public record BoatState(
     return with(circuits.stream().filter(circuit -> circuit.accepted() == null).toList(), fittings);
   }
 
-  /** Names a thing that falls due, on one engine or on the boat as a whole. */
-  public static String dueKey(Position engine, Interval interval) {
-    return (engine == null ? "boat" : engine.name()) + "/" + interval.key();
-  }
-
-  /** What is due before its date, by {@link #dueKey}. */
-  public Map<String, DueAtOnce> dueAtOnce() {
+  /** What is due before its date, and why. */
+  public Map<Due, DueAtOnce> dueAtOnce() {
     return services.atOnce();
   }
 

@@ -82,9 +82,9 @@ public record Decision(Kind kind, String words, String action) {
   }
 
   private static Decision ranDryOrHot(BoatState state) {
-    Map.Entry<String, DueAtOnce> due =
+    Map.Entry<Due, DueAtOnce> due =
         state.dueAtOnce().entrySet().stream().min(Map.Entry.comparingByKey()).orElseThrow();
-    Position engine = Position.valueOf(due.getKey().substring(0, due.getKey().indexOf('/')));
+    Position engine = due.getKey().engine();
     return new Decision(
         Kind.RAN_DRY_OR_HOT,
         "The %s %s: its impeller and cooling path are due at once."

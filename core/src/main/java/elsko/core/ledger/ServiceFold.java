@@ -16,16 +16,16 @@ final class ServiceFold {
   /** Hours read so long before tell what a season comes to. Estimate. */
   private static final Duration A_SEASON = Duration.ofDays(300);
 
-  private final Map<String, List<ServiceRecord>> done = new HashMap<>();
-  private final Map<String, DueAtOnce> atOnce = new HashMap<>();
-  private final Map<String, ServiceRecords.Planned> planned = new HashMap<>();
+  private final Map<Due, List<ServiceRecord>> done = new HashMap<>();
+  private final Map<Due, DueAtOnce> atOnce = new HashMap<>();
+  private final Map<Due, ServiceRecords.Planned> planned = new HashMap<>();
   private final Map<Position, TreeMap<Instant, Double>> hours = new EnumMap<>(Position.class);
   private final Map<String, Map<String, Instant>> descaled = new HashMap<>();
 
   void done(Position engine, Interval interval, Entry entry, String found) {
-    String key = BoatState.dueKey(engine, interval);
+    Due key = new Due(engine, interval);
     if (interval == Interval.ENGINE_OIL && engine != null) {
-      String gear = BoatState.dueKey(engine, Interval.GEAR_OIL);
+      Due gear = new Due(engine, Interval.GEAR_OIL);
       done.computeIfPresent(
           gear, (same, records) -> records.stream().map(ServiceRecord::afterOilChange).toList());
     }
@@ -39,13 +39,12 @@ final class ServiceFold {
   }
 
   void dueAtOnce(Position engine, Interval interval, DueAtOnce why) {
-    atOnce.put(BoatState.dueKey(engine, interval), why);
+    atOnce.put(new Due(engine, interval), why);
   }
 
   void planned(Position engine, Interval interval, Entry entry) {
     planned.put(
-        BoatState.dueKey(engine, interval),
-        new ServiceRecords.Planned(entry.person(), entry.deviceTime()));
+        new Due(engine, interval), new ServiceRecords.Planned(entry.person(), entry.deviceTime()));
   }
 
   void ran(Position engine, Instant at, double read) {
@@ -64,7 +63,7 @@ final class ServiceFold {
   }
 
   ServiceRecords records() {
-    Map<String, List<ServiceRecord>> all = new HashMap<>();
+    Map<Due, List<ServiceRecord>> all = new HashMap<>();
     done.forEach((key, records) -> all.put(key, List.copyOf(records)));
     Map<Position, EngineHours> run = new EnumMap<>(Position.class);
     hours.forEach((engine, read) -> run.put(engine, ranIn(read)));

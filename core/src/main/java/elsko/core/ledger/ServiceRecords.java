@@ -8,16 +8,16 @@ import java.util.Map;
 /**
  * What a boat's log says of all that falls due.
  *
- * @param done when each was done, oldest first, by {@link BoatState#dueKey}
- * @param atOnce what is due before its date, by the same
- * @param planned what somebody wants done on the next visit, by the same, with who said so
+ * @param done when each was done, oldest first
+ * @param atOnce what is due before its date
+ * @param planned what somebody wants done on the next visit, with who said so
  * @param hours what each engine has run
  * @param descaled when each segment was last reached by a descaler, by circuit and segment key
  */
 public record ServiceRecords(
-    Map<String, List<ServiceRecord>> done,
-    Map<String, DueAtOnce> atOnce,
-    Map<String, Planned> planned,
+    Map<Due, List<ServiceRecord>> done,
+    Map<Due, DueAtOnce> atOnce,
+    Map<Due, Planned> planned,
     Map<Position, EngineHours> hours,
     Map<String, Map<String, Instant>> descaled) {
   static final ServiceRecords NONE =
@@ -27,8 +27,8 @@ public record ServiceRecords(
   public record Planned(String person, Instant at) {}
 
   /** When it was done last, or null. */
-  public ServiceRecord last(String dueKey) {
-    List<ServiceRecord> all = done.getOrDefault(dueKey, List.of());
+  public ServiceRecord last(Due due) {
+    List<ServiceRecord> all = done.getOrDefault(due, List.of());
     return all.isEmpty() ? null : all.get(all.size() - 1);
   }
 }

@@ -1,6 +1,6 @@
 package elsko.core.procedure;
 
-import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Due;
 import elsko.core.ledger.Fact;
 import elsko.core.limits.Interval;
 import java.util.ArrayList;
@@ -94,7 +94,7 @@ final class DueWork {
   /** What the engine went through, where that made something due. */
   private static String atOnce(OnCircuit on) {
     return SPRING_WORK.stream()
-        .map(interval -> BoatState.dueKey(on.engine(), interval))
+        .map(interval -> new Due(on.engine(), interval))
         .map(on.request().progress().before().services().atOnce()::get)
         .filter(Objects::nonNull)
         .map(

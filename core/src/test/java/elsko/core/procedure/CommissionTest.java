@@ -7,6 +7,7 @@ import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
+import elsko.core.ledger.Due;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
@@ -149,7 +150,9 @@ class CommissionTest {
               interval.isPerEngine() ? Position.CENTER : null, interval.key(), ""));
     }
     story.say(new Fact.EngineTroubled(null, Trouble.RAN_DRY)).fact();
-    assertThat(story.state().dueAtOnce()).containsOnlyKeys("CENTER/impeller", "CENTER/elbow");
+    assertThat(story.state().dueAtOnce())
+        .containsOnlyKeys(
+            new Due(Position.CENTER, Interval.IMPELLER), new Due(Position.CENTER, Interval.ELBOW));
     story.open(Procedure.COMMISSION);
     assertThat(labels(story, "due")).contains("impeller", "mixing elbow or riser inspected");
     assertThat(story.card().step("due").how()).startsWith("It ran dry");

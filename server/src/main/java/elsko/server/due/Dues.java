@@ -4,7 +4,7 @@ import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
 import elsko.core.due.DueItem;
 import elsko.core.due.DueList;
-import elsko.core.ledger.BoatState;
+import elsko.core.ledger.Due;
 import elsko.core.ledger.ServiceRecords;
 import elsko.core.limits.Interval;
 import elsko.core.trend.EngineTrends;
@@ -93,7 +93,7 @@ public class Dues {
       for (Interval interval : Interval.values()) {
         one.services()
             .done()
-            .getOrDefault(BoatState.dueKey(engine, interval), List.of())
+            .getOrDefault(new Due(engine, interval), List.of())
             .forEach(record -> done.add(DoneLine.of(engine, interval, record)));
       }
     }
