@@ -15,11 +15,13 @@ public final class Refused extends RuntimeException {
 
   private final Kind kind;
   private final String field;
+  private final String reason;
 
   private Refused(Kind kind, String field, String reason) {
     super(reason, null, false, false); // expected, and told to a person: no trace is of use
     this.kind = kind;
     this.field = field;
+    this.reason = reason;
   }
 
   /** The value of {@code field} is wrong; {@code reason} says why in plain words. */
@@ -41,7 +43,7 @@ public final class Refused extends RuntimeException {
   }
 
   public String reason() {
-    return getMessage();
+    return reason;
   }
 
   /**

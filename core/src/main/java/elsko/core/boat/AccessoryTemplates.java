@@ -2,6 +2,8 @@ package elsko.core.boat;
 
 import static elsko.core.boat.SegmentKind.*;
 
+import org.jspecify.annotations.Nullable;
+
 /** The usual circuits beside the engines. Volumes in liters. */
 final class AccessoryTemplates {
   private static final double USUAL_TANK_LITERS = 100;
@@ -9,7 +11,7 @@ final class AccessoryTemplates {
   private AccessoryTemplates() {}
 
   /** The circuit an accessory makes; null where it is part of another. */
-  static CircuitDraft of(Accessory accessory, BoatDescription boat) {
+  static @Nullable CircuitDraft of(Accessory accessory, BoatDescription boat) {
     return switch (accessory) {
       case GENERATOR, WATER_HEATER -> null;
       case AIR_CONDITIONING -> airConditioning();

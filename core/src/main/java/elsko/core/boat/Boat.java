@@ -9,10 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** One hull in the yard's care, written out in full from its description. */
 public final class Boat {
@@ -100,7 +102,7 @@ public final class Boat {
     return fittings.containsKey(key);
   }
 
-  public boolean hasCircuit(String key) {
+  public boolean hasCircuit(@Nullable String key) {
     return circuits.containsKey(key);
   }
 
@@ -109,7 +111,7 @@ public final class Boat {
   }
 
   /** Refuses a key the boat does not have. */
-  public Fitting fitting(String key) {
+  public Fitting fitting(@Nullable String key) {
     Fitting fitting = fittings.get(key);
     if (fitting == null) {
       throw Refused.value("fitting", "%s has no fitting called \"%s\".".formatted(name(), key));
@@ -129,18 +131,18 @@ public final class Boat {
   }
 
   /** The fitting of one kind that belongs to a circuit, or null. */
-  public Fitting fittingOf(Circuit circuit, FittingKind kind) {
+  public @Nullable Fitting fittingOf(Circuit circuit, FittingKind kind) {
     List<Fitting> found = fittingsOf(circuit, kind);
     return found.isEmpty() ? null : found.get(0);
   }
 
   /** The circuit a fitting belongs to, or null when it belongs to the boat as a whole. */
-  public Circuit circuitOf(Fitting fitting) {
+  public @Nullable Circuit circuitOf(Fitting fitting) {
     return fitting.circuit() == null ? null : circuits.get(fitting.circuit());
   }
 
   /** Refuses a key the boat does not have. */
-  public Circuit circuit(String key) {
+  public Circuit circuit(@Nullable String key) {
     Circuit circuit = circuits.get(key);
     if (circuit == null) {
       throw Refused.value("circuit", "%s has no circuit called \"%s\".".formatted(name(), key));
@@ -150,7 +152,7 @@ public final class Boat {
 
   /** Circuits of one kind. */
   public List<Circuit> circuitsOf(CircuitKind kind) {
-    return circuitsByKind.get(kind);
+    return circuitsByKind.getOrDefault(kind, List.of());
   }
 
   /** The raw water of each engine, generator last; air-cooled engines too. */
@@ -159,7 +161,7 @@ public final class Boat {
   }
 
   /** The engine that was named, or the only one; null when nobody named one of several. */
-  public Position engineMeant(Position named) {
+  public @Nullable Position engineMeant(@Nullable Position named) {
     return named == null && enginePositions.size() == 1 ? enginePositions.get(0) : named;
   }
 
@@ -172,7 +174,7 @@ public final class Boat {
   }
 
   /** The engine whose muffler is empty once a low point has run out, or null. */
-  public Position mufflerEmptiedAt(String lowPoint) {
+  public @Nullable Position mufflerEmptiedAt(String lowPoint) {
     return mufflerEmptiedAt.get(lowPoint);
   }
 
@@ -198,28 +200,33 @@ public final class Boat {
   }
 
   /** The raw water of an engine. Refuses an engine the boat does not have. */
-  public Circuit engineCircuit(Position engine) {
+  public Circuit engineCircuit(@Nullable Position engine) {
     for (Circuit circuit : engineCircuits) {
       if (circuit.engine() == engine) {
         return circuit;
       }
     }
-    throw Refused.value("engine", "%s has no %s.".formatted(name(), engine.words()));
+    String which = engine == null ? "engine" : engine.words();
+    throw Refused.value("engine", "%s has no %s.".formatted(name(), which));
   }
 
   /** The engine that circuit belongs to, as it was described. */
   public EngineDescription engine(Circuit circuit) {
-    return engines.get(circuit.engine()).description();
+    return fitted(circuit).description();
   }
 
   /** How the exhaust of that circuit's engine leaves the boat. */
   public Exhaust exhaust(Circuit circuit) {
-    return engines.get(circuit.engine()).exhaust();
+    return fitted(circuit).exhaust();
   }
 
   /** Whether a part is fitted around that circuit's engine. */
   public boolean has(Circuit circuit, EnginePart part) {
-    return engines.get(circuit.engine()).has(part);
+    return fitted(circuit).has(part);
+  }
+
+  private FittedEngine fitted(Circuit circuit) {
+    return Objects.requireNonNull(engines.get(circuit.engine()));
   }
 
   /**
@@ -240,7 +247,7 @@ public final class Boat {
   }
 
   /** The kind of the first segment that is reached; null when all are. */
-  private SegmentKind drawnFrom(Circuit circuit) {
+  private @Nullable SegmentKind drawnFrom(Circuit circuit) {
     boolean jet = description.layout() == Layout.JET && circuit.engine() != Position.GENERATOR;
     if (circuit.engine() == null) {
       return circuit.hasSegment(SegmentKind.STRAINER) ? SegmentKind.STRAINER : null;
@@ -254,7 +261,7 @@ public final class Boat {
     return circuit.hasSegment(SegmentKind.STRAINER) ? SegmentKind.STRAINER : SegmentKind.PUMP;
   }
 
-  private EngineDescription described(Position position) {
+  private EngineDescription described(@Nullable Position position) {
     return description.engines().stream()
         .filter(engine -> engine.position() == position)
         .findFirst()
@@ -262,14 +269,14 @@ public final class Boat {
   }
 
   /** The hose end on the suction side of a circuit's pump, or null. */
-  public Fitting suctionHose(Circuit circuit) {
+  public @Nullable Fitting suctionHose(Circuit circuit) {
     return circuit.suctionHose() == null ? null : fittings.get(circuit.suctionHose());
   }
 
   /** The circuit a low point belongs to. Refuses a key the boat does not have. */
   public Circuit circuitOfLowPoint(String lowPoint) {
     lowPoint(lowPoint);
-    return circuitOfLowPoint.get(lowPoint);
+    return Objects.requireNonNull(circuitOfLowPoint.get(lowPoint));
   }
 
   /** Refuses a key the boat does not have. */

@@ -1,6 +1,5 @@
 package elsko.core.boat;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -10,6 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a person says about a boat once; everything else follows from it.
@@ -31,7 +31,7 @@ public record BoatDescription(
     Layout layout,
     List<EngineDescription> engines,
     Map<Accessory, Answer> accessories,
-    Double domesticTankLiters,
+    @Nullable Double domesticTankLiters,
     WaterUsedIn waterUsedIn,
     boolean silty,
     @Nullable Method method,

@@ -3,6 +3,7 @@ package elsko.core.boat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.NoSuchElementException;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One body of water that can freeze on its own.
@@ -21,7 +22,7 @@ public record Circuit(
     String key,
     String name,
     CircuitKind kind,
-    Position engine,
+    @Nullable Position engine,
     List<PathPart> path,
     List<LowPoint> lowPoints,
     List<PourPoint> pourPoints,
@@ -29,7 +30,7 @@ public record Circuit(
     List<String> hoses,
     boolean centralDrain,
     boolean selfDraining,
-    String suctionHose,
+    @Nullable String suctionHose,
     List<Method> methods,
     List<Segment> segments) {
 
@@ -47,7 +48,7 @@ public record Circuit(
       String key,
       String name,
       CircuitKind kind,
-      Position engine,
+      @Nullable Position engine,
       List<PathPart> path,
       List<LowPoint> lowPoints,
       List<PourPoint> pourPoints,
@@ -55,7 +56,7 @@ public record Circuit(
       List<String> hoses,
       boolean centralDrain,
       boolean selfDraining,
-      String suctionHose,
+      @Nullable String suctionHose,
       List<Method> methods) {
     this(
         key,

@@ -3,6 +3,7 @@ package elsko.core.boat;
 import elsko.core.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A circuit while its template writes it and the hull's own changes are made to it. */
 final class CircuitDraft {
@@ -13,7 +14,7 @@ final class CircuitDraft {
 
   final String key;
   final CircuitKind kind;
-  final Position engine;
+  final @Nullable Position engine;
   final List<PathPart> path = new ArrayList<>();
   final List<Fitting> fittings = new ArrayList<>();
   private final String name;
@@ -24,14 +25,19 @@ final class CircuitDraft {
   private final List<Method> methods = new ArrayList<>();
   private boolean centralDrain;
   private boolean selfDraining;
-  private String suctionHose;
+  private @Nullable String suctionHose;
 
   /**
    * @param prefix what the keys of its fittings and low points begin with
    * @param said what their names begin with; empty where there is only one of them
    */
   CircuitDraft(
-      String key, String name, CircuitKind kind, Position engine, String prefix, String said) {
+      String key,
+      String name,
+      CircuitKind kind,
+      @Nullable Position engine,
+      String prefix,
+      String said) {
     this.key = key;
     this.name = name;
     this.kind = kind;
@@ -121,7 +127,11 @@ final class CircuitDraft {
    * @param empties the first is the segment a sample speaks for
    */
   void lowPoint(
-      String pointKey, String pointName, String opens, boolean required, String... empties) {
+      String pointKey,
+      String pointName,
+      @Nullable String opens,
+      boolean required,
+      String... empties) {
     lowPoints.add(
         new LowPoint(
             prefix + pointKey,

@@ -1,8 +1,8 @@
 package elsko.core.boat;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One engine as a person describes it.
@@ -41,7 +41,8 @@ public record EngineDescription(
   /** The usual engine of its kind at a position. */
   public static EngineDescription usual(
       Position position, Fuel fuel, int cylinders, Cooling cooling) {
-    return new EngineDescription(position, fuel, cylinders, cooling, null, null, null, null, null);
+    return new EngineDescription(
+        position, fuel, cylinders, cooling, null, null, null, null, EngineDetails.NONE);
   }
 
   public EngineDescription with(DrainArrangement arrangement) {

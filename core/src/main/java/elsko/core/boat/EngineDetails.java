@@ -1,6 +1,7 @@
 package elsko.core.boat;
 
 import elsko.core.Refused;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is known of an engine beyond its water path. Anything may be null: nobody has said.
@@ -16,17 +17,17 @@ import elsko.core.Refused;
  * @param weakPoints the yard's note
  */
 public record EngineDetails(
-    Integer year,
-    Double hours,
-    Double oilLiters,
+    @Nullable Integer year,
+    @Nullable Double hours,
+    @Nullable Double oilLiters,
     String oilGrade,
-    Boolean oilReadWarm,
-    Double gearOilLiters,
-    Double coolantLiters,
+    @Nullable Boolean oilReadWarm,
+    @Nullable Double gearOilLiters,
+    @Nullable Double coolantLiters,
     String impellerPart,
-    Double siphonBreakM,
-    Double plateauC,
-    Double alarmC,
+    @Nullable Double siphonBreakM,
+    @Nullable Double plateauC,
+    @Nullable Double alarmC,
     String coldStart,
     String weakPoints) {
 
@@ -51,7 +52,8 @@ public record EngineDetails(
     weakPoints = BoatDescription.optional("weakPoints", weakPoints, 500);
   }
 
-  private static Double within(String field, Double value, double low, double high, String unit) {
+  private static @Nullable Double within(
+      String field, @Nullable Double value, double low, double high, String unit) {
     return value == null ? null : (Double) Refused.within(field, value, low, high, unit);
   }
 }

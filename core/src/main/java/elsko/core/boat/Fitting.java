@@ -1,5 +1,7 @@
 package elsko.core.boat;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Anything on a boat that a person sets.
  *
@@ -13,7 +15,7 @@ public record Fitting(
     String key,
     String name,
     FittingKind kind,
-    String circuit,
+    @Nullable String circuit,
     String where,
     String tool,
     boolean belowWaterline) {}

@@ -1,6 +1,6 @@
 package elsko.core.boat;
 
-import elsko.core.Nullable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A fitting of this hull that is not as its template has it: another name, place or tool, a remote

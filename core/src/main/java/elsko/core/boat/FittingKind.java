@@ -5,6 +5,7 @@ import static elsko.core.boat.FittingState.*;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What a person can set on a boat, and the states it can be set to, in-commission first. */
 public enum FittingKind {
@@ -63,7 +64,7 @@ public enum FittingKind {
   }
 
   /** Whether it can be set to that. */
-  public boolean has(FittingState state) {
+  public boolean has(@Nullable FittingState state) {
     return all.contains(state);
   }
 
@@ -99,7 +100,7 @@ public enum FittingKind {
   }
 
   /** The state in which it lets a low point run out, or null. */
-  public FittingState opensAt() {
+  public @Nullable FittingState opensAt() {
     return switch (this) {
       case DRAIN_PLUG, PETCOCK, THREADED_SENSOR -> OUT_BAGGED;
       case HOSE_END, STRAINER_LID -> OFF;

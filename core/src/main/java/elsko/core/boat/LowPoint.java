@@ -1,6 +1,7 @@
 package elsko.core.boat;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The lowest place of a segment, where water stays.
@@ -12,7 +13,12 @@ import java.util.List;
  * @param required a sample from here is needed before the circuit can be proven
  */
 public record LowPoint(
-    String key, String name, String opens, List<String> empties, String segment, boolean required) {
+    String key,
+    String name,
+    @Nullable String opens,
+    List<String> empties,
+    String segment,
+    boolean required) {
   public LowPoint {
     empties = List.copyOf(empties);
   }

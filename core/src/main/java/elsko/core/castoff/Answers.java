@@ -5,6 +5,7 @@ import elsko.core.boat.Position;
 import elsko.core.ledger.Fact;
 import elsko.core.procedure.Ask;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was found on a round.
@@ -22,19 +23,19 @@ public record Answers(
   }
 
   /** How a fitting was found last; null when nobody said. */
-  Fact.FittingSet of(Ask.Set ask) {
+  Fact.@Nullable FittingSet of(Ask.Set ask) {
     return set.stream()
         .filter(one -> one.fitting().equals(ask.fitting()))
         .reduce((first, second) -> second)
         .orElse(null);
   }
 
-  Fact.ConditionSeen of(Boat boat, Ask.See ask) {
+  Fact.@Nullable ConditionSeen of(Boat boat, Ask.See ask) {
     return seen(boat, ask.engine(), ask.condition());
   }
 
   /** The number that was read; null when nobody did. */
-  Fact.ReadingTaken of(Boat boat, Ask.Read ask) {
+  Fact.@Nullable ReadingTaken of(Boat boat, Ask.Read ask) {
     return read.stream()
         .filter(one -> one.limit().equals(ask.limit()))
         .filter(one -> same(boat, one.engine(), ask.engine()))
@@ -43,11 +44,12 @@ public record Answers(
   }
 
   /** What was looked at instead of reading a number. */
-  Fact.ConditionSeen instead(Boat boat, Ask.Read ask) {
+  Fact.@Nullable ConditionSeen instead(Boat boat, Ask.Read ask) {
     return ask.instead() == null ? null : seen(boat, ask.engine(), ask.instead());
   }
 
-  private Fact.ConditionSeen seen(Boat boat, Position engine, String condition) {
+  private Fact.@Nullable ConditionSeen seen(
+      Boat boat, @Nullable Position engine, String condition) {
     return seen.stream()
         .filter(one -> one.condition().equals(condition))
         .filter(one -> same(boat, one.engine(), engine))
@@ -55,7 +57,7 @@ public record Answers(
         .orElse(null);
   }
 
-  private static boolean same(Boat boat, Position one, Position other) {
+  private static boolean same(Boat boat, @Nullable Position one, @Nullable Position other) {
     return boat.engineMeant(one) == boat.engineMeant(other);
   }
 }

@@ -13,6 +13,7 @@ import elsko.core.procedure.Ask;
 import elsko.core.trip.TripFuel;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * May we go? Any stop is a no-go; what is to be put right is said and does not keep a boat in.
@@ -91,7 +92,7 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
   }
 
   /** How one answer stands; null while there is none. */
-  private static Reason reason(Boat boat, Ask.OnRound ask, Answers answers) {
+  private static @Nullable Reason reason(Boat boat, Ask.OnRound ask, Answers answers) {
     return switch (ask) {
       case Ask.Set set -> ofSet(boat, set, answers.of(set));
       case Ask.See see -> ofSeen(answers.of(boat, see));
@@ -99,7 +100,7 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
     };
   }
 
-  private static Reason ofSet(Boat boat, Ask.Set set, Fact.FittingSet found) {
+  private static @Nullable Reason ofSet(Boat boat, Ask.Set set, Fact.@Nullable FittingSet found) {
     if (found == null) {
       return null;
     }
@@ -112,7 +113,7 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
                     Words.sentence(boat.fitting(set.fitting()).name()), found.state().words()));
   }
 
-  private static Reason ofRead(Boat boat, Ask.Read read, Answers answers) {
+  private static @Nullable Reason ofRead(Boat boat, Ask.Read read, Answers answers) {
     Fact.ReadingTaken taken = answers.of(boat, read);
     if (taken == null) {
       return ofSeen(answers.instead(boat, read));
@@ -128,7 +129,7 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
                 judgement.words()));
   }
 
-  private static Reason ofSeen(Fact.ConditionSeen seen) {
+  private static @Nullable Reason ofSeen(Fact.@Nullable ConditionSeen seen) {
     if (seen == null) {
       return null;
     }

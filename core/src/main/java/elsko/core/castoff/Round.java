@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The round before casting off, written for one boat: engines stopped first, then the helm, then
@@ -135,7 +136,7 @@ public record Round(RoundKind kind, List<Part> parts) {
     }
 
     private Part stopped(Circuit circuit) {
-      Position engine = circuit.engine();
+      Position engine = Objects.requireNonNull(circuit.engine());
       List<Ask.OnRound> asks = new ArrayList<>();
       asks.addAll(sets(boat().fittingsOf(circuit, FittingKind.SEACOCK), FittingState.OPEN));
       if (has(circuit, FittingKind.STRAINER_LID)) {
@@ -229,7 +230,7 @@ public record Round(RoundKind kind, List<Part> parts) {
     }
 
     private Part running(Circuit circuit) {
-      Position engine = circuit.engine();
+      Position engine = Objects.requireNonNull(circuit.engine());
       List<Ask.OnRound> asks =
           lookedOver(engine, "running").stream()
               .filter(
@@ -281,7 +282,7 @@ public record Round(RoundKind kind, List<Part> parts) {
     };
   }
 
-  static Position engineOf(Ask.OnRound ask) {
+  static @Nullable Position engineOf(Ask.OnRound ask) {
     return switch (ask) {
       case Ask.Set set -> null;
       case Ask.See see -> see.engine();

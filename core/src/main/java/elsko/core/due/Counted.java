@@ -15,14 +15,15 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.Period;
 import java.time.ZoneOffset;
+import org.jspecify.annotations.Nullable;
 
 /** Counts one interval: by hours, by months and by oil changes, whichever comes first. */
 record Counted(
     ServiceRecords records,
-    Circuit circuit,
+    @Nullable Circuit circuit,
     Interval interval,
     Every every,
-    ServiceRecord last,
+    @Nullable ServiceRecord last,
     Instant now) {
   private static final Period WARN = Period.ofDays(30);
 
@@ -71,29 +72,30 @@ record Counted(
     return counted(since, more);
   }
 
-  private DueItem counted(Double since, String more) {
+  private DueItem counted(@Nullable Double since, String more) {
     Instant byMonths =
-        every.months() == 0
+        every.months() == 0 || last == null
             ? null
             : last.at().atZone(ZoneOffset.UTC).plus(every.period()).toInstant();
+    EngineHours run = hours();
     Double hoursLeft =
-        every.hours() == 0 || since == null || hours() == null
+        every.hours() == 0 || since == null || run == null
             ? null
-            : (Double) (since + every.hours() - hours().hours());
-    Instant byHours = hoursLeft == null ? null : when(hoursLeft);
+            : (Double) (since + every.hours() - run.hours());
+    Instant byHours = hoursLeft == null || run == null ? null : when(run, hoursLeft);
     boolean estimated = byHours != null && (byMonths == null || byHours.isBefore(byMonths));
     Instant on = estimated ? byHours : byMonths;
     Standing standing = byDate(byMonths);
-    if (hoursLeft != null) {
-      standing = earlier(standing, byHoursLeft(hoursLeft));
+    if (hoursLeft != null && run != null) {
+      standing = earlier(standing, byHoursLeft(run, hoursLeft));
     }
     if (every.oilChanges() > 0 && last != null) {
-      standing = earlier(standing, byOilChanges());
+      standing = earlier(standing, byOilChanges(last));
     }
     return as(standing, on, estimated, hoursLeft, why(hoursLeft, more));
   }
 
-  private Standing byDate(Instant due) {
+  private Standing byDate(@Nullable Instant due) {
     if (due == null) {
       return Standing.LATER;
     }
@@ -107,19 +109,19 @@ record Counted(
     return due.isAfter(nextLayUp) ? Standing.LATER : Standing.BEFORE_LAY_UP;
   }
 
-  private Standing byHoursLeft(double left) {
+  private Standing byHoursLeft(EngineHours run, double left) {
     if (left <= 0) {
       return Standing.OVERDUE;
     }
     if (left <= WARN_PART * every.hours()) {
       return Standing.SOON;
     }
-    Double season = hours().lastSeason();
+    Double season = run.lastSeason();
     return season != null && left <= season ? Standing.BEFORE_LAY_UP : Standing.LATER;
   }
 
   /** The change at the next lay-up counts too. */
-  private Standing byOilChanges() {
+  private Standing byOilChanges(ServiceRecord last) {
     int left = every.oilChanges() - last.oilChanges();
     return left <= 0 ? Standing.OVERDUE : left == 1 ? Standing.BEFORE_LAY_UP : Standing.LATER;
   }
@@ -129,17 +131,17 @@ record Counted(
   }
 
   /** When its hours are run, if a season is like the last. */
-  private Instant when(double left) {
-    Double season = hours().lastSeason();
+  private @Nullable Instant when(EngineHours run, double left) {
+    Double season = run.lastSeason();
     if (left <= 0) {
-      return hours().at();
+      return run.at();
     }
     return season == null || season <= 0
         ? null
-        : hours().at().plus(Duration.ofDays(Math.round(left / season * DAYS_OF_A_YEAR)));
+        : run.at().plus(Duration.ofDays(Math.round(left / season * DAYS_OF_A_YEAR)));
   }
 
-  private String why(Double hoursLeft, String more) {
+  private String why(@Nullable Double hoursLeft, String more) {
     StringBuilder why = new StringBuilder("Every ").append(every.words());
     if (hoursLeft != null) {
       why.append(
@@ -155,16 +157,16 @@ record Counted(
     return why.append('.').append(more.isEmpty() ? "" : " " + more).toString();
   }
 
-  private Position engine() {
+  private @Nullable Position engine() {
     return circuit == null ? null : circuit.engine();
   }
 
-  private EngineHours hours() {
+  private @Nullable EngineHours hours() {
     return circuit == null ? null : records.hours().get(circuit.engine());
   }
 
   /** What its engine had run when it was done, or null. */
-  private Double startHours() {
+  private @Nullable Double startHours() {
     if (last != null) {
       return last.hours();
     }
@@ -172,7 +174,11 @@ record Counted(
   }
 
   private DueItem as(
-      Standing standing, Instant on, boolean estimated, Double hoursLeft, String why) {
+      Standing standing,
+      @Nullable Instant on,
+      boolean estimated,
+      @Nullable Double hoursLeft,
+      String why) {
     return new DueItem(
         engine(),
         interval,

@@ -1,12 +1,12 @@
 package elsko.core.due;
 
-import elsko.core.Nullable;
 import elsko.core.boat.Position;
 import elsko.core.ledger.ServiceRecord;
 import elsko.core.ledger.ServiceRecords;
 import elsko.core.limits.Every;
 import elsko.core.limits.Interval;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that falls due on a boat, and when.
@@ -30,7 +30,7 @@ public record DueItem(
     boolean estimated,
     @Nullable Double hoursLeft,
     String why,
-    @Nullable ServiceRecords.Planned planned) {
+    ServiceRecords.@Nullable Planned planned) {
 
   /** How it stands, most pressing first. */
   public enum Standing {

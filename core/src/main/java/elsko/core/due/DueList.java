@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Counts every interval of a boat, for each engine from its own record. */
 public final class DueList {
@@ -92,7 +93,7 @@ public final class DueList {
         && item.every().months() <= Interval.IMPELLER_LOOK.usual().months();
   }
 
-  private DueItem item(Circuit circuit, Interval interval) {
+  private DueItem item(@Nullable Circuit circuit, Interval interval) {
     WaterUsedIn water = boat.description().waterUsedIn();
     Every every =
         interval.in(
@@ -101,7 +102,7 @@ public final class DueList {
         .item(circuit != null && interval == Interval.DESCALE ? neverReached(circuit) : "");
   }
 
-  private ServiceRecord last(Circuit circuit, Interval interval) {
+  private @Nullable ServiceRecord last(@Nullable Circuit circuit, Interval interval) {
     if (circuit == null) {
       return records.last(new Due(null, interval));
     }
@@ -117,7 +118,7 @@ public final class DueList {
   }
 
   /** Counted from the segment that was reached longest ago; null while one never was. */
-  private ServiceRecord lastDescale(Circuit circuit) {
+  private @Nullable ServiceRecord lastDescale(Circuit circuit) {
     Map<String, Instant> reached = records.descaled().getOrDefault(circuit.key(), Map.of());
     Instant longestAgo = null;
     for (Segment segment : circuit.segments()) {

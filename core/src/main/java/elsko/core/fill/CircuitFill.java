@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** What stands in a boat's circuit while it is emptied and filled. It begins full of water. */
@@ -28,16 +29,20 @@ public final class CircuitFill {
     fill = new Fill(new FlowNet(path, reached), path.segments());
   }
 
+  private int at(String segment) {
+    return Objects.requireNonNull(index.get(segment));
+  }
+
   /** A segment was seen to run out: what stays behind stays. */
   public void emptied(String segment) {
-    fill.drain(index.get(segment), CircuitPath.residual(circuit.segment(segment)));
+    fill.drain(at(segment), CircuitPath.residual(circuit.segment(segment)));
   }
 
   /** Poured in at a hose, filling these segments in order; the rest runs over. */
   public void poured(List<String> segments, double liters, double product) {
     double left = liters;
     for (String segment : segments) {
-      left = fill.pour(index.get(segment), left, product);
+      left = fill.pour(at(segment), left, product);
     }
     fill.runOver(left, product);
   }
@@ -52,7 +57,7 @@ public final class CircuitFill {
     GlycolCurve curve = GlycolCurve.of(Base.PG);
     List<FilledSegment> found = new ArrayList<>();
     for (Segment segment : circuit.segments()) {
-      found.add(FilledSegment.of(segment.key(), fill, index.get(segment.key()), curve));
+      found.add(FilledSegment.of(segment.key(), fill, at(segment.key()), curve));
     }
     return found;
   }

@@ -12,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /** A circuit's path as fluid fills it; segments are named by their keys. */
 public final class CircuitPath {
@@ -67,7 +68,7 @@ public final class CircuitPath {
   }
 
   private static List<FillPart> parts(
-      List<PathPart> path, Set<String> only, ToDoubleFunction<Segment> residual) {
+      List<PathPart> path, @Nullable Set<String> only, ToDoubleFunction<Segment> residual) {
     List<FillPart> parts = new ArrayList<>();
     for (PathPart part : path) {
       if (part instanceof Parallel parallel) {

@@ -2,6 +2,7 @@ package elsko.core.fill;
 
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A path while it is being filled: what stands in every cell. Between two moments at which a cell
@@ -36,7 +37,7 @@ final class Fill {
   private double product;
 
   // How it flows until the next cell is full; worked out anew only when that changes.
-  private FlowNet.Edges steadyAlong;
+  private FlowNet.@Nullable Edges steadyAlong;
   private final double[] inflow;
   private final int[] filling;
   private int fillingCells;

@@ -4,6 +4,7 @@ import elsko.core.Refused;
 import elsko.core.boat.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is to be predicted.
@@ -21,7 +22,7 @@ public record FillQuestion(
     double liters,
     boolean thermostatOpen,
     FillPath path,
-    FillTarget target) {
+    @Nullable FillTarget target) {
   private static final double MOST_LITERS = 10_000;
 
   public FillQuestion {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A path written out as cells and the edges between them, once for an open and once for a closed
@@ -21,9 +22,9 @@ final class FlowNet {
   final int[] firstCell;
 
   private final FillPath path;
-  private final Set<String> reached;
-  private Edges open;
-  private Edges shut;
+  private final @Nullable Set<String> reached;
+  private @Nullable Edges open;
+  private @Nullable Edges shut;
 
   /** Everything is reached from the tank. */
   FlowNet(FillPath path) {
@@ -34,7 +35,7 @@ final class FlowNet {
    * @param reached names of the segments that what is drawn gets to; it goes past the others. Null:
    *     all
    */
-  FlowNet(FillPath path, Set<String> reached) {
+  FlowNet(FillPath path, @Nullable Set<String> reached) {
     List<FillSegment> segments = path.segments();
     firstCell = new int[segments.size() + 1];
     int next = 1;

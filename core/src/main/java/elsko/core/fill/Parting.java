@@ -3,6 +3,7 @@ package elsko.core.fill;
 import elsko.core.Words;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sample that came out well below what was predicted, with what probably happened. Measured beats
@@ -27,7 +28,7 @@ public record Parting(double measured, double predicted, List<String> causes) {
   public record Around(boolean sawItRun, boolean gated, boolean drawn, Double jugPart) {}
 
   /** Null while they agree. */
-  public static Parting of(double measured, double predicted, Around around) {
+  public static @Nullable Parting of(double measured, double predicted, Around around) {
     if (measured >= predicted - WORTH_SAYING) {
       return null;
     }

@@ -1,10 +1,10 @@
 package elsko.core.fill;
 
-import elsko.core.Nullable;
 import elsko.core.boat.Method;
 import elsko.core.fluid.GlycolCurve;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a fill is predicted to leave behind.
@@ -75,7 +75,7 @@ public record Prediction(
       fill.runOver(left, question.massFraction());
     }
 
-    Prediction prediction(Double litersToReach, String reason) {
+    Prediction prediction(@Nullable Double litersToReach, @Nullable String reason) {
       List<FilledSegment> filled = new ArrayList<>(segments.size());
       for (int s = 0; s < segments.size(); s++) {
         filled.add(FilledSegment.of(segments.get(s).name(), fill, s, curve));

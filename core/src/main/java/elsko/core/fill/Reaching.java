@@ -2,6 +2,7 @@ package elsko.core.fill;
 
 import elsko.core.boat.Method;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much it takes until every segment is full and strong enough.
@@ -9,7 +10,7 @@ import java.util.List;
  * @param liters null when never
  * @param reason why never; null otherwise
  */
-record Reaching(Double liters, String reason) {
+record Reaching(@Nullable Double liters, @Nullable String reason) {
   private static final double MOST_PATHS = 10;
   private static final double CLOSE_ENOUGH_L = 1e-7;
   private static final double STRETCHES_PER_PATH = 4;

@@ -5,6 +5,7 @@ import elsko.core.Words;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Freeze and burst points of one glycol in water, and back. Freeze point: first ice crystals,
@@ -59,7 +60,7 @@ public final class GlycolCurve {
   }
 
   public static GlycolCurve of(Base base) {
-    return CURVES.get(base);
+    return Objects.requireNonNull(CURVES.get(base));
   }
 
   /** Everything known of a mixture of this mass fraction, 0 to 0.60. */

@@ -1,9 +1,9 @@
 package elsko.core.frost;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.Objects;
 import java.util.function.IntToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is around the water in a boat, and how its air follows the weather.

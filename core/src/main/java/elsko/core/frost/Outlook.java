@@ -1,8 +1,8 @@
 package elsko.core.frost;
 
-import elsko.core.Nullable;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * By when a boat must be dealt with.

@@ -1,9 +1,9 @@
 package elsko.core.frost;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a pocket does through given hours. The air around it is constant within an hour; cooling is

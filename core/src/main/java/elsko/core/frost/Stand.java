@@ -1,6 +1,6 @@
 package elsko.core.frost;
 
-import elsko.core.Nullable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How weather has left what stands in a segment, at an hour of the clock's first day.

@@ -1,9 +1,9 @@
 package elsko.core.frost;
 
-import elsko.core.Nullable;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a change around a boat would do to its deadline.

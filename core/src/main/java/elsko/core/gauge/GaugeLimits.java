@@ -7,6 +7,7 @@ import elsko.core.boat.Fuel;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an engine's gauge is held against.
@@ -18,7 +19,11 @@ import java.util.List;
  * @param stopBecause what that rests on, in words
  */
 public record GaugeLimits(
-    double opensFromC, double opensUntilC, Double ownPlateauC, double stopAtC, String stopBecause) {
+    double opensFromC,
+    double opensUntilC,
+    @Nullable Double ownPlateauC,
+    double stopAtC,
+    String stopBecause) {
 
   /** An engine stops this far over its own plateau where its maker names no alarm, K. Estimate. */
   public static final double OVER_OWN_K = 6;
@@ -66,7 +71,7 @@ public record GaugeLimits(
   }
 
   /** The median of its last ones; else what its description says. */
-  private static Double own(EngineDescription engine, List<Double> past) {
+  private static @Nullable Double own(EngineDescription engine, List<Double> past) {
     if (past.size() < AT_LEAST) {
       return engine.details().plateauC();
     }

@@ -1,6 +1,7 @@
 package elsko.core.gauge;
 
 import elsko.core.Refused;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an engine's gauges showed at one moment.
@@ -11,7 +12,10 @@ import elsko.core.Refused;
  * @param exhaustLitersPerMinute water out of the exhaust; null when nobody measured it
  */
 public record GaugeReading(
-    double minute, double temperatureC, Double rpm, Double exhaustLitersPerMinute) {
+    double minute,
+    double temperatureC,
+    @Nullable Double rpm,
+    @Nullable Double exhaustLitersPerMinute) {
   public GaugeReading {
     Refused.within("minute", minute, 0, 600, " min");
     Refused.within("temperatureC", temperatureC, -20, 150, " °C");

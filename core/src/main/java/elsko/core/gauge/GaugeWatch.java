@@ -2,6 +2,7 @@ package elsko.core.gauge;
 
 import elsko.core.Words;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the gauges of a run come to.
@@ -11,7 +12,8 @@ import java.util.List;
  * @param plateauC where it holds; null while it does not
  * @param opened whether the thermostat was seen to open at any time of the run
  */
-public record GaugeWatch(Standing standing, String words, Double plateauC, boolean opened) {
+public record GaugeWatch(
+    Standing standing, String words, @Nullable Double plateauC, boolean opened) {
   /** Flat is within so much, K, */
   private static final double FLAT_K = 1.5;
 

@@ -2,6 +2,7 @@ package elsko.core.guide;
 
 import elsko.core.Refused;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A short path of looks for one trouble.
@@ -18,7 +19,7 @@ public record Guide(String key, String title, String first, List<String> hurts, 
    * @param how where and how
    */
   public record Look(String key, String question, String how, List<Answer> answers) {
-    Answer answer(String key) {
+    @Nullable Answer answer(String key) {
       return answers.stream().filter(one -> one.key().equals(key)).findFirst().orElse(null);
     }
   }
@@ -30,7 +31,7 @@ public record Guide(String key, String title, String first, List<String> hurts, 
    * @param todo what is to be done; empty while it goes on
    * @param work what is added to the boat's work, if somebody wants that; empty when nothing is
    */
-  public record Answer(String key, String words, String next, String todo, String work) {
+  public record Answer(String key, String words, @Nullable String next, String todo, String work) {
     static Answer leads(String key, String words, String next) {
       return new Answer(key, words, next, "", "");
     }

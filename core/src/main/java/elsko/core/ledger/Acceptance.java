@@ -1,11 +1,11 @@
 package elsko.core.ledger;
 
-import elsko.core.Nullable;
 import elsko.core.Words;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A coordinator takes a circuit as it is, for a while. It proves nothing.

@@ -2,6 +2,7 @@ package elsko.core.ledger;
 
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The bag of plugs on the wheel.
@@ -11,7 +12,11 @@ import java.util.List;
  * @param counted the last count; null while nobody counted
  */
 public record BagState(
-    int expected, List<String> missing, Integer counted, String countedBy, Instant countedAt) {
+    int expected,
+    List<String> missing,
+    @Nullable Integer counted,
+    @Nullable String countedBy,
+    @Nullable Instant countedAt) {
 
   /** The bag holds fewer or more than it should, or a plug is known to be missing. */
   public boolean isShort() {

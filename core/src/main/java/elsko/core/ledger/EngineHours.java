@@ -1,7 +1,7 @@
 package elsko.core.ledger;
 
-import elsko.core.Nullable;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an engine has run.

@@ -1,6 +1,5 @@
 package elsko.core.ledger;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
@@ -18,6 +17,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What one entry says. Each kind carries only what it is about; who and when stand on the entry. A

@@ -1,7 +1,7 @@
 package elsko.core.ledger;
 
-import elsko.core.Nullable;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When something that falls due was done last.

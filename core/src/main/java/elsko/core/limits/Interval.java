@@ -1,6 +1,7 @@
 package elsko.core.limits;
 
 import elsko.core.Refused;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that falls due again, counted for each engine or once for the boat. Defaults and the
@@ -62,9 +63,9 @@ public enum Interval {
   private final String words;
   private final String part;
   private final Every usual;
-  private final Every other;
+  private final @Nullable Every other;
 
-  Interval(String key, String words, String part, Every usual, Every other) {
+  Interval(String key, String words, String part, Every usual, @Nullable Every other) {
     this.key = key;
     this.words = words;
     this.part = part;
@@ -90,7 +91,7 @@ public enum Interval {
   }
 
   /** The other school, or null where the trade has one. */
-  public Every other() {
+  public @Nullable Every other() {
     return other;
   }
 

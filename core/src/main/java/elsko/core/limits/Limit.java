@@ -1,8 +1,8 @@
 package elsko.core.limits;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import elsko.core.Words;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A reading that is a number, with the range that is good.
@@ -72,7 +72,7 @@ public record Limit(
    * @param value in {@code unit}
    * @param held what it is held against, in the unit of that; null where nothing is
    */
-  public Judgement judge(double value, Double held) {
+  public Judgement judge(double value, @Nullable Double held) {
     Refused.within("value", value, possible.low(), possible.high(), " " + unit);
     if ((against == null) != (held == null)) {
       throw Refused.value(
@@ -102,7 +102,7 @@ public record Limit(
   }
 
   /** What is good here; {@code held} null: not held against another number. */
-  public Range good(Double held) {
+  public Range good(@Nullable Double held) {
     return held == null ? good : good.times(held);
   }
 

@@ -1,6 +1,5 @@
 package elsko.core.plan;
 
-import elsko.core.Nullable;
 import elsko.core.Words;
 import elsko.core.frost.FrostWords;
 import java.time.LocalDate;
@@ -10,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What is different between what people were told and a new plan, boat by boat, in words. */
 public final class PlanChanges {

@@ -1,9 +1,9 @@
 package elsko.core.plan;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One boat's lay-up or commissioning: a chain of tasks, each after the one before.

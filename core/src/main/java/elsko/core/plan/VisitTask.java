@@ -1,7 +1,7 @@
 package elsko.core.plan;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One piece of work in a visit.

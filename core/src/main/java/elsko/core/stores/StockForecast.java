@@ -1,10 +1,10 @@
 package elsko.core.stores;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How far a stock reaches.

@@ -1,7 +1,7 @@
 package elsko.core.stores;
 
-import elsko.core.Nullable;
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something of an item is taken on a day.

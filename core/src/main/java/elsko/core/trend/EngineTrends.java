@@ -3,6 +3,7 @@ package elsko.core.trend;
 import elsko.core.boat.Position;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an engine's log comes to over years.
@@ -11,7 +12,7 @@ import java.util.Map;
  * @param narrowing what speaks for a raw-water path that narrows; empty while nothing does
  */
 public record EngineTrends(
-    Position engine, Map<TrendKind, List<TrendPoint>> points, List<Narrowing> narrowing) {
+    @Nullable Position engine, Map<TrendKind, List<TrendPoint>> points, List<Narrowing> narrowing) {
 
   public List<TrendPoint> of(TrendKind kind) {
     return points.getOrDefault(kind, List.of());

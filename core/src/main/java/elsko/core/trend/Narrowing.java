@@ -41,7 +41,7 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
     }
     List<TrendPoint> before = warm.subList(Math.max(0, last - OF_LAST), last);
     double median = median(before);
-    double now = warm.get(last).value();
+    double now = warm.get(last).number();
     if (now - median >= OVER_MEDIAN_K) {
       found.add(
           new Narrowing(
@@ -54,7 +54,7 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
   }
 
   private static double median(List<TrendPoint> points) {
-    List<Double> sorted = points.stream().map(TrendPoint::value).sorted().toList();
+    List<Double> sorted = points.stream().map(TrendPoint::number).sorted().toList();
     int middle = sorted.size() / 2;
     return sorted.size() % 2 == 1
         ? sorted.get(middle)
@@ -67,12 +67,12 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
     }
     List<TrendPoint> last = flow.subList(flow.size() - RISES - 1, flow.size());
     for (int i = 1; i < last.size(); i++) {
-      if (last.get(i).value() <= last.get(i - 1).value()) {
+      if (last.get(i).number() <= last.get(i - 1).number()) {
         return;
       }
     }
     List<String> values =
-        last.stream().map(point -> Words.number(point.value(), 0) + " s").toList();
+        last.stream().map(point -> Words.number(point.number(), 0) + " s").toList();
     found.add(
         new Narrowing(
             TrendKind.SECONDS_TO_FLOW,

@@ -1,7 +1,8 @@
 package elsko.core.trend;
 
-import elsko.core.Nullable;
 import java.time.Instant;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One reading of a trend.
@@ -11,6 +12,11 @@ import java.time.Instant;
  * @param good whether it was as it should be
  */
 public record TrendPoint(Instant at, @Nullable Double value, String words, boolean good) {
+  /** The number of a point that is one. */
+  double number() {
+    return Objects.requireNonNull(value);
+  }
+
   static TrendPoint number(Instant at, double value) {
     return new TrendPoint(at, value, "", true);
   }

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Reads out of a boat's log how each of its engines went over years. */
 public final class Trends {
@@ -179,7 +180,7 @@ public final class Trends {
     if (last != null && day(last).equals(day(point))) {
       list.set(
           list.size() - 1,
-          TrendPoint.number(entry.deviceTime(), together.applyAsDouble(last.value(), value)));
+          TrendPoint.number(entry.deviceTime(), together.applyAsDouble(last.number(), value)));
     } else {
       list.add(point);
     }
@@ -199,7 +200,7 @@ public final class Trends {
   }
 
   /** Where nobody said which engine, the only one is meant. */
-  private boolean isMeant(Position named) {
+  private boolean isMeant(@Nullable Position named) {
     return named == null ? boat.engineCircuits().size() == 1 : named == circuit.engine();
   }
 }

@@ -9,6 +9,7 @@ import elsko.core.boat.BoatKind;
 import elsko.core.boat.Cooling;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.EngineDescription;
+import elsko.core.boat.EngineDetails;
 import elsko.core.boat.EnginePart;
 import elsko.core.boat.Exhaust;
 import elsko.core.boat.Fuel;
@@ -28,6 +29,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /** Any boat that can be described, by a number. */
 public final class AnyBoat {
@@ -53,8 +55,9 @@ public final class AnyBoat {
     for (Accessory accessory : all) {
       if (boat.description().has(accessory) != Answer.YES) {
         Boat more = with(boat, accessory);
-        boolean onlyMore = more != null && more.circuits().containsAll(boat.circuits());
-        if (onlyMore && more.circuits().size() > boat.circuits().size()) {
+        if (more != null
+            && more.circuits().containsAll(boat.circuits())
+            && more.circuits().size() > boat.circuits().size()) {
           return more;
         }
       }
@@ -62,7 +65,7 @@ public final class AnyBoat {
     return boat;
   }
 
-  private static Boat with(Boat boat, Accessory accessory) {
+  private static @Nullable Boat with(Boat boat, Accessory accessory) {
     Map<Accessory, Answer> answers = new EnumMap<>(Accessory.class);
     answers.putAll(boat.description().accessories());
     answers.put(accessory, Answer.YES);
@@ -139,7 +142,7 @@ public final class AnyBoat {
         random.nextInt(3) == 0 ? any(random, DrainArrangement.values()) : null,
         any(random, PumpDrive.values()),
         random.nextInt(3) == 0 ? parts(random) : null,
-        null);
+        EngineDetails.NONE);
   }
 
   private static Set<EnginePart> parts(Random random) {

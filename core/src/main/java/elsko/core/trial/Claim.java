@@ -10,6 +10,7 @@ import elsko.core.trueboat.TrueBoat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What Elsko says of a segment that would really break.
@@ -63,7 +64,7 @@ record Claim(Kind kind, TrueBoat.Broken broken) {
   }
 
   /** What really stands open to the sea, or is cracked; null where nothing is. */
-  static TrueBoat.Broken open(Boat boat, TrueBoat truth, Winter winter) {
+  static TrueBoat.@Nullable Broken open(Boat boat, TrueBoat truth, Winter winter) {
     for (Winter.Crack crack : winter.cracks()) {
       return new TrueBoat.Broken(crack.circuit(), crack.segment(), 0, 1);
     }

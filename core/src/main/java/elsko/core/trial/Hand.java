@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Follows a card step by step on a true boat, and records what it sees. */
 final class Hand {
@@ -54,10 +55,10 @@ final class Hand {
   private final UsualAnswers usual;
 
   /** Null until it has passed. */
-  private Winter winter;
+  private @Nullable Winter winter;
 
   /** Why it could not go on, or null. */
-  private String stuck;
+  private @Nullable String stuck;
 
   /**
    * @param afterEach called after every entry
@@ -89,7 +90,7 @@ final class Hand {
   }
 
   /** In spring: what the winter cracked is found by whoever looks. */
-  void wintered(Winter passed) {
+  void wintered(@Nullable Winter passed) {
     winter = passed;
   }
 
@@ -98,7 +99,7 @@ final class Hand {
    *
    * @param before key of the step it stops at; null: to its end
    */
-  void does(Procedure procedure, Map<String, String> choices, String before) {
+  void does(Procedure procedure, Map<String, String> choices, @Nullable String before) {
     book.open(procedure, choices);
     for (int i = 0; i < MOST_STEPS && stuck == null; i++) {
       Step next =
@@ -113,7 +114,7 @@ final class Hand {
     }
   }
 
-  String stuck() {
+  @Nullable String stuck() {
     return stuck;
   }
 
@@ -279,7 +280,7 @@ final class Hand {
   }
 
   private List<Fact> lookedForFrost(Ask.Frost frost) {
-    boolean cracked = winter.cracked(frost.circuit());
+    boolean cracked = winter != null && winter.cracked(frost.circuit());
     return List.of(
         new Fact.FrostLooked(frost.circuit(), cracked ? FrostFinding.CRACK : FrostFinding.NOTHING));
   }

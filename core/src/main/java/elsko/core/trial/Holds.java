@@ -4,13 +4,14 @@ import elsko.core.fluid.Outcome;
 import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.PointState;
 import elsko.core.ledger.Seen;
+import org.jspecify.annotations.Nullable;
 
 /** The rule by which a circuit is not called safe, in a few words. */
 final class Holds {
   private Holds() {}
 
   /** Null where it is called safe. */
-  static String rule(CircuitState circuit) {
+  static @Nullable String rule(CircuitState circuit) {
     return switch (circuit.protection()) {
       case PROVEN, DRAINED, DRY_BUILT -> null;
       case UNKNOWN -> "nobody said what is in it";

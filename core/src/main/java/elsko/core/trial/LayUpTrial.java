@@ -22,6 +22,7 @@ import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One season of one true boat: laid up by one hand, left to a winter, and made ready for the water;
@@ -36,7 +37,7 @@ import java.util.TreeMap;
 public record LayUpTrial(
     List<Unsafe> unsafe,
     List<Ended> worked,
-    String stuck,
+    @Nullable String stuck,
     boolean cracked,
     boolean reachedSpring,
     List<String> story) {
@@ -48,7 +49,7 @@ public record LayUpTrial(
    */
   public record Unsafe(
       String claim,
-      String circuit,
+      @Nullable String circuit,
       String segment,
       double massFraction,
       int entry,
@@ -71,7 +72,12 @@ public record LayUpTrial(
    * @param heldBy the rule by which it is not called safe; null when it is
    * @param heldAt the step at which that rule began to hold it
    */
-  public record Ended(String circuit, String method, boolean breaks, String heldBy, String heldAt) {
+  public record Ended(
+      String circuit,
+      String method,
+      boolean breaks,
+      @Nullable String heldBy,
+      @Nullable String heldAt) {
     /** Safe, and not called so. */
     public boolean isHeldBack() {
       return !breaks && heldBy != null;
@@ -122,7 +128,7 @@ public record LayUpTrial(
     private final Map<String, String> heldAt = new TreeMap<>();
 
     /** Null until it has passed. */
-    private Winter winter;
+    private @Nullable Winter winter;
 
     private int entries;
 
@@ -217,7 +223,7 @@ public record LayUpTrial(
 
     /** Asked only while the true boat denies it: writing a card after every entry takes long. */
     private void noteLaunch() {
-      TrueBoat.Broken open = Claim.open(book.boat, truth, winter);
+      TrueBoat.Broken open = Claim.open(book.boat, truth, Objects.requireNonNull(winter));
       if (open != null
           && book.aStepWasSettled()
           && MayLaunch.of(book.state(), Schools.USUAL, Weather.ZONE, book.now())
@@ -240,7 +246,7 @@ public record LayUpTrial(
       }
     }
 
-    private RestsOn restsOn(String circuit) {
+    private RestsOn restsOn(@Nullable String circuit) {
       if (circuit != null && !book.boat.hasCircuit(circuit)) {
         return RestsOn.A_CIRCUIT_NOBODY_LISTED;
       }

@@ -22,8 +22,10 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A boat's log as the yard keeps it: every entry passes the interlocks and its card's rules. */
 final class Logbook {
@@ -35,11 +37,11 @@ final class Logbook {
   private final Need need;
   private final List<Entry> log = new ArrayList<>();
   private final Ledger ledger;
-  private BoatState state;
+  private @Nullable BoatState state;
   private Instant now = Instant.parse("2031-10-20T08:00:00Z");
   private String person = HAND;
-  private UUID card;
-  private Card written;
+  private @Nullable UUID card;
+  private @Nullable Card written;
 
   Logbook(Boat boat, Need need) {
     this.boat = boat;
@@ -96,7 +98,7 @@ final class Logbook {
     CardRules.check(card(), state(), progress(), step, fact);
   }
 
-  private void add(String step, Fact fact) {
+  private void add(@Nullable String step, Fact fact) {
     UUID id = new UUID(1, log.size());
     Entry entry = new Entry(id, person, now, now, card, step, null, fact);
     log.add(entry);
@@ -113,11 +115,11 @@ final class Logbook {
   }
 
   CardProgress progress() {
-    return state().card(card);
+    return Objects.requireNonNull(state().card(card));
   }
 
   /** The step the last entry was made at, without its circuit; null when it was at none. */
-  String lastStep() {
+  @Nullable String lastStep() {
     String step = log.isEmpty() ? null : log.get(log.size() - 1).step();
     return step == null ? null : step.substring(step.lastIndexOf('.') + 1);
   }

@@ -1,6 +1,5 @@
 package elsko.core.trip;
 
-import elsko.core.Nullable;
 import elsko.core.Refused;
 import elsko.core.boat.Position;
 import java.util.ArrayList;
@@ -8,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a boat burns and out of which tanks.

@@ -1,6 +1,7 @@
 package elsko.core.trip;
 
 import elsko.core.Refused;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A fuel tank and what draws from it.
@@ -16,7 +17,7 @@ public record Tank(
     String name,
     double capacityLiters,
     double gaugePercent,
-    Double unusableLiters,
+    @Nullable Double unusableLiters,
     double litersPerHour) {
   private static final double UNUSABLE_SHARE = 0.1;
 

@@ -3,6 +3,7 @@ package elsko.core.trip;
 import elsko.core.Refused;
 import elsko.core.Words;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Whether there is enough fuel for a trip, each tank judged for what draws from it.
@@ -32,7 +33,7 @@ public record TripFuel(boolean go, List<OfTank> tanks) {
       double addLiters,
       boolean refuelOnTheWay,
       double turnBackHours,
-      Double turnBackNm,
+      @Nullable Double turnBackNm,
       String words) {
     public boolean go() {
       return addLiters == 0;

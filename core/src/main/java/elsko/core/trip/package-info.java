@@ -1,2 +1,5 @@
 /** Whether there is enough fuel for a trip. */
+@NullMarked
 package elsko.core.trip;
+
+import org.jspecify.annotations.NullMarked;

@@ -29,7 +29,6 @@ final class AnswerTypes {
     return Number.class.isAssignableFrom(type)
         || type == Boolean.class
         || component.isAnnotationPresent(Nullable.class)
-        || component.isAnnotationPresent(elsko.core.Nullable.class)
         || component.getAnnotatedType().isAnnotationPresent(Nullable.class);
   }
 

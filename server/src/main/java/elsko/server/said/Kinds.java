@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.DatabindContext;
 import tools.jackson.databind.JavaType;
 import tools.jackson.databind.jsontype.impl.TypeIdResolverBase;
@@ -36,18 +37,18 @@ public final class Kinds extends TypeIdResolverBase {
   }
 
   @Override
-  public JavaType typeFromId(DatabindContext context, String kind) {
+  public @Nullable JavaType typeFromId(DatabindContext context, String kind) {
     Class<?> said = RECORDS.get(kind);
     return said == null ? null : context.constructType(said);
   }
 
   @Override
-  public String idFromValue(DatabindContext context, Object said) {
+  public @Nullable String idFromValue(DatabindContext context, Object said) {
     return NAMES.get(said.getClass());
   }
 
   @Override
-  public String idFromValueAndType(DatabindContext context, Object said, Class<?> type) {
+  public @Nullable String idFromValueAndType(DatabindContext context, Object said, Class<?> type) {
     return NAMES.get(type);
   }
 

@@ -10,7 +10,7 @@ import tools.jackson.databind.annotation.JsonSerialize;
  * One entry as it is sent: whose it is and when, and beside that, in the same object, its kind and
  * the fields of that kind.
  *
- * @param id made by the sender, so that sending again stores nothing new
+ * @param id made by the sender, so that sending again stores nothing new; refused when missing
  * @param deviceTime when it happened, by the sender's clock
  * @param card the card it belongs to; for CARD_OPENED the id the new card gets
  * @param corrects the entry it replaces
@@ -22,7 +22,7 @@ import tools.jackson.databind.annotation.JsonSerialize;
 @JsonDeserialize(using = NewEntryJson.Reader.class)
 @JsonSerialize(using = NewEntryJson.Writer.class)
 public record NewEntry(
-    UUID id,
+    @Nullable UUID id,
     @Nullable Instant deviceTime,
     @Nullable UUID card,
     @Nullable String step,

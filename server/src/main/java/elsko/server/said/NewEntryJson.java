@@ -2,6 +2,7 @@ package elsko.server.said;
 
 import elsko.server.names.Names;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
@@ -40,7 +41,7 @@ final class NewEntryJson {
       Said said =
           known == null || known.sent() == null
               ? null
-              : context.readTreeAsValue(asCalledNow(sent, known), Said.class);
+              : context.readTreeAsValue(asCalledNow(sent, known.sent()), Said.class);
       return new NewEntry(
           envelope.id(),
           envelope.deviceTime(),
@@ -52,9 +53,9 @@ final class NewEntryJson {
           said);
     }
 
-    private static ObjectNode asCalledNow(ObjectNode sent, Names.Kind kind) {
+    private static ObjectNode asCalledNow(ObjectNode sent, List<Names.Field> fields) {
       ObjectNode now = sent.deepCopy();
-      for (Names.Field field : kind.sent()) {
+      for (Names.Field field : fields) {
         if (field.former() != null && !now.has(field.name()) && now.has(field.former())) {
           now.set(field.name(), now.get(field.former()));
         }
