@@ -81,7 +81,7 @@ async function typeAll(readings: string[]) {
   for (const [i, glass] of [...glasses, 'clean water'].entries()) {
     const box = await screen.findByLabelText(glass);
     await userEvent.clear(box);
-    if (readings[i]) await userEvent.type(box, readings[i]!);
+    if (readings[i]) await userEvent.type(box, readings[i]);
   }
 }
 

@@ -29,7 +29,7 @@ it('a promise before the release is refused at its field, and what was typed sta
       : { body: { releaseOn: '2031-11-03', promisedOn: null } },
   );
   await userEvent.click(await screen.findByRole('button', { name: 'change' }));
-  const promised = screen.getByLabelText('Promised by') as HTMLInputElement;
+  const promised = screen.getByLabelText<HTMLInputElement>('Promised by');
   await userEvent.type(promised, '2031-11-01');
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect((await screen.findByRole('alert')).textContent).toContain('promised before');

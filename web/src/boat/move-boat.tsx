@@ -54,7 +54,12 @@ export function MoveBoat({ boat, done }: { boat: BoatView; done: () => void }) {
         Boats on stands are moved by the lift crew only; nobody aboard.
       </p>
       <div className="flex gap-2">
-        <button type="button" className="btn btn-main" disabled={sending} onClick={move}>
+        <button
+          type="button"
+          className="btn btn-main"
+          disabled={sending}
+          onClick={() => void move()}
+        >
           Move it
         </button>
         <button type="button" className="btn" onClick={done}>

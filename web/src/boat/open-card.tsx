@@ -115,7 +115,7 @@ function Choose({ boat, offer }: { boat: BoatView; offer: OfferView }) {
           type="button"
           className="btn btn-main"
           disabled={sending || (takesSome(offer) && Object.keys(choices).length === 0)}
-          onClick={open}
+          onClick={() => void open()}
         >
           Open the card
         </button>

@@ -75,7 +75,12 @@ export function SetFitting({ boat, fitting, done }: SetFittingProps) {
       />
       <RefusedLine words={refused.elsewhere} />
       <div className="flex gap-2">
-        <button type="button" className="btn btn-main" disabled={sending} onClick={save}>
+        <button
+          type="button"
+          className="btn btn-main"
+          disabled={sending}
+          onClick={() => void save()}
+        >
           Set it
         </button>
         <button type="button" className="btn" onClick={done}>

@@ -55,7 +55,7 @@ export function addressOf(wanted: Wanted): Record<string, string> {
 /** The same as the server is asked. */
 export function queryOf(wanted: Wanted): Query {
   const { corrections, ...others } = addressOf(wanted);
-  return { ...others, ...(corrections ? { corrections: true } : {}) } as Query;
+  return { ...others, ...(corrections ? { corrections: true } : {}) };
 }
 
 /** The address of the same lines as a file. */

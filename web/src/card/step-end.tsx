@@ -93,7 +93,7 @@ export function StepEnd({ card, boat, step, left, next }: EndProps) {
               type="button"
               className={`btn flex-1 justify-center ${left === 0 ? 'btn-main' : ''}`}
               disabled={sending}
-              onClick={done}
+              onClick={() => void done()}
             >
               {left === 0 ? 'Done, next step' : `Done · ${left} still open`}
             </button>

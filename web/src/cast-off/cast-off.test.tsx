@@ -236,7 +236,7 @@ describe('the round of a link', () => {
     shown(() => ({ body: ROUND }));
     await screen.findByText('Little Auk');
     expect(screen.getByText('4 things still to look at.')).toBeTruthy();
-    expect((screen.getByLabelText('Gauge') as HTMLInputElement).value).toBe('');
+    expect(screen.getByLabelText<HTMLInputElement>('Gauge').value).toBe('');
   });
 
   it('takes a tap back that has not gone up yet', async () => {

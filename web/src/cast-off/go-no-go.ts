@@ -120,15 +120,15 @@ export function sentOf(round: CastOffRound, answers: Answers): Sent {
     if (standingOf(check, found) === null) continue;
     const { ask } = check;
     if (ask.kind === 'SET') {
-      sent.set!.push({ fitting: ask.fitting, state: found!.state as typeof ask.to });
+      sent.set.push({ fitting: ask.fitting, state: found!.state as typeof ask.to });
       continue;
     }
     const engine = ask.engine ?? undefined;
     const condition = lookedAt(ask);
     if (found!.finding !== undefined && condition) {
-      sent.seen!.push({ engine, condition: condition.key, finding: found!.finding });
+      sent.seen.push({ engine, condition: condition.key, finding: found!.finding });
     } else if (ask.kind === 'READ') {
-      sent.read!.push({ engine, limit: ask.limit, value: found!.value!, against: found!.against });
+      sent.read.push({ engine, limit: ask.limit, value: found!.value!, against: found!.against });
     }
   }
   return sent;

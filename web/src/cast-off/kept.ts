@@ -8,7 +8,8 @@ function valueOf<T>(key: string, initial: T): T {
   const text = localStorage.getItem(key);
   const before = read.get(key);
   if (before && before.text === text && text !== null) return before.value as T;
-  const value = text === null ? (before?.text === null ? before.value : initial) : JSON.parse(text);
+  const value: unknown =
+    text === null ? (before?.text === null ? before.value : initial) : JSON.parse(text);
   read.set(key, { text, value });
   return value as T;
 }

@@ -1,4 +1,4 @@
-import type { Accessory, Answer, Catalog } from '../api/client';
+import type { Accessory, Catalog } from '../api/client';
 import { sentence } from '../parts/words';
 import { Pick } from './pick';
 import type { Typed } from './typed';
@@ -18,7 +18,7 @@ const CHOICES = [
 export function Accessories({ catalog, answers, answer }: AccessoriesProps) {
   const open = catalog.accessories.filter(({ key }) => !isAnswered(answers, key));
   const restNo = () =>
-    answer({ ...answers, ...Object.fromEntries(open.map(({ key }) => [key, 'NO' as Answer])) });
+    answer({ ...answers, ...Object.fromEntries(open.map(({ key }) => [key, 'NO'])) });
   return (
     <section aria-label="Circuits" className="grid gap-1">
       <div className="flex items-baseline gap-3">

@@ -163,7 +163,7 @@ export function toDescription(typed: Typed): Description {
     hullLengthM: typedNumber(typed.length) ?? 0,
     layout: (typed.layout || null) as Description['layout'],
     engines,
-    accessories: typed.answers as Description['accessories'],
+    accessories: typed.answers,
     domesticTankLiters: optional(typed.tank),
     waterUsedIn: typed.water,
     silty: typed.silty,

@@ -6,11 +6,14 @@ type Against = AskView['standsAgainst'][number];
 
 /** Whether an entry is what an answer wants, or a part of it: its kind, and what its fields hold. */
 export function isGivenBy({ kind, matches }: Answer, entry: NewEntry): boolean {
-  const fields = entry as unknown as Record<string, unknown>;
+  const fields = entry as unknown as Record<string, string | number | boolean | null | undefined>;
   return entry.kind === kind && matches.every((wanted) => holds(wanted, fields[wanted.field]));
 }
 
-function holds({ among, orMissing, atLeast }: FieldWanted, value: unknown): boolean {
+function holds(
+  { among, orMissing, atLeast }: FieldWanted,
+  value: string | number | boolean | null | undefined,
+): boolean {
   if (value === undefined || value === null) return orMissing;
   return atLeast === null ? among.includes(String(value)) : Number(value) >= atLeast;
 }

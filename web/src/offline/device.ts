@@ -26,6 +26,7 @@ export function sendWhenThereIsSignal(): void {
   });
   // Whoever signs in takes up what they left waiting here.
   queryClient.getQueryCache().subscribe(({ query, type }) => {
-    if (type === 'updated' && query.queryKey[0] === 'session' && query.state.data) sender.wake();
+    if (type === 'updated' && (query.queryKey as unknown[])[0] === 'session' && query.state.data)
+      sender.wake();
   });
 }

@@ -44,7 +44,7 @@ export async function photoHere(id: string): Promise<string | null> {
 export async function sendPhotos(entries: readonly WaitingEntry[], signal: AbortSignal) {
   for (const { boat, entry } of entries) {
     if (entry.kind !== 'PHOTO_TAKEN') continue;
-    const jpeg = await (await database()).get('photos', entry.photo!);
+    const jpeg = await (await database()).get('photos', entry.photo);
     if (!jpeg) continue; // it is up already
     const answer = await fetch(`/api/boats/${boat}/photos/${entry.photo}`, {
       method: 'PUT',
@@ -62,6 +62,6 @@ export async function sendPhotos(entries: readonly WaitingEntry[], signal: Abort
 export async function forgetPhotos(entries: readonly WaitingEntry[]): Promise<void> {
   const db = await database();
   for (const { entry } of entries) {
-    if (entry.kind === 'PHOTO_TAKEN') await db.delete('photos', entry.photo!);
+    if (entry.kind === 'PHOTO_TAKEN') await db.delete('photos', entry.photo);
   }
 }

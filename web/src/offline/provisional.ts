@@ -209,25 +209,11 @@ function foundOf(ask: AskView | undefined, entry: NewEntry) {
 
 /** The number an entry carries, and its unit where the kind has one. */
 function numberOf(ask: AskView | undefined, entry: NewEntry): [number, string] | null {
-  switch (entry.kind) {
-    case 'READING_TAKEN':
-      return [entry.value, ask?.kind === 'READ' ? ask.unit : ''];
-    case 'FLUID_USED':
-    case 'FLUID_CAUGHT':
-    case 'DESCALER_USED':
-      return [entry.liters, 'L'];
-    case 'DISINFECTED':
-      return [entry.milliliters, 'mL'];
-    case 'JUG_READ':
-    case 'SAMPLE_READ':
-    case 'COOLANT_READ':
-      return [entry.reading, ''];
-    case 'BAG_COUNTED':
-    case 'PIECES_FOUND':
-      return [entry.count, ''];
-    default:
-      return null;
-  }
+  if ('liters' in entry) return [entry.liters, 'L'];
+  if ('milliliters' in entry) return [entry.milliliters, 'mL'];
+  if ('value' in entry) return [entry.value, ask?.kind === 'READ' ? ask.unit : ''];
+  if ('reading' in entry) return [entry.reading, ''];
+  return 'count' in entry ? [entry.count, ''] : null;
 }
 
 /** An entry as its own card words it, as far as the device can. */

@@ -62,7 +62,7 @@ function Returned({ one }: { one: ReturnedEntry }) {
       <p className="m-0">
         <b>{boat?.description.name ?? 'A boat'}</b>
         {step && ` · ${step.title}`} · {wordsOf(step, one.entry)}
-        <span className="text-soft"> · {clock(one.entry.deviceTime!)}</span>
+        <span className="text-soft"> · {clock(one.entry.deviceTime)}</span>
       </p>
       <p className="text-verm m-0 font-semibold">{one.reason}</p>
       <div className="flex flex-wrap items-center gap-3">

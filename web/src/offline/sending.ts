@@ -164,7 +164,7 @@ export class Sender {
         const answers = new Map(taken.answers.map((answer) => [answer.id, answer]));
         const kept: WaitingEntry[] = [];
         for (const one of batch) {
-          const answer = answers.get(one.entry.id!);
+          const answer = answers.get(one.entry.id);
           if (answer?.reason == null) kept.push(one);
           else await this.#line.giveBack(one, answer.field ?? null, answer.reason);
         }

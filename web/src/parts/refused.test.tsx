@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { Refusal } from '../api/refusal';
 import { useRefused } from './refused';
 
-const failing = (error: unknown) => () => Promise.reject(error);
+const failing = (error: Error) => () => Promise.reject(error);
 
 it('a refusal stands at its field, and beside the button when the form has no such field', async () => {
   const { result } = renderHook(() => useRefused(['liters']));

@@ -25,7 +25,7 @@ export function WhoMenu({ name, role, button, close, keys }: WhoMenuProps) {
   };
   return (
     <Popover.Root open onOpenChange={(open) => !open && close()}>
-      <Popover.Anchor virtualRef={button as RefObject<HTMLButtonElement>} />
+      <Popover.Anchor virtualRef={button} />
       <Popover.Content
         align="end"
         sideOffset={8}

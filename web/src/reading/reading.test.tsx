@@ -145,7 +145,7 @@ describe('a drip', () => {
     const drip = { ...BELT, label: 'packed gland drips', limit: 'gland-drip', instead: null };
     shown(
       <ReadNumber
-        ask={{ ...drip, limits: { ...BELT.limits!, against: null } }}
+        ask={{ ...drip, limits: { ...BELT.limits, against: null } }}
         boat={BOAT}
         place={PLACE}
         may

@@ -24,7 +24,12 @@ const LETTER = {
   sentAt: null as string | null,
 };
 
-function shown(role: string, { letters = [LETTER], progress = null as unknown } = {}) {
+interface Served {
+  letters?: (typeof LETTER)[];
+  progress?: object | null;
+}
+
+function shown(role: string, { letters = [LETTER], progress = null }: Served = {}) {
   return served(<Reports />, ({ path, method }: Asked) => {
     if (path === '/api/session') return { body: { name: 'Orrin', role } };
     if (path === '/api/yard') return { body: { units: 'US' } };

@@ -52,7 +52,8 @@ function inHowLong(timer: TimerView, now: number): string {
       return `in ${lasts(clock.dueAt - now)}`;
     case 'OVER':
       return 'over';
-    default:
+    case 'DUE':
+    case 'SOON_OVER':
       return timer.fromStart ? `by ${lasts(clock.overAt - now)}` : 'now';
   }
 }

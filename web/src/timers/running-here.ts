@@ -47,11 +47,11 @@ function begunHere(step: StepView, waiting: readonly WaitingEntry[]): StepClock[
   );
   const clocks: StepClock[] = [];
   const runs = started && (!stopped || here.indexOf(stopped) < here.indexOf(started));
-  if (runs && step.run) clocks.push(clock('RUN', step.key, step.run, started.deviceTime!));
+  if (runs && step.run) clocks.push(clock('RUN', step.key, step.run, started.deviceTime));
   const byEngine = step.asks.some((ask) => ask.kind === 'ENGINE');
   const since = byEngine ? stopped : poured;
   if (step.soak && poured && since && !runs) {
-    clocks.push(clock('SOAK', step.key, step.soak, since.deviceTime!));
+    clocks.push(clock('SOAK', step.key, step.soak, since.deviceTime));
   }
   return clocks;
 }

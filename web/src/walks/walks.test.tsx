@@ -169,9 +169,9 @@ describe('walks', () => {
     expect(await screen.findByText('Tamsa could do it too.')).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('To'), 'Tamsa');
     expect(await screen.findByText('Tamsa does not do diesel engines.')).toBeTruthy();
-    expect(
-      (screen.getByRole('button', { name: 'Put it there' }) as HTMLButtonElement).disabled,
-    ).toBe(true);
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Put it there' }).disabled).toBe(
+      true,
+    );
     expect(asked.filter(({ path }) => path === '/api/walks/move').map(({ body }) => body)).toEqual([
       { boat: 'teal', task: 'empty', worker: 'Tamsa', date: '2031-10-29', index: 0, keep: false },
     ]);
