@@ -2,8 +2,11 @@ package elsko.server.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -12,8 +15,12 @@ import java.sql.ResultSet;
 import java.sql.Statement;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
 import org.junit.jupiter.api.Test;
@@ -29,6 +36,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class EarlierSchemasTest {
   private static final Path KEPT = Path.of("src/test/resources/archives");
+  private static final Path FROZEN = Path.of("src/test/resources/frozen/old-yard.txt");
   private static final Instant THEN = Instant.parse("2031-11-02T08:00:00Z");
   private static final List<String> FIRST_YARD =
       List.of(
@@ -78,7 +86,30 @@ class EarlierSchemasTest {
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       assertThat(ArchiveWriter.write(connection, out, THEN).schema())
           .isEqualTo(Restore.newestSchema());
+      assertThat(tables(out.toByteArray())).isEqualTo(frozen(tables(out.toByteArray())));
     }
+  }
+
+  /** What it comes to, row by row: the same from the archive of every schema. */
+  private static String frozen(String tables) throws IOException {
+    if (Boolean.getBoolean("elsko.approve")) {
+      Files.writeString(FROZEN, tables);
+    }
+    return Files.readString(FROZEN);
+  }
+
+  private static String tables(byte[] archive) throws IOException {
+    Map<String, String> tables = new TreeMap<>();
+    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+        if (entry.getName().endsWith(".jsonl")) {
+          tables.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+        }
+      }
+    }
+    StringBuilder text = new StringBuilder();
+    tables.forEach((name, rows) -> text.append(name).append('\n').append(rows));
+    return text.toString();
   }
 
   @Test

@@ -39,6 +39,8 @@ class FrozenYardTest {
   private static final Path KEPT = Path.of("src/test/resources/frozen");
   private static final Path YARD = KEPT.resolve("yard.json");
   private static final Path ARCHIVE = KEPT.resolve("yard-schema-15.zip");
+  private static final Path FIRST = Path.of("src/test/resources/archives/schema-01.zip");
+  private static final Path OLD_YARD = KEPT.resolve("old-yard.json");
   private static final JsonMapper JSON =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
@@ -59,16 +61,7 @@ class FrozenYardTest {
   /** Every boat by name, by when it must be dealt with, and what is on the shelf. */
   private static String all(ConfigurableApplicationContext elsko) throws Exception {
     Map<String, Object> yard = new TreeMap<>();
-    Log log = elsko.getBean(Log.class);
-    Yards yards = elsko.getBean(Yards.class);
-    Map<String, Object> boats = new TreeMap<>();
-    for (Log.Folded folded : log.folded(elsko.getBean(Fleet.class).ids())) {
-      boats.put(
-          folded.boat().name(),
-          Frozen.boat(
-              folded.state(), folded.log(), yards.schools(), elsko.getBean(Clock.class).instant()));
-    }
-    yard.put("boats", boats);
+    yard.put("boats", boats(elsko));
     Map<String, Object> deadlines = new TreeMap<>();
     for (FleetFrost.Dated dated : elsko.getBean(FleetFrost.class).dated()) {
       deadlines.put(
@@ -79,6 +72,18 @@ class FrozenYardTest {
     yard.put("stock", csv(elsko, "/api/stores/stock.csv"));
     yard.put("due", csv(elsko, "/api/due/list.csv"));
     return JSON.writeValueAsString(yard) + "\n";
+  }
+
+  private static Map<String, Object> boats(ConfigurableApplicationContext elsko) {
+    Yards yards = elsko.getBean(Yards.class);
+    Map<String, Object> boats = new TreeMap<>();
+    for (Log.Folded folded : elsko.getBean(Log.class).folded(elsko.getBean(Fleet.class).ids())) {
+      boats.put(
+          folded.boat().name(),
+          Frozen.boat(
+              folded.state(), folded.log(), yards.schools(), elsko.getBean(Clock.class).instant()));
+    }
+    return boats;
   }
 
   private static List<String> csv(ConfigurableApplicationContext elsko, String path)
@@ -123,6 +128,20 @@ class FrozenYardTest {
     assertThat(Restore.into(data, ARCHIVE).schema()).isEqualTo("15");
     try (ConfigurableApplicationContext elsko = start(data)) {
       assertThat(all(elsko)).isEqualTo(kept());
+    }
+  }
+
+  /** The archives of all schemas come to the same rows; this is what follows from those. */
+  @Test
+  void theFirstSchemasYardComesToWhatItCameTo() throws Exception {
+    Path data = folder.resolve("first");
+    assertThat(Restore.into(data, FIRST).schema()).isEqualTo("1");
+    try (ConfigurableApplicationContext elsko = start(data)) {
+      String boats = JSON.writeValueAsString(boats(elsko)) + "\n";
+      if (Boolean.getBoolean("elsko.approve")) {
+        Files.writeString(OLD_YARD, boats);
+      }
+      assertThat(boats).isEqualTo(Files.readString(OLD_YARD));
     }
   }
 
