@@ -1,14 +1,15 @@
 package elsko.server.plan;
 
 import elsko.core.plan.Equipment;
+import elsko.server.columns.InOneColumn;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 /** What there is for the work. */
 @Entity
@@ -17,7 +18,10 @@ class MeansRow {
   static final int THE_ONE = 1;
 
   @Id private Integer id;
-  private String equipment;
+
+  @Convert(converter = Counts.class)
+  private List<Counted> equipment;
+
   private int liftSlots;
   private int pauseFrom;
   private int pauseTo;
@@ -41,17 +45,14 @@ class MeansRow {
   void has(Map<Equipment, Integer> counts, int slots) {
     equipment =
         counts.entrySet().stream()
-            .map(entry -> entry.getKey() + "=" + entry.getValue())
-            .collect(Collectors.joining(" "));
+            .map(entry -> new Counted(entry.getKey(), entry.getValue()))
+            .toList();
     liftSlots = slots;
   }
 
   Map<Equipment, Integer> equipment() {
     Map<Equipment, Integer> counts = new EnumMap<>(Equipment.class);
-    Arrays.stream(equipment.split(" "))
-        .filter(word -> !word.isEmpty())
-        .map(word -> word.split("="))
-        .forEach(pair -> counts.put(Equipment.valueOf(pair[0]), Integer.valueOf(pair[1])));
+    equipment.forEach(one -> counts.put(one.kind(), one.count()));
     return counts;
   }
 
@@ -65,5 +66,21 @@ class MeansRow {
 
   int pauseTo() {
     return pauseTo;
+  }
+
+  /** So many of a kind. */
+  record Counted(Equipment kind, int count) {}
+
+  static final class Counts extends InOneColumn<Counted> {
+    @Override
+    protected String word(Counted counted) {
+      return counted.kind() + "=" + counted.count();
+    }
+
+    @Override
+    protected Counted value(String word) {
+      String[] pair = word.split("=");
+      return new Counted(Equipment.valueOf(pair[0]), Integer.parseInt(pair[1]));
+    }
   }
 }

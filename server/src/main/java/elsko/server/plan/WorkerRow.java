@@ -2,14 +2,15 @@ package elsko.server.plan;
 
 import elsko.core.plan.Skill;
 import elsko.core.plan.Worker;
+import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -25,7 +26,9 @@ class WorkerRow {
 
   @Id private UUID id;
   private String name;
-  private String skills;
+
+  @Convert(converter = Skills.class)
+  private List<Skill> skills;
 
   @Column(name = "starts_at")
   private int startsAt;
@@ -36,7 +39,9 @@ class WorkerRow {
   /** One digit for each day from Monday on: 1 for a working day. */
   private String weekdays;
 
-  private String daysOff;
+  @Convert(converter = Dates.class)
+  private List<LocalDate> daysOff;
+
   private String feedToken;
   @Version private Long version;
 
@@ -46,19 +51,18 @@ class WorkerRow {
     this.id = UUID.randomUUID();
     this.name = name;
     this.feedToken = feedToken;
-    this.daysOff = "";
+    this.daysOff = List.of();
   }
 
   void works(Set<Skill> can, int from, int to, List<Boolean> onDays) {
-    skills = can.stream().map(Enum::name).collect(Collectors.joining(" "));
+    skills = List.copyOf(can);
     startsAt = from;
     endsAt = to;
     weekdays = onDays.stream().map(day -> day ? WORKS : "0").collect(Collectors.joining());
   }
 
   void isOff(Set<LocalDate> dates) {
-    daysOff =
-        new TreeSet<>(dates).stream().map(LocalDate::toString).collect(Collectors.joining(" "));
+    daysOff = List.copyOf(new TreeSet<>(dates));
   }
 
   void newFeed(String token) {
@@ -79,9 +83,7 @@ class WorkerRow {
 
   Set<Skill> skills() {
     Set<Skill> can = EnumSet.noneOf(Skill.class);
-    Arrays.stream(skills.split(" "))
-        .filter(word -> !word.isEmpty())
-        .forEach(word -> can.add(Skill.valueOf(word)));
+    can.addAll(skills);
     return can;
   }
 
@@ -98,11 +100,7 @@ class WorkerRow {
   }
 
   Set<LocalDate> daysOff() {
-    Set<LocalDate> off = new TreeSet<>();
-    Arrays.stream(daysOff.split(" "))
-        .filter(word -> !word.isEmpty())
-        .forEach(word -> off.add(LocalDate.parse(word)));
-    return off;
+    return new TreeSet<>(daysOff);
   }
 
   /**
@@ -123,5 +121,29 @@ class WorkerRow {
       hours.add(works ? new Worker.Hours(from, endsAt) : null);
     }
     return new Worker(name, skills(), hours);
+  }
+
+  static final class Skills extends InOneColumn<Skill> {
+    @Override
+    protected String word(Skill skill) {
+      return skill.name();
+    }
+
+    @Override
+    protected Skill value(String word) {
+      return Skill.valueOf(word);
+    }
+  }
+
+  static final class Dates extends InOneColumn<LocalDate> {
+    @Override
+    protected String word(LocalDate date) {
+      return date.toString();
+    }
+
+    @Override
+    protected LocalDate value(String word) {
+      return LocalDate.parse(word);
+    }
   }
 }

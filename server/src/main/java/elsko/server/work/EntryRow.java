@@ -3,6 +3,8 @@ package elsko.server.work;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Late;
+import elsko.server.columns.InOneColumn;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -13,8 +15,6 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -51,7 +51,9 @@ class EntryRow {
   private String circuit;
   private boolean afterwards;
   private String broke;
-  private String upsets;
+
+  @Convert(converter = Ids.class)
+  private List<UUID> upsets;
 
   protected EntryRow() {}
 
@@ -75,10 +77,7 @@ class EntryRow {
     this.upsets =
         late == null || late.upsets().isEmpty()
             ? null
-            : late.upsets().stream()
-                .limit(MOST_UPSET_KEPT)
-                .map(UUID::toString)
-                .collect(Collectors.joining(" "));
+            : late.upsets().stream().limit(MOST_UPSET_KEPT).toList();
   }
 
   private static String shortened(String words) {
@@ -90,9 +89,7 @@ class EntryRow {
     if (!afterwards && broke == null && upsets == null) {
       return null;
     }
-    List<UUID> ids =
-        upsets == null ? List.of() : Stream.of(upsets.split(" ")).map(UUID::fromString).toList();
-    return new Late(afterwards, broke, ids);
+    return new Late(afterwards, broke, upsets == null ? List.of() : upsets);
   }
 
   /** The lot an entry is about; null when it is about none. */
@@ -212,5 +209,17 @@ class EntryRow {
 
   UUID correctsId() {
     return correctsId;
+  }
+
+  static final class Ids extends InOneColumn<UUID> {
+    @Override
+    protected String word(UUID id) {
+      return id.toString();
+    }
+
+    @Override
+    protected UUID value(String word) {
+      return UUID.fromString(word);
+    }
   }
 }

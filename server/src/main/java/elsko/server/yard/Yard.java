@@ -7,7 +7,9 @@ import elsko.core.ledger.ProofRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;
+import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -15,10 +17,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -48,7 +49,9 @@ class Yard {
   private BeltSchool beltSchool;
 
   private int batteryYears;
-  private String othersWay;
+
+  @Convert(converter = Intervals.class)
+  private List<Interval> othersWay;
 
   @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.VARCHAR)
@@ -56,7 +59,10 @@ class Yard {
 
   private String timeZone;
   private Instant countersignSince;
-  private String containerLiters;
+
+  @Convert(converter = Liters.class)
+  private List<Double> containerLiters;
+
   private int judgedBy;
   @Version private Long version;
 
@@ -64,7 +70,7 @@ class Yard {
 
   Yard(String name, Need need, ZoneId zone) {
     this.id = THE_ONE;
-    this.containerLiters = "1 5 20";
+    this.containerLiters = List.of(1.0, 5.0, 20.0);
     this.judgedBy = ProofRules.EDITION;
     follow(Schools.USUAL);
     this.units = Units.METRIC;
@@ -119,10 +125,7 @@ class Yard {
 
   /** The intervals that are counted the other school's way here. */
   Set<Interval> othersWay() {
-    return Stream.of(othersWay.split(" "))
-        .filter(key -> !key.isEmpty())
-        .map(Interval::of)
-        .collect(Collectors.toUnmodifiableSet());
+    return Set.copyOf(othersWay);
   }
 
   /** How it is done here where the trade has more than one school. */
@@ -130,7 +133,7 @@ class Yard {
     this.beltSchool = schools.belt();
     this.batteryYears = schools.batteryYears();
     this.othersWay =
-        schools.othersWay().stream().map(Interval::key).sorted().collect(Collectors.joining(" "));
+        schools.othersWay().stream().sorted(Comparator.comparing(Interval::key)).toList();
   }
 
   /** The units its reports are written in. */
@@ -155,14 +158,38 @@ class Yard {
 
   /** Sizes of the containers fluids come in, L. */
   List<Double> containerLiters() {
-    return Stream.of(containerLiters.split(" ")).map(Double::valueOf).toList();
+    return containerLiters;
   }
 
   void buysIn(List<Double> sizes) {
-    containerLiters = sizes.stream().map(String::valueOf).collect(Collectors.joining(" "));
+    containerLiters = List.copyOf(sizes);
   }
 
   long version() {
     return version;
+  }
+
+  static final class Intervals extends InOneColumn<Interval> {
+    @Override
+    protected String word(Interval interval) {
+      return interval.key();
+    }
+
+    @Override
+    protected Interval value(String word) {
+      return Interval.of(word);
+    }
+  }
+
+  static final class Liters extends InOneColumn<Double> {
+    @Override
+    protected String word(Double liters) {
+      return String.valueOf(liters);
+    }
+
+    @Override
+    protected Double value(String word) {
+      return Double.valueOf(word);
+    }
   }
 }
