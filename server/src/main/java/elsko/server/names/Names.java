@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param kinds of entries, by the name they are stored and sent by
  * @param parts fields of what stored facts are made of, by Java's simple name
  * @param steps of cards, without the circuit and the number of a repetition
+ * @param asks fields of each kind of ask, by its name
  * @param envelope fields every entry may have beside its kind
  * @param order of all fields when an entry's fingerprint is taken
  */
@@ -28,6 +29,7 @@ public record Names(
     Map<String, Kind> kinds,
     Map<String, List<Field>> parts,
     Set<String> steps,
+    Map<String, List<Field>> asks,
     List<String> envelope,
     List<String> order) {
   private static final Names LISTED = read();
@@ -85,6 +87,7 @@ public record Names(
     Map<String, Kind> kinds = new LinkedHashMap<>();
     Map<String, List<Field>> parts = new LinkedHashMap<>();
     Set<String> steps = new TreeSet<>();
+    Map<String, List<Field>> asks = new LinkedHashMap<>();
     List<String> envelope = new ArrayList<>();
     List<String> order = new ArrayList<>();
     String section = "";
@@ -107,12 +110,13 @@ public record Names(
         }
         case "[parts]" -> parts.put(columns[0].strip(), Field.all(columns[1]));
         case "[steps]" -> steps.addAll(words(line));
+        case "[asks]" -> asks.put(columns[0].strip(), Field.all(columns[2]));
         case "[envelope]" -> envelope.addAll(words(line));
         case "[order]" -> order.addAll(words(line));
         default -> throw new IllegalStateException("names.txt has no section " + section);
       }
     }
-    return new Names(kinds, parts, steps, envelope, order);
+    return new Names(kinds, parts, steps, asks, envelope, order);
   }
 
   private static List<String> lines() {

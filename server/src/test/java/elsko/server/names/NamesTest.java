@@ -2,6 +2,7 @@ package elsko.server.names;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import elsko.core.boat.Boat;
 import elsko.core.fluid.Calibration;
 import elsko.core.fluid.Instrument;
@@ -21,11 +22,14 @@ import elsko.core.procedure.Choices;
 import elsko.core.procedure.Schools;
 import elsko.core.trial.AnyBoat;
 import elsko.server.said.Kinds;
+import elsko.server.work.AskView;
 import elsko.server.work.EntryKind;
 import java.lang.reflect.RecordComponent;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -87,6 +91,20 @@ class NamesTest {
                   .containsAll(sent.stream().map(Names.Field::formerly).toList());
             });
     assertThat(NAMES.order()).containsAll(NAMES.envelope()).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void whatIsAskedIsListed() {
+    Map<String, List<String>> asked = new HashMap<>();
+    for (JsonSubTypes.Type type : AskView.class.getAnnotation(JsonSubTypes.class).value()) {
+      List<String> own = new ArrayList<>(components(type.value()));
+      own.remove("head");
+      asked.put(type.name(), own);
+    }
+    Map<String, List<String>> listed = new HashMap<>();
+    NAMES.asks().forEach((kind, fields) -> listed.put(kind, java(fields)));
+    assertThat(listed).isEqualTo(asked);
+    assertThat(asked.values().stream().flatMap(List::stream)).doesNotContain("kind");
   }
 
   @Test
