@@ -45,6 +45,9 @@ class LogTest {
     yarn.kept(note);
     Map<String, Object> other = new HashMap<>(note);
     other.put("text", "second");
+    Map<String, Object> unknown = new HashMap<>(note);
+    unknown.put("kind", "NO_SUCH_KIND");
+    assertThat(yarn.send(unknown).status()).as("a kind there is not").isEqualTo(409);
     Answer answer = yarn.send(other);
     assertThat(answer.status()).isEqualTo(409);
     assertThat(answer.field()).isEqualTo("id");

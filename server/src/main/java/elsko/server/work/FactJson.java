@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -58,9 +59,18 @@ class FactJson {
    * Tells whether the same id was sent with something else in it. Fields that are not there do not
    * count: a later version that knows more of them still recognizes what an earlier one kept.
    */
-  String fingerprint(Object whole) {
+  String fingerprint(NewEntry entry) {
+    return digest(printed(entry));
+  }
+
+  /** The same of one that was not sent as an entry. */
+  String fingerprint(Entry entry) {
+    return digest(withoutNulls.writeValueAsString(entry));
+  }
+
+  private static String digest(String text) {
     try {
-      byte[] bytes = printed(whole).getBytes(StandardCharsets.UTF_8);
+      byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
@@ -68,16 +78,11 @@ class FactJson {
   }
 
   /** What a fingerprint is taken of: an entry as entries were always written, whoever sent it. */
-  private String printed(Object whole) {
-    return whole instanceof NewEntry entry
-        ? printed(entry)
-        : withoutNulls.writeValueAsString(whole);
-  }
-
   String printed(NewEntry entry) {
     ObjectNode fields = sent.valueToTree(entry);
     Names.Kind kind = Names.listed().kinds().get(entry.kind());
-    kind.sent().stream()
+    List<Names.Field> own = kind == null || kind.sent() == null ? List.of() : kind.sent();
+    own.stream()
         .filter(field -> field.former() != null)
         .forEach(field -> fields.set(field.former(), fields.remove(field.name())));
     ObjectNode inOrder = sent.createObjectNode();
