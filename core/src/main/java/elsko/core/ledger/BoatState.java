@@ -73,10 +73,7 @@ public record BoatState(
   /** The same as it is expected to stand later: fittings set otherwise, other engines running. */
   public BoatState expected(Map<String, FittingState> set, Map<Position, StartBasis> otherRunning) {
     Map<String, FittingStanding> otherFittings = new HashMap<>(fittings);
-    set.forEach(
-        (key, to) ->
-            otherFittings.put(
-                key, new FittingStanding(boat.fitting(key), to, null, null, false, "")));
+    set.forEach((key, to) -> otherFittings.put(key, FittingStanding.asked(boat.fitting(key), to)));
     return copy(circuits, otherFittings, otherRunning, cards);
   }
 

@@ -15,6 +15,11 @@ import java.time.Instant;
 public record FittingStanding(
     Fitting fitting, FittingState state, String by, Instant at, boolean forSample, String reason) {
 
+  /** As nobody has set it: only to ask what would follow. */
+  static FittingStanding asked(Fitting fitting, FittingState state) {
+    return new FittingStanding(fitting, state, null, null, false, "");
+  }
+
   /** Not in its in-commission state. */
   public boolean isLooseEnd() {
     return state != fitting.kind().inCommission();

@@ -61,7 +61,7 @@ public record StandsAgainst(String fitting, FittingState state, String field, St
     }
 
     private Refused refusedWith(Fitting fitting, FittingState other) {
-      FittingStanding before = fittings.put(fitting.key(), standing(fitting, other));
+      FittingStanding before = fittings.put(fitting.key(), FittingStanding.asked(fitting, other));
       try {
         return refused();
       } finally {
@@ -76,10 +76,6 @@ public record StandsAgainst(String fitting, FittingState state, String field, St
       } catch (Refused refused) {
         return refused;
       }
-    }
-
-    private static FittingStanding standing(Fitting fitting, FittingState state) {
-      return new FittingStanding(fitting, state, null, null, false, "");
     }
   }
 }

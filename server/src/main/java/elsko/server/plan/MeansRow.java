@@ -69,18 +69,20 @@ class MeansRow {
   }
 
   /** So many of a kind. */
-  record Counted(Equipment kind, int count) {}
-
-  static final class Counts extends InOneColumn<Counted> {
-    @Override
-    protected String word(Counted counted) {
-      return counted.kind() + "=" + counted.count();
-    }
-
-    @Override
-    protected Counted value(String word) {
+  record Counted(Equipment kind, int count) {
+    static Counted of(String word) {
       String[] pair = word.split("=");
       return new Counted(Equipment.valueOf(pair[0]), Integer.parseInt(pair[1]));
+    }
+
+    String word() {
+      return kind + "=" + count;
+    }
+  }
+
+  static final class Counts extends InOneColumn<Counted> {
+    Counts() {
+      super(Counted::word, Counted::of);
     }
   }
 }

@@ -124,26 +124,14 @@ class WorkerRow {
   }
 
   static final class Skills extends InOneColumn<Skill> {
-    @Override
-    protected String word(Skill skill) {
-      return skill.name();
-    }
-
-    @Override
-    protected Skill value(String word) {
-      return Skill.valueOf(word);
+    Skills() {
+      super(Skill::name, Skill::valueOf);
     }
   }
 
   static final class Dates extends InOneColumn<LocalDate> {
-    @Override
-    protected String word(LocalDate date) {
-      return date.toString();
-    }
-
-    @Override
-    protected LocalDate value(String word) {
-      return LocalDate.parse(word);
+    Dates() {
+      super(LocalDate::toString, LocalDate::parse);
     }
   }
 }

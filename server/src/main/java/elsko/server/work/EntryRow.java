@@ -212,14 +212,8 @@ class EntryRow {
   }
 
   static final class Ids extends InOneColumn<UUID> {
-    @Override
-    protected String word(UUID id) {
-      return id.toString();
-    }
-
-    @Override
-    protected UUID value(String word) {
-      return UUID.fromString(word);
+    Ids() {
+      super(UUID::toString, UUID::fromString);
     }
   }
 }

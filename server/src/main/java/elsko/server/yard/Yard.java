@@ -170,26 +170,14 @@ class Yard {
   }
 
   static final class Intervals extends InOneColumn<Interval> {
-    @Override
-    protected String word(Interval interval) {
-      return interval.key();
-    }
-
-    @Override
-    protected Interval value(String word) {
-      return Interval.of(word);
+    Intervals() {
+      super(Interval::key, Interval::of);
     }
   }
 
   static final class Liters extends InOneColumn<Double> {
-    @Override
-    protected String word(Double liters) {
-      return String.valueOf(liters);
-    }
-
-    @Override
-    protected Double value(String word) {
-      return Double.valueOf(word);
+    Liters() {
+      super(String::valueOf, Double::valueOf);
     }
   }
 }
