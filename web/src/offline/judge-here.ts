@@ -31,6 +31,9 @@ export function readingHere(
       words: `It can be from ${limits.possibleLow} to ${limits.possibleHigh} ${ask.unit}.`,
     };
   }
+  if (limits.stopFrom !== null && value >= limits.stopFrom) {
+    return { call: 'STOP', words: limits.whenStop ?? '' };
+  }
   const times = limits.against ? (held ?? 0) : 1;
   const low = limits.goodLow * times;
   const high = limits.goodHigh * times;

@@ -158,6 +158,12 @@ public final class Story {
     return this;
   }
 
+  /** What is said next happens so long after what was said last. */
+  public Story in(Duration later) {
+    now = now.plus(later).minusSeconds(60);
+    return this;
+  }
+
   public Instant now() {
     return now;
   }

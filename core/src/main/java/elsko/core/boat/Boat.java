@@ -69,7 +69,8 @@ public final class Boat {
     enginePositions = engineCircuits.stream().map(Circuit::engine).toList();
     for (Circuit circuit : engineCircuits) {
       engines.put(
-          circuit.engine(), FittedEngine.of(description.layout(), described(circuit.engine())));
+          circuit.engine(),
+          FittedEngine.of(description.layout(), described(circuit.engine()).sizedFor(description)));
     }
   }
 

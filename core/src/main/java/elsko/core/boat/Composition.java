@@ -40,7 +40,8 @@ final class Composition {
     return EngineDescription.usual(Position.GENERATOR, Fuel.DIESEL, 3, Cooling.CLOSED);
   }
 
-  private void engine(EngineDescription engine) {
+  private void engine(EngineDescription described) {
+    EngineDescription engine = described.sizedFor(description);
     String said =
         engine.position() == Position.CENTER
             ? description.propulsion().size() > 1 ? "center engine " : ""

@@ -65,6 +65,13 @@ public record EngineDescription(
         position, fuel, cylinders, cooling, exhaust, drains, pumpDrive, parts, known);
   }
 
+  /** The same with its size: as it was described, else as its hull proposes. */
+  EngineDescription sizedFor(BoatDescription boat) {
+    return details.powerClass() != null
+        ? this
+        : with(details.sized(PowerClass.proposed(this, boat.kind(), boat.hullLengthM())));
+  }
+
   /** Two rows of cylinders, so two block sides and two manifolds. */
   public boolean hasTwoRows() {
     return fuel == Fuel.PETROL && cylinders >= 6;

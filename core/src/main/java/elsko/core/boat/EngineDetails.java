@@ -14,6 +14,11 @@ import org.jspecify.annotations.Nullable;
  * @param siphonBreakM height of the siphon break over the waterline, m
  * @param plateauC its own normal gauge reading when warm, °C
  * @param alarmC where its warning comes, °C
+ * @param powerClass how big it is; null: as its fuel, cylinders and hull propose
+ * @param thermostatC what is stamped on its thermostat, °C
+ * @param mufflerLiters what its muffler or water lift holds, L
+ * @param drawsLitersPerMinute of raw water at idle, as somebody measured it
+ * @param adjustableValves its valve clearance can be set
  * @param weakPoints the yard's note
  */
 public record EngineDetails(
@@ -28,12 +33,19 @@ public record EngineDetails(
     @Nullable Double siphonBreakM,
     @Nullable Double plateauC,
     @Nullable Double alarmC,
+    @Nullable PowerClass powerClass,
+    @Nullable Double thermostatC,
+    @Nullable Double mufflerLiters,
+    @Nullable Double drawsLitersPerMinute,
+    @Nullable Boolean adjustableValves,
     String coldStart,
     String weakPoints) {
 
   /** Nothing is known. */
   public static final EngineDetails NONE =
-      new EngineDetails(null, null, null, "", null, null, null, "", null, null, null, "", "");
+      new EngineDetails(
+          null, null, null, "", null, null, null, "", null, null, null, null, null, null, null,
+          null, "", "");
 
   public EngineDetails {
     if (year != null) {
@@ -46,10 +58,36 @@ public record EngineDetails(
     siphonBreakM = within("siphonBreakM", siphonBreakM, 0, 5, " m");
     plateauC = within("plateauC", plateauC, 40, 110, " °C");
     alarmC = within("alarmC", alarmC, 50, 130, " °C");
+    thermostatC = within("thermostatC", thermostatC, 40, 110, " °C");
+    mufflerLiters = within("mufflerLiters", mufflerLiters, 0.5, 200, " L");
+    drawsLitersPerMinute = within("drawsLitersPerMinute", drawsLitersPerMinute, 1, 200, " L/min");
     oilGrade = BoatDescription.optional("oilGrade", oilGrade, 60);
     impellerPart = BoatDescription.optional("impellerPart", impellerPart, 60);
     coldStart = BoatDescription.optional("coldStart", coldStart, 500);
     weakPoints = BoatDescription.optional("weakPoints", weakPoints, 500);
+  }
+
+  /** The same, of an engine so big. */
+  EngineDetails sized(PowerClass known) {
+    return new EngineDetails(
+        year,
+        hours,
+        oilLiters,
+        oilGrade,
+        oilReadWarm,
+        gearOilLiters,
+        coolantLiters,
+        impellerPart,
+        siphonBreakM,
+        plateauC,
+        alarmC,
+        known,
+        thermostatC,
+        mufflerLiters,
+        drawsLitersPerMinute,
+        adjustableValves,
+        coldStart,
+        weakPoints);
   }
 
   private static @Nullable Double within(

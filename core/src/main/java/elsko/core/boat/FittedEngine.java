@@ -34,6 +34,12 @@ record FittedEngine(
     return onBelt ? PumpDrive.BELT : PumpDrive.GEAR;
   }
 
+  /** What its muffler or water lift holds: as it was described, else as it usually does, L. */
+  double muffler(double usual) {
+    Double known = description.details().mufflerLiters();
+    return known == null ? usual : known;
+  }
+
   boolean has(EnginePart part) {
     return parts.contains(part);
   }

@@ -18,7 +18,7 @@ final class JetTemplate implements EngineTemplate {
   public void write(CircuitDraft circuit, FittedEngine engine) {
     circuit.methods(Method.DRAW, Method.DRY, Method.DRAW_UNDRAINED);
     circuit.segment("cooler", "cooler and manifold", SegmentKind.COOLER, 1.5);
-    circuit.segment("muffler", "muffler", SegmentKind.MUFFLER, 2.0);
+    circuit.segment("muffler", "muffler", SegmentKind.MUFFLER, engine.muffler(2.0));
     circuit.fitting(
         "engine-port", "engine flush port", FittingKind.FLUSH_PORT, "at the engine, capped");
     circuit.fitting(

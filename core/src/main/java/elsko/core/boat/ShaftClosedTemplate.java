@@ -6,13 +6,17 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * A shaft inboard with a heat exchanger, petrol or diesel: hose 2.0, strainer 1.5, pump 0.5, oil
- * cooler 0.8, exchanger 4.0, manifold 3.0, muffler 25.
+ * A shaft inboard with a heat exchanger, petrol or diesel. What it holds goes by its power class.
  */
 final class ShaftClosedTemplate implements EngineTemplate {
+  /** Where a small one has an oil cooler all the same, L. */
+  private static final double LEAST_COOLER = 0.3;
+
   @Override
   public Set<EnginePart> usual(EngineDescription engine) {
-    return Set.of(SEACOCK, STRAINER, OIL_COOLER);
+    return PowerClass.of(engine).cooler() > 0
+        ? Set.of(SEACOCK, STRAINER, OIL_COOLER)
+        : Set.of(SEACOCK, STRAINER);
   }
 
   @Override
@@ -32,23 +36,25 @@ final class ShaftClosedTemplate implements EngineTemplate {
 
   @Override
   public void write(CircuitDraft circuit, FittedEngine engine) {
+    PowerClass size = PowerClass.of(engine.description());
     circuit.methods(Method.DRAW, Method.DRY, Method.DRAW_UNDRAINED);
     Intake.fittings(circuit, engine, true);
-    List<String> low = Intake.segments(circuit, engine, 2.0, 1.5);
+    List<String> low = Intake.segments(circuit, engine, size.hose(), size.strainer());
     if (engine.has(TRANSMISSION_COOLER)) {
       low.add(
           circuit.segment("transmission-cooler", "gearbox cooler", SegmentKind.COOLER, 0.5).key());
     }
-    low.add(circuit.segment("pump", "raw-water pump", SegmentKind.PUMP, 0.5).key());
+    low.add(circuit.segment("pump", "raw-water pump", SegmentKind.PUMP, size.pump()).key());
     if (engine.has(OIL_COOLER)) {
-      low.add(circuit.segment("oil-cooler", "oil cooler", SegmentKind.COOLER, 0.8).key());
+      double liters = size.cooler() > 0 ? size.cooler() : LEAST_COOLER;
+      low.add(circuit.segment("oil-cooler", "oil cooler", SegmentKind.COOLER, liters).key());
     }
     if (engine.has(FUEL_COOLER)) {
       low.add(circuit.segment("fuel-cooler", "fuel cooler", SegmentKind.COOLER, 0.4).key());
     }
     Intake.pumpHoseLow(circuit, "intake, pump and coolers", low);
-    circuit.segment("exchanger", "heat exchanger", SegmentKind.EXCHANGER, 4.0);
-    circuit.segment("manifold", "manifold", SegmentKind.MANIFOLD, 3.0);
+    circuit.segment("exchanger", "heat exchanger", SegmentKind.EXCHANGER, size.exchanger());
+    circuit.segment("manifold", "manifold", SegmentKind.MANIFOLD, size.manifold());
     circuit.drain(
         "exchanger",
         "heat exchanger",
@@ -57,7 +63,7 @@ final class ShaftClosedTemplate implements EngineTemplate {
         "by hand",
         "exchanger",
         "manifold");
-    circuit.segment("muffler", "muffler", SegmentKind.MUFFLER, 25);
+    circuit.segment("muffler", "muffler", SegmentKind.MUFFLER, engine.muffler(size.muffler()));
     circuit.drain(
         "muffler",
         "muffler",

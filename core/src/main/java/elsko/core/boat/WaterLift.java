@@ -8,7 +8,7 @@ final class WaterLift {
   static void write(
       CircuitDraft circuit, FittedEngine engine, double liters, String... alsoEmpties) {
     if (engine.liftsWater()) {
-      circuit.segment("water-lift", "water lift", SegmentKind.MUFFLER, liters);
+      circuit.segment("water-lift", "water lift", SegmentKind.MUFFLER, engine.muffler(liters));
       circuit.drain(
           "water-lift",
           "water lift",

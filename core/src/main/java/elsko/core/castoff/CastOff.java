@@ -3,8 +3,13 @@ package elsko.core.castoff;
 import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
+import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Fact;
+import elsko.core.ledger.RedTag;
+import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.TagCause;
+import elsko.core.procedure.Ask;
 import elsko.core.trip.TripFuel;
 import java.util.List;
 
@@ -24,7 +29,8 @@ public final class CastOff {
    */
   public static Fact.RoundDone ended(BoatState state, Round round, Answers answers, TripFuel fuel) {
     onlyWhatIsAsked(state.boat(), round, answers);
-    enginesCameLast(state.boat(), round, answers);
+    enginesCameLast(state, round, answers);
+    noRedTag(state, round, answers);
     GoNoGo result = GoNoGo.of(state, round, answers, fuel);
     if (!result.stops() && !result.open().isEmpty()) {
       List<String> open = result.open();
@@ -58,13 +64,40 @@ public final class CastOff {
     }
   }
 
-  private static void enginesCameLast(Boat boat, Round round, Answers answers) {
+  /** What is read off a running engine says that it was started. */
+  private static void noRedTag(BoatState state, Round round, Answers answers) {
+    boolean stopFound =
+        answers.seen().stream()
+            .anyMatch(
+                seen ->
+                    TagCause.by(seen) != null && round.isAskedBeforeAnyStart(state.boat(), seen));
+    for (Part part : round.parts()) {
+      for (Ask.OnRound ask : part.asks()) {
+        Position engine = state.boat().engineMeant(Round.engineOf(ask));
+        RedTag tag =
+            part.phase() != Part.Phase.RUNNING || engine == null
+                ? null
+                : state.tagAgainst(engine, StartBasis.AFLOAT);
+        boolean ran = part.phase() == Part.Phase.RUNNING && GoNoGo.isAnswered(state, ask, answers);
+        if (ran && (tag != null || stopFound)) {
+          throw Refused.state(
+              "answers",
+              tag != null
+                  ? tag.refusal()
+                  : "A stop was found with the engines stopped: none is started before it is put"
+                      + " right.");
+        }
+      }
+    }
+  }
+
+  private static void enginesCameLast(BoatState state, Round round, Answers answers) {
     boolean started =
         round.parts().stream()
             .filter(part -> part.phase() == Part.Phase.RUNNING)
             .flatMap(part -> part.asks().stream())
-            .anyMatch(ask -> GoNoGo.isAnswered(boat, ask, answers));
-    if (started && !GoNoGo.isAnswered(boat, round, answers, Part.Phase.STOPPED)) {
+            .anyMatch(ask -> GoNoGo.isAnswered(state, ask, answers));
+    if (started && !GoNoGo.isAnswered(state, round, answers, Part.Phase.STOPPED)) {
       throw Refused.state("answers", "First everything with the engines stopped, then a start.");
     }
   }

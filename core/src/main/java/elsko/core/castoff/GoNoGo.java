@@ -41,7 +41,7 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
     List<String> open = new ArrayList<>();
     for (Part part : round.parts()) {
       for (Ask.OnRound ask : part.asks()) {
-        Reason reason = reason(state.boat(), ask, answers);
+        Reason reason = reason(state, ask, answers);
         if (reason == null) {
           open.add("%s: %s".formatted(part.title(), ask.label()));
         } else if (reason.call() != Call.GOOD) {
@@ -67,15 +67,15 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
   }
 
   /** Whether everything of a phase was answered. */
-  static boolean isAnswered(Boat boat, Round round, Answers answers, Part.Phase phase) {
+  static boolean isAnswered(BoatState state, Round round, Answers answers, Part.Phase phase) {
     return round.parts().stream()
         .filter(part -> part.phase() == phase)
         .flatMap(part -> part.asks().stream())
-        .allMatch(ask -> reason(boat, ask, answers) != null);
+        .allMatch(ask -> reason(state, ask, answers) != null);
   }
 
-  static boolean isAnswered(Boat boat, Ask.OnRound ask, Answers answers) {
-    return reason(boat, ask, answers) != null;
+  static boolean isAnswered(BoatState state, Ask.OnRound ask, Answers answers) {
+    return reason(state, ask, answers) != null;
   }
 
   private static List<Reason> ofFuel(TripFuel fuel) {
@@ -92,11 +92,11 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
   }
 
   /** How one answer stands; null while there is none. */
-  private static @Nullable Reason reason(Boat boat, Ask.OnRound ask, Answers answers) {
+  private static @Nullable Reason reason(BoatState state, Ask.OnRound ask, Answers answers) {
     return switch (ask) {
-      case Ask.Set set -> ofSet(boat, set, answers.of(set));
-      case Ask.See see -> ofSeen(answers.of(boat, see));
-      case Ask.Read read -> ofRead(boat, read, answers);
+      case Ask.Set set -> ofSet(state.boat(), set, answers.of(set));
+      case Ask.See see -> ofSeen(answers.of(state.boat(), see));
+      case Ask.Read read -> ofRead(state, read, answers);
     };
   }
 
@@ -113,12 +113,12 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
                     Words.sentence(boat.fitting(set.fitting()).name()), found.state().words()));
   }
 
-  private static @Nullable Reason ofRead(Boat boat, Ask.Read read, Answers answers) {
-    Fact.ReadingTaken taken = answers.of(boat, read);
+  private static @Nullable Reason ofRead(BoatState state, Ask.Read read, Answers answers) {
+    Fact.ReadingTaken taken = answers.of(state.boat(), read);
     if (taken == null) {
-      return ofSeen(answers.instead(boat, read));
+      return ofSeen(answers.instead(state.boat(), read));
     }
-    Judgement judgement = taken.judgement();
+    Judgement judgement = state.judged(taken);
     return new Reason(
         judgement.call(),
         "%s %s %s: %s"

@@ -85,6 +85,14 @@ public record Round(RoundKind kind, List<Part> parts) {
         .anyMatch(ask -> isToldBy(ask, seen.condition()));
   }
 
+  boolean isAskedBeforeAnyStart(Boat boat, Fact.ConditionSeen seen) {
+    return parts.stream()
+        .filter(part -> part.phase() == Part.Phase.STOPPED)
+        .flatMap(part -> part.asks().stream())
+        .filter(ask -> boat.engineMeant(engineOf(ask)) == boat.engineMeant(seen.engine()))
+        .anyMatch(ask -> isToldBy(ask, seen.condition()));
+  }
+
   private static boolean isToldBy(Ask.OnRound ask, String condition) {
     return switch (ask) {
       case Ask.Set set -> false;

@@ -29,6 +29,7 @@ final class Standing {
     words.addAll(cards(state));
     words.addAll(laidUp(state));
     words.addAll(looseEnds(state, round));
+    state.tags().forEach(tag -> words.add("Red tag. %s: %s.".formatted(tag.words(), tag.found())));
     words.addAll(readings(state, round));
     words.addAll(troubled(state));
     return words.stream().map(one -> new GoNoGo.Reason(Call.STOP, one)).toList();

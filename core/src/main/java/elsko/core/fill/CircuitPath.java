@@ -19,6 +19,9 @@ public final class CircuitPath {
   /** Long and narrow pieces are washed out from one end to the other. */
   private static final int CELLS_IN_A_ROW = 4;
 
+  /** After a run a muffler or water lift keeps at most this part of what it holds. Estimate. */
+  private static final double MUFFLER_KEEPS = 0.4;
+
   /** What stands in the low end of a tank that was emptied, L. */
   private static final double LEFT_IN_A_TANK_L = 0.2;
 
@@ -63,6 +66,13 @@ public final class CircuitPath {
         : Circuit.RESIDUE_AFTER_CLEAR_DRAIN;
   }
 
+  /** What a segment holds while its engine runs: the exhaust blows most of a muffler out, L. */
+  public static double keptWhileRunning(Segment segment) {
+    return segment.kind() == SegmentKind.MUFFLER
+        ? MUFFLER_KEEPS * segment.liters()
+        : segment.liters();
+  }
+
   private static int cells(SegmentKind kind) {
     return kind.mixes() ? 1 : CELLS_IN_A_ROW;
   }
@@ -84,7 +94,7 @@ public final class CircuitPath {
         parts.add(
             new FillSegment(
                 segment.key(),
-                segment.liters(),
+                keptWhileRunning(segment),
                 residual.applyAsDouble(segment),
                 cells(segment.kind()),
                 segment.gated()));

@@ -4,29 +4,58 @@ import elsko.core.Words;
 import elsko.core.boat.Cooling;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
+import elsko.core.boat.PowerClass;
+import elsko.core.limits.Call;
+import elsko.core.limits.Judgement;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What an engine's gauge is held against.
+ * What an engine's gauge is held against, everywhere: on cards, while it is watched, before casting
+ * off and over the years. Its own plateau first, then its thermostat's rating, then its cooling.
  *
- * @param opensFromC its thermostat opens no colder than this, °C
+ * @param opensFromC it holds no colder than this, °C
  * @param opensUntilC nor hotter
  * @param ownPlateauC where this engine usually holds; null while too little is known
  * @param stopAtC at this it is stopped, °C
  * @param stopBecause what that rests on, in words
+ * @param restsOn what the range rests on, in words
+ * @param openByMinutes not there by now, its thermostat is stuck open or it has no load
+ * @param lowIsSaid under its range is said and no fault: without load it may stay there
  */
 public record GaugeLimits(
     double opensFromC,
     double opensUntilC,
     @Nullable Double ownPlateauC,
     double stopAtC,
-    String stopBecause) {
+    String stopBecause,
+    String restsOn,
+    double openByMinutes,
+    boolean lowIsSaid) {
 
   /** An engine stops this far over its own plateau where its maker names no alarm, K. Estimate. */
   public static final double OVER_OWN_K = 6;
+
+  /** It holds within so much of its own plateau, K. */
+  private static final double AROUND_OWN_K = 4;
+
+  /** By the rating of its thermostat: from so much below, K, */
+  private static final double UNDER_RATING_K = 4;
+
+  /** to so much above. */
+  private static final double OVER_RATING_K = 10;
+
+  private static final Limit.Range RAW_WATER_DIESEL = new Limit.Range(42, 71);
+  private static final Limit.Range RAW_WATER_PETROL = new Limit.Range(60, 82);
+  private static final Limit.Range CLOSED = new Limit.Range(71, 91);
+
+  /** Warm by now, min; */
+  private static final double OPEN_BY_MINUTES = 15;
+
+  /** large ones later. */
+  private static final double LARGE_OPEN_BY_MINUTES = 20;
 
   /** An engine's own plateau is the middle of so many of its last, */
   private static final int OF_LAST = 5;
@@ -34,7 +63,7 @@ public record GaugeLimits(
   /** and of no fewer than these. */
   private static final int AT_LEAST = 3;
 
-  /** Which reading of the limits an engine's plateau is. */
+  /** Under which name an engine's plateau is kept. */
   public static Limit plateau(EngineDescription engine) {
     return engine.cooling() == Cooling.RAW_WATER && engine.fuel() == Fuel.PETROL
         ? Limits.WARM_PLATEAU
@@ -42,32 +71,76 @@ public record GaugeLimits(
   }
 
   /**
-   * The maker's alarm first; else a margin over its own plateau; else the most that is normal.
+   * The maker's alarm stops it first; else a margin over its own plateau; else one over its range.
    *
-   * @param past its plateaus, oldest first, °C
+   * @param past its plateaus that raised no alarm, oldest first, °C
    */
   public static GaugeLimits of(EngineDescription engine, List<Double> past) {
-    Limit.Range opens = plateau(engine).good();
     Double own = own(engine, past);
-    Double alarm = engine.details().alarmC();
-    if (alarm != null) {
-      return new GaugeLimits(
-          opens.low(), opens.high(), own, alarm, "its alarm comes at " + Words.celsius(alarm));
-    }
+    Double rating = engine.details().thermostatC();
+    Limit.Range range;
+    String restsOn;
     if (own != null) {
-      return new GaugeLimits(
-          opens.low(),
-          opens.high(),
-          own,
-          own + OVER_OWN_K,
-          "%s K over its own %s".formatted(Words.number(OVER_OWN_K), Words.celsius(own)));
+      range = new Limit.Range(own - AROUND_OWN_K, own + AROUND_OWN_K);
+      restsOn = "its own plateau of " + Words.celsius(own);
+    } else if (rating != null) {
+      range = new Limit.Range(rating - UNDER_RATING_K, rating + OVER_RATING_K);
+      restsOn = "its thermostat of " + Words.celsius(rating);
+    } else {
+      range = byCooling(engine);
+      restsOn = "its cooling";
     }
+    Double alarm = engine.details().alarmC();
+    double stop = alarm != null ? alarm : (own != null ? (double) own : range.high()) + OVER_OWN_K;
+    String because =
+        alarm != null
+            ? "its alarm comes at " + Words.celsius(alarm)
+            : own != null
+                ? "%s K over its own %s".formatted(Words.number(OVER_OWN_K), Words.celsius(own))
+                : "far over the %s that go with %s".formatted(Words.celsius(range.high()), restsOn);
     return new GaugeLimits(
-        opens.low(),
-        opens.high(),
-        null,
-        opens.high(),
-        "no thermostat lets it past %s".formatted(Words.celsius(opens.high())));
+        range.low(),
+        Math.min(range.high(), stop),
+        own,
+        stop,
+        because,
+        restsOn,
+        PowerClass.of(engine) == PowerClass.LARGE ? LARGE_OPEN_BY_MINUTES : OPEN_BY_MINUTES,
+        engine.cooling() == Cooling.CLOSED);
+  }
+
+  /** As what a reading of where it holds is judged. */
+  public Limit limit(EngineDescription engine) {
+    return plateau(engine)
+        .with(
+            new Limit.Range(opensFromC, opensUntilC),
+            lowIsSaid
+                ? new Judgement(
+                    Call.GOOD,
+                    "Under what goes with %s: without load it may stay there. It teaches nothing."
+                        .formatted(restsOn))
+                : new Judgement(
+                    Call.MEND,
+                    "The thermostat is not open yet: keep it running. Not there after %s minutes"
+                            .formatted(Words.number(openByMinutes, 0))
+                        + " means it is stuck open or the engine has no load."),
+            new Judgement(
+                Call.MEND,
+                "Hotter than goes with %s. Look along the raw-water path before it gets worse."
+                    .formatted(restsOn)),
+            new Limit.Stop(
+                stopAtC, "Stop the engine and find out why: %s.".formatted(stopBecause)));
+  }
+
+  public Judgement judge(EngineDescription engine, double heldC) {
+    return limit(engine).judge(heldC);
+  }
+
+  private static Limit.Range byCooling(EngineDescription engine) {
+    if (engine.cooling() != Cooling.RAW_WATER) {
+      return CLOSED;
+    }
+    return engine.fuel() == Fuel.PETROL ? RAW_WATER_PETROL : RAW_WATER_DIESEL;
   }
 
   /** The median of its last ones; else what its description says. */

@@ -20,14 +20,14 @@ public record GaugeWatch(
   /** over at least so long, min. */
   private static final double FLAT_MINUTES = 1;
 
+  /** It climbs when it is so much hotter than at the reading before, K. Estimate. */
+  private static final double CLIMBS_K = 0.5;
+
   /** Water is at the exhaust after so long, min. */
   private static final double WATER_MINUTES = 1;
 
   /** Less than this out of the exhaust is none, L/min. Estimate. */
   private static final double NO_WATER = 0.5;
-
-  /** A thermostat that is not open by now does not open, min. */
-  private static final double OPEN_BY_MINUTES = 10;
 
   /** Revs stay below this after a start. */
   private static final double MOST_RPM = 2000;
@@ -69,11 +69,16 @@ public record GaugeWatch(
               + " that order; then the thermostat.",
           openedBefore);
     }
-    Double flow = last.exhaustLitersPerMinute();
-    if (flow != null && flow < NO_WATER && last.minute() >= WATER_MINUTES) {
+    if (isWithoutWater(last)) {
       return stop(
           "No water at the exhaust after %s min: stop the engine. The gauge still looks normal then."
               .formatted(Words.number(last.minute(), 1)),
+          openedBefore);
+    }
+    if (last.temperatureC() > limits.opensUntilC() && isClimbing(readings)) {
+      return stop(
+          "%s and still climbing, over what goes with %s: stop the engine and find out why."
+              .formatted(reads, limits.restsOn()),
           openedBefore);
     }
     String slower =
@@ -84,11 +89,14 @@ public record GaugeWatch(
     if (last.temperatureC() >= limits.opensFromC() && isFlat(readings)) {
       return new GaugeWatch(
           Standing.OPEN,
-          "Holds at %s: the thermostat is open.".formatted(reads) + compared(limits, last) + slower,
+          "Holds at %s: the thermostat is open.".formatted(reads)
+              + over(limits, last)
+              + compared(limits, last)
+              + slower,
           last.temperatureC(),
           true);
     }
-    if (last.minute() >= OPEN_BY_MINUTES && !openedBefore) {
+    if (last.minute() >= limits.openByMinutes() && !openedBefore) {
       return new GaugeWatch(
           Standing.NOT_OPENING,
           "%s after %s minutes: the thermostat is stuck open, or the engine has no load."
@@ -119,6 +127,25 @@ public record GaugeWatch(
         ? " As it usually does."
         : " %s K %s than it usually does."
             .formatted(Words.number(Math.abs(over), 1), over > 0 ? "hotter" : "colder");
+  }
+
+  private static String over(GaugeLimits limits, GaugeReading last) {
+    return last.temperatureC() <= limits.opensUntilC()
+        ? ""
+        : " Hotter than goes with %s: look along the raw-water path.".formatted(limits.restsOn());
+  }
+
+  /** Hotter than at the reading before. */
+  private static boolean isClimbing(List<GaugeReading> readings) {
+    int last = readings.size() - 1;
+    return last > 0
+        && readings.get(last).temperatureC() - readings.get(last - 1).temperatureC() > CLIMBS_K;
+  }
+
+  /** Whether a stop is for want of water, by the reading it came with. */
+  public static boolean isWithoutWater(GaugeReading reading) {
+    Double flow = reading.exhaustLitersPerMinute();
+    return flow != null && flow < NO_WATER && reading.minute() >= WATER_MINUTES;
   }
 
   /** Within a narrow band for long enough, by at least two readings. */

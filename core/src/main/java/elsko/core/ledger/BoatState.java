@@ -10,6 +10,9 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.fluid.Need;
 import elsko.core.limits.Call;
+import elsko.core.limits.Judgement;
+import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -18,6 +21,7 @@ import java.util.NoSuchElementException;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything that follows from a boat's log at one moment.
@@ -35,6 +39,7 @@ import java.util.stream.Stream;
  * @param cards oldest first
  * @param work what has to be done beside them, oldest first
  * @param readings each as it was taken last
+ * @param tags stops that stand, the oldest first
  * @param missingPieces of impellers, still somewhere in an engine
  * @param stays where it stood and how it was covered, oldest first
  * @param contradicted what came in late and does not go with the rest, until somebody says how it
@@ -61,6 +66,7 @@ public record BoatState(
     List<CardProgress> cards,
     List<OpenWork> work,
     List<ReadingStanding> readings,
+    List<RedTag> tags,
     Map<Position, Integer> missingPieces,
     List<Stay> stays,
     List<Entry> contradicted) {
@@ -103,6 +109,7 @@ public record BoatState(
         otherCards,
         work,
         readings,
+        tags,
         missingPieces,
         stays,
         contradicted);
@@ -164,6 +171,28 @@ public record BoatState(
 
   public boolean is(Fitting fitting, FittingState state) {
     return fittings.get(fitting.key()).state() == state;
+  }
+
+  /** How a reading stands, by what is known of its engine now. */
+  public Judgement judged(Fact.ReadingTaken read) {
+    return limit(read.engine(), read.limit()).judge(read.value(), read.against());
+  }
+
+  /** A limit as it is for an engine, by what is known of it now. */
+  public Limit limit(@Nullable Position said, String key) {
+    Position engine = boat.engineMeant(said);
+    return engine == null || !Limits.isPlateau(key)
+        ? Limits.of(key)
+        : runs.get(engine).limits().limit(boat.engine(boat.engineCircuit(engine)));
+  }
+
+  /** The red tag under which an engine is not started so; null where none stands. */
+  public @Nullable RedTag tagAgainst(Position engine, StartBasis basis) {
+    return tags.stream()
+        .filter(tag -> tag.engine() == null || tag.engine() == engine)
+        .filter(tag -> !tag.leavesOpen(basis))
+        .findFirst()
+        .orElse(null);
   }
 
   /** Fittings that are not in their in-commission state, in the order a person walks to them. */

@@ -20,6 +20,7 @@ public record Decision(Kind kind, String words, String action) {
   /** Most urgent first. */
   public enum Kind {
     BROKEN,
+    RED_TAG,
     CONTRADICTED,
     HELD,
     FOUND_ABOARD,
@@ -39,6 +40,9 @@ public record Decision(Kind kind, String words, String action) {
     List<CircuitState> broken = all.brokenByFrost();
     if (!broken.isEmpty()) {
       return Optional.of(broken(broken));
+    }
+    if (!all.tags().isEmpty()) {
+      return Optional.of(redTag(all.tags()));
     }
     if (!state.contradicted().isEmpty()) {
       return Optional.of(contradicted(state));
@@ -61,6 +65,15 @@ public record Decision(Kind kind, String words, String action) {
       case UNKNOWN -> Optional.of(unknown(state));
       default -> FlushDue.is(state) ? Optional.of(notFlushed(state)) : Optional.empty();
     };
+  }
+
+  private static Decision redTag(List<RedTag> tags) {
+    RedTag first = tags.get(0);
+    String others = tags.size() > 1 ? " And %d more.".formatted(tags.size() - 1) : "";
+    return new Decision(
+        Kind.RED_TAG,
+        "Red tag. %s. %s%s".formatted(first.words(), first.lifts(), others),
+        first.remedy() == null ? "Record what was done" : "See it through");
   }
 
   private static Decision broken(List<CircuitState> broken) {

@@ -8,6 +8,7 @@ import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.GaugeWatch;
 import elsko.core.ledger.EngineRun.Plateau;
+import elsko.core.limits.Judgement;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -27,6 +28,8 @@ final class EngineRuns {
   private final Map<Position, Boolean> opened = new EnumMap<>(Position.class);
   private final Map<Position, CrankCount> cranked = new EnumMap<>(Position.class);
   private final Map<Position, Instant> startedAt = new EnumMap<>(Position.class);
+  private final Set<Position> suctionDry = EnumSet.noneOf(Position.class);
+  private final Map<Position, Instant> dryingSince = new EnumMap<>(Position.class);
   private final Set<Position> waterSeen = EnumSet.noneOf(Position.class);
 
   EngineRuns(Boat boat) {
@@ -65,7 +68,8 @@ final class EngineRuns {
     cranked.remove(engine);
   }
 
-  void read(Position engine, GaugeReading reading) {
+  /** How the run stands with this reading. */
+  GaugeWatch read(Position engine, GaugeReading reading) {
     Double flow = reading.exhaustLitersPerMinute();
     if (flow != null && flow > 0) {
       waterSeen.add(engine);
@@ -79,12 +83,42 @@ final class EngineRuns {
         || watch.standing() == GaugeWatch.Standing.NOT_OPENING) {
       opened.put(engine, false);
     }
+    return watch;
   }
 
-  /** Somebody says where its gauge holds. */
-  void holdsAt(Position engine, Instant at, double valueC) {
+  /** Somebody says where its gauge holds; judged by what is known of it so far. */
+  Judgement holdsAt(Position engine, Instant at, double valueC) {
+    Judgement judged = limits(engine).judge(description(engine), valueC);
     opened.put(engine, isWarm(engine, valueC));
-    plateaus.computeIfAbsent(engine, key -> new ArrayList<>()).add(new Plateau(at, valueC));
+    plateaus.computeIfAbsent(engine, key -> new ArrayList<>()).add(new Plateau(at, valueC, judged));
+    return judged;
+  }
+
+  void suctionDrained(Position engine) {
+    suctionDry.add(engine);
+  }
+
+  void suctionFilled(Position engine) {
+    suctionDry.remove(engine);
+  }
+
+  /** It runs, and nothing feeds its pump any more. */
+  void runsDry(Position engine, Instant at) {
+    dryingSince.putIfAbsent(engine, at);
+  }
+
+  /** Nothing fed it from its start on. */
+  void neverFed(Position engine) {
+    Instant start = startedAt.get(engine);
+    if (start != null) {
+      dryingSince.put(engine, start);
+    }
+  }
+
+  /** How long it ran without water up to now; none when it did not. */
+  Duration dryUntil(Position engine, Instant at) {
+    Instant since = dryingSince.remove(engine);
+    return since == null || at.isBefore(since) ? Duration.ZERO : Duration.between(since, at);
   }
 
   /** Whether it was seen to be warm since it was started on water. */
@@ -110,24 +144,28 @@ final class EngineRuns {
               run,
               GaugeWatch.of(limits, run),
               List.copyOf(plateaus.getOrDefault(engine, List.of())),
-              cranked.getOrDefault(engine, CrankCount.NONE)));
+              cranked.getOrDefault(engine, CrankCount.NONE),
+              suctionDry.contains(engine),
+              dryingSince.get(engine)));
     }
     return runs;
   }
 
-  /** By where it held when it was warm; a run that was broken off says nothing of that. */
+  /** By where it held when nothing was wrong; what raised the alarm teaches nothing. */
   private GaugeLimits limits(Position engine) {
-    List<Double> good =
-        plateaus.getOrDefault(engine, List.of()).stream()
-            .map(Plateau::valueC)
-            .filter(value -> isWarm(engine, value))
-            .toList();
+    List<Double> good = new ArrayList<>();
+    for (Plateau plateau : plateaus.getOrDefault(engine, List.of())) {
+      if (plateau.judgement().isGood()
+          && plateau.valueC() >= GaugeLimits.of(description(engine), good).opensFromC()) {
+        good.add(plateau.valueC());
+      }
+    }
     return GaugeLimits.of(description(engine), good);
   }
 
   /** As warm as its thermostat opens. */
   private boolean isWarm(Position engine, double valueC) {
-    return valueC >= GaugeLimits.plateau(description(engine)).good().low();
+    return valueC >= limits(engine).opensFromC();
   }
 
   private EngineDescription description(Position engine) {

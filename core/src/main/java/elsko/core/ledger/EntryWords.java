@@ -119,6 +119,22 @@ public final class EntryWords {
         String reasons = round.reasons().isEmpty() ? "" : ": " + String.join(" ", round.reasons());
         yield "%s, %s%s".formatted(round.kind().words(), round.go() ? "go" : "no-go", reasons);
       }
+      case Fact.TagRemedied remedied ->
+          "%sred tag for %s: %s%s"
+              .formatted(
+                  remedied.engine() == null ? "" : engine(remedied.engine()) + ", ",
+                  remedied.cause().words(),
+                  remedied.cause().remedy(remedied.remedy()).words(),
+                  because(remedied.found()));
+      case Fact.MeterReplaced replaced ->
+          "%s has another hour meter, it shows %s h"
+              .formatted(engine(replaced.engine()), Words.number(replaced.reads(), 1));
+      case Fact.TagLifted lifted ->
+          "%sred tag for %s lifted: %s"
+              .formatted(
+                  lifted.engine() == null ? "" : engine(lifted.engine()) + ", ",
+                  lifted.cause().words(),
+                  lifted.reason());
       case Fact.EngineTroubled troubled ->
           "%s %s".formatted(engine(troubled.engine()), troubled.trouble().words());
       case Fact.PiecesFound found ->

@@ -264,6 +264,40 @@ public sealed interface Fact {
   }
 
   /**
+   * What belongs to a red tag was done.
+   *
+   * @param engine whose; null for the boat, or when there is only one
+   * @param remedy key of what was done; {@code found} what came out, may be empty
+   */
+  record TagRemedied(@Nullable Position engine, TagCause cause, String remedy, String found)
+      implements Fact {
+    public TagRemedied {
+      if (cause == null) {
+        throw Refused.value("cause", "Say which red tag it is about.");
+      }
+      cause.remedy(remedy);
+      found = found == null ? "" : found.strip();
+      if (found.length() > MOST_TEXT) {
+        throw Refused.value("found", "At most 2,000 characters.");
+      }
+    }
+  }
+
+  /**
+   * A coordinator lifts a red tag without its remedy.
+   *
+   * @param engine whose; null for the boat, or when there is only one
+   */
+  record TagLifted(@Nullable Position engine, TagCause cause, String reason) implements Fact {
+    public TagLifted {
+      if (cause == null) {
+        throw Refused.value("cause", "Say which red tag it is about.");
+      }
+      reason = kept("reason", reason, "Say why it is lifted.");
+    }
+  }
+
+  /**
    * A round before casting off was gone.
    *
    * @param go whether it came out so; {@code reasons} what spoke against it, and what to put right
@@ -354,6 +388,18 @@ public sealed interface Fact {
 
     public Judgement judgement() {
       return Limits.of(limit).judge(value, against);
+    }
+  }
+
+  /**
+   * An engine has another hour meter: what it shows goes on from where the old one stopped.
+   *
+   * @param engine which; null when there is only one
+   * @param reads what the new one shows, h
+   */
+  record MeterReplaced(@Nullable Position engine, double reads) implements Fact {
+    public MeterReplaced {
+      Limits.ENGINE_HOURS.judge(reads);
     }
   }
 

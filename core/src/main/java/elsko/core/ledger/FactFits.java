@@ -94,6 +94,15 @@ public final class FactFits {
       case Fact.EngineTroubled troubled -> {
         engine(boat, troubled.engine());
       }
+      case Fact.TagRemedied remedied -> {
+        engine(boat, remedied.engine());
+      }
+      case Fact.MeterReplaced replaced -> {
+        engine(boat, replaced.engine());
+      }
+      case Fact.TagLifted lifted -> {
+        engine(boat, lifted.engine());
+      }
       case Fact.FluidCaught caught -> {
         boat.circuit(caught.circuit());
       }

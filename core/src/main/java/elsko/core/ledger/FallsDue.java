@@ -15,11 +15,18 @@ import elsko.core.limits.Interval;
 public final class FallsDue {
   private FallsDue() {}
 
+  /** As it was described; most petrol engines with two rows have nothing to adjust. */
+  private static boolean hasAdjustableValves(EngineDescription engine) {
+    Boolean said = engine.details().adjustableValves();
+    return said != null ? said : !engine.hasTwoRows();
+  }
+
   /** Whether an interval is counted for the engine of this circuit. */
   public static boolean on(Boat boat, Circuit circuit, Interval interval) {
     EngineDescription engine = boat.engine(circuit);
     return switch (interval) {
-      case ENGINE_OIL, FUEL_FILTER, VALVES -> true;
+      case ENGINE_OIL, FUEL_FILTER -> true;
+      case VALVES -> hasAdjustableValves(engine);
       case GEAR_OIL -> circuit.engine() != Position.GENERATOR;
       case SPARK_PLUGS -> engine.fuel() == Fuel.PETROL;
       case IMPELLER, IMPELLER_LOOK -> !boat.fittingsOf(circuit, FittingKind.IMPELLER).isEmpty();

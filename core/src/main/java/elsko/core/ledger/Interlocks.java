@@ -12,6 +12,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.Position;
+import elsko.core.limits.Limits;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -61,6 +62,18 @@ public final class Interlocks {
       }
       case Fact.EngineStarted started -> {
         StartRules.check(state, started, rules.kickAllowed());
+      }
+      case Fact.Cranked cranked -> {
+        StartRules.checkCranking(state, cranked);
+      }
+      case Fact.TagRemedied remedied -> {
+        tag(remedied.engine(), remedied.cause());
+      }
+      case Fact.TagLifted lifted -> {
+        lifting(lifted);
+      }
+      case Fact.ReadingTaken read -> {
+        hours(read);
       }
       case Fact.EngineStopped stopped -> {
         stopping(stopped);
@@ -136,7 +149,6 @@ public final class Interlocks {
       case Fact.AccessorySeen accessorySeen -> {}
       case Fact.CircuitSeen circuitSeen -> {}
       case Fact.FrostLooked frostLooked -> {}
-      case Fact.Cranked cranked -> {}
       case Fact.ServiceDone serviceDone -> {}
       case Fact.DuePlanned duePlanned -> {}
       case Fact.FluidCaught fluidCaught -> {}
@@ -144,7 +156,7 @@ public final class Interlocks {
       case Fact.CameBack cameBack -> {}
       case Fact.EngineTroubled engineTroubled -> {}
       case Fact.JugRead jugRead -> {}
-      case Fact.ReadingTaken readingTaken -> {}
+      case Fact.MeterReplaced meterReplaced -> {}
       case Fact.ConditionSeen conditionSeen -> {}
       case Fact.BagCounted bagCounted -> {}
       case Fact.GuideLooked guideLooked -> {}
@@ -157,6 +169,43 @@ public final class Interlocks {
       case Fact.StepDone stepDone -> {}
       case Fact.StepSkipped stepSkipped -> {}
       case Fact.Withdrawn withdrawn -> {}
+    }
+  }
+
+  private RedTag tag(Position engine, TagCause cause) {
+    Position whose = cause.ofEngine(boat.engineMeant(engine));
+    return state.tags().stream()
+        .filter(tag -> tag.cause() == cause && tag.engine() == whose)
+        .findFirst()
+        .orElseThrow(
+            () -> Refused.state("cause", "No red tag stands for %s.".formatted(cause.words())));
+  }
+
+  private void lifting(Fact.TagLifted lifted) {
+    RedTag tag = tag(lifted.engine(), lifted.cause());
+    boolean broken =
+        tag.cause() == TagCause.MAY_HAVE_FROZEN
+            && state.brokenByFrost().stream().anyMatch(c -> c.circuit().engine() == tag.engine());
+    if (!tag.cause().liftable() || broken) {
+      throw Refused.state(
+          "cause", "Nobody lifts %s with a reason. %s".formatted(tag.cause().words(), tag.lifts()));
+    }
+  }
+
+  /** Hours never run backwards; a meter does, when it is another one. */
+  private void hours(Fact.ReadingTaken read) {
+    if (!read.limit().equals(Limits.ENGINE_HOURS.key())) {
+      return;
+    }
+    for (Position engine : boat.enginesMeant(read.engine())) {
+      EngineHours ran = state.services().hours().get(engine);
+      if (ran != null && read.value() < ran.onMeter()) {
+        throw Refused.state(
+            "value",
+            "%s h were read on %s already: hours do not run backwards. If its meter was replaced, say that first."
+                .formatted(
+                    Words.number(ran.onMeter(), 1), LocalDate.ofInstant(ran.at(), rules.zone())));
+      }
     }
   }
 
@@ -248,9 +297,6 @@ public final class Interlocks {
     if (fitting.kind() == FittingKind.FEED) {
       noPressureOnAStoppedEngine(circuit, to);
     }
-    if (fitting.kind() == FittingKind.SEACOCK && to == SHUT && circuit.engine() != null) {
-      keepPumpFed(fitting, circuit);
-    }
     keepBilgePumpFed(fitting, to);
   }
 
@@ -290,16 +336,6 @@ public final class Interlocks {
           "fitting",
           "A hose under pressure fills the water lift of a stopped engine, then the engine. It draws"
               + " from an open bucket or tank.");
-    }
-  }
-
-  private void keepPumpFed(Fitting seacock, Circuit circuit) {
-    StartBasis on = state.running().get(circuit.engine());
-    if (on == StartBasis.AFLOAT || on == StartBasis.PRIMED) {
-      throw Refused.state(
-          "fitting",
-          "The %s runs on what comes through the %s. Stop it first."
-              .formatted(circuit.engine().words(), seacock.name()));
     }
   }
 
@@ -376,7 +412,7 @@ public final class Interlocks {
     if (feed == null) {
       return; // a bilge pump draws from where it stands
     }
-    boolean onTank = state.is(feed, TANK);
+    boolean onTank = state.is(feed, TANK) || state.is(feed, BILGE_BRANCH);
     boolean turning = circuit.engine() == null || state.running().containsKey(circuit.engine());
     if (!onTank || !turning) {
       throw Refused.state(

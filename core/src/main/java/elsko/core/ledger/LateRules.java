@@ -91,6 +91,9 @@ public final class LateRules {
       case Fact.PartPicked partPicked -> false;
       case Fact.CameBack cameBack -> false;
       case Fact.EngineTroubled engineTroubled -> false;
+      case Fact.TagRemedied tagRemedied -> false;
+      case Fact.TagLifted tagLifted -> false;
+      case Fact.MeterReplaced meterReplaced -> false;
       case Fact.RoundDone roundDone -> false;
       case Fact.JugRead jugRead -> false;
       case Fact.SampleRead sampleRead -> true;

@@ -8,10 +8,16 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
+import elsko.core.boat.SegmentKind;
 import elsko.core.fluid.Need;
+import elsko.core.gauge.GaugeReading;
+import elsko.core.gauge.GaugeWatch;
+import elsko.core.limits.Call;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
+import elsko.core.limits.Judgement;
 import elsko.core.limits.Limits;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -31,6 +37,21 @@ import java.util.function.Consumer;
  * describe what an interlock would have refused.
  */
 public final class Ledger {
+  /** Without water for less than this nothing happens to an impeller. Estimate. */
+  private static final Duration DRY_IS_NOTHING = Duration.ofSeconds(15);
+
+  /** Longer than this, and nobody starts it before it was looked at. Estimate. */
+  private static final Duration DRY_IS_DUE = Duration.ofSeconds(60);
+
+  private static final Set<FittingState> FILLS_THE_SUCTION =
+      EnumSet.of(FittingState.HOSE, FittingState.SUCTION_CUP, FittingState.STRAINER);
+
+  /** The answer of a guide that speaks for water in the cylinders. */
+  private static final String STOPS_DEAD = "stops-dead";
+
+  private static final Set<FittingKind> FEEDS_THE_PUMP =
+      Set.of(FittingKind.FEED, FittingKind.SEACOCK, FittingKind.DRIVE);
+
   private final Boat boat;
   private final Need need;
   private final Map<String, FittingStanding> fittings = new LinkedHashMap<>();
@@ -59,6 +80,8 @@ public final class Ledger {
 
   /** What came in late and does not go with the rest, until somebody says how it was. */
   private final Map<UUID, Entry> contradicted = new LinkedHashMap<>();
+
+  private final RedTags tags = new RedTags();
 
   /** Something was said so late that it may end a claim and make none. */
   private boolean anyInDoubt;
@@ -142,7 +165,7 @@ public final class Ledger {
         }
       }
       case Fact.EngineStarted started -> {
-        started(started, entry.deviceTime());
+        started(started, entry);
       }
       case Fact.Cranked cranked -> {
         boat.enginesMeant(cranked.engine())
@@ -155,7 +178,7 @@ public final class Ledger {
         boat.enginesMeant(read.engine())
             .forEach(
                 engine -> {
-                  runs.read(engine, read.reading());
+                  gauge(entry, engine, read.reading());
                   coolantRoundWith(engine);
                 });
       }
@@ -166,7 +189,25 @@ public final class Ledger {
         seen(entry, seen);
       }
       case Fact.PiecesFound found -> {
-        boat.enginesMeant(found.engine()).forEach(engine -> readings.found(engine, found.count()));
+        boat.enginesMeant(found.engine())
+            .forEach(
+                engine -> {
+                  readings.found(engine, found.count());
+                  if (!readings.missingPieces().containsKey(engine)) {
+                    tags.allPiecesFound(engine);
+                  }
+                });
+      }
+      case Fact.MeterReplaced replaced -> {
+        boat.enginesMeant(replaced.engine())
+            .forEach(
+                engine -> services.meterReplaced(engine, entry.deviceTime(), replaced.reads()));
+      }
+      case Fact.TagRemedied remedied -> {
+        remedied(entry, remedied);
+      }
+      case Fact.TagLifted lifted -> {
+        tags.lifted(boat.engineMeant(lifted.engine()), lifted.cause());
       }
       case Fact.ReadingTaken read -> {
         taken(entry, read);
@@ -175,24 +216,23 @@ public final class Ledger {
         boat.enginesMeant(stopped.engine())
             .forEach(
                 engine -> {
+                  if (running.get(engine) == StartBasis.PRIMED && !seacockIsOpen(engine)) {
+                    runs.neverFed(engine);
+                  }
+                  wetAgain(engine, entry);
                   running.remove(engine);
                   runs.stopped(engine, entry.deviceTime());
                 });
       }
       case Fact.ServiceDone done -> {
-        services.done(done.engine(), Interval.of(done.item()), entry, done.found());
-        if (done.item().equals(Interval.IMPELLER.key())) {
-          boat.enginesMeant(done.engine()).forEach(readings::impellerReplaced);
-        } else if (done.item().equals(Interval.COOLANT.key())) {
-          coolantOf(done.engine(), CircuitFold::coolantRenewed);
-        }
+        done(entry, done.engine(), Interval.of(done.item()), done.found());
       }
       case Fact.DuePlanned planned -> {
         services.planned(planned.engine(), Interval.of(planned.item()), entry);
       }
       case Fact.EngineTroubled troubled -> {
         boat.enginesMeant(troubled.engine())
-            .forEach(engine -> troubled(engine, troubled.trouble(), entry.deviceTime()));
+            .forEach(engine -> troubled(engine, troubled.trouble(), entry));
       }
       case Fact.CameBack cameBack -> {
         backAt = entry.deviceTime();
@@ -225,7 +265,15 @@ public final class Ledger {
         moved(moved);
       }
       case Fact.PartPicked partPicked -> {}
-      case Fact.GuideLooked guideLooked -> {}
+      case Fact.GuideLooked looked -> {
+        if (looked.answer().equals(STOPS_DEAD)) {
+          tags.set(
+              TagCause.WATER_IN_CYLINDERS,
+              boat.engineMeant(null),
+              "it turns and stops dead",
+              entry);
+        }
+      }
       case Fact.Noted noted -> {}
       case Fact.PhotoTaken photoTaken -> {}
       case Fact.CardOpened cardOpened -> {}
@@ -244,8 +292,13 @@ public final class Ledger {
       }
       case Fact.FrostLooked looked -> {
         ifThere(looked.circuit(), circuit -> circuit.lookedForFrost(looked.found()));
+        if (boat.hasCircuit(looked.circuit())) {
+          Position engine = boat.circuit(looked.circuit()).engine();
+          tags.lookedForFrost(engine, looked.circuit(), looked.found(), entry);
+        }
       }
       case Fact.LowPointSeen looked -> {
+        suctionDrained(looked.lowPoint());
         ifLowPoint(
             looked.lowPoint(),
             circuit -> {
@@ -259,6 +312,7 @@ public final class Ledger {
             boat.hasCircuit(used.circuit())
                 && runs.stayedShut(boat.circuit(used.circuit()).engine());
         ifThere(used.circuit(), circuit -> circuit.filled(used, entry.person(), shut));
+        suctionPoured(used);
         leaveServiceWith(used.circuit());
       }
       case Fact.DescalerUsed used -> {
@@ -267,6 +321,9 @@ public final class Ledger {
           Position engine = boat.circuit(used.circuit()).engine();
           services.done(engine, Interval.DESCALE, entry, "");
           services.descaled(used.circuit(), used.segments(), entry.deviceTime());
+          if (engine != null) {
+            tags.descaled(engine, entry.person());
+          }
           descaled.put(used.circuit(), used.segments());
         }
       }
@@ -301,19 +358,21 @@ public final class Ledger {
   }
 
   private void taken(Entry entry, Fact.ReadingTaken read) {
-    readings.taken(boat.engineMeant(read.engine()), read, entry);
+    Position meant = boat.engineMeant(read.engine());
+    Judgement judged = read.judgement();
+    if (Limits.isPlateau(read.limit())) {
+      for (Position engine : boat.enginesMeant(read.engine())) {
+        judged = runs.holdsAt(engine, entry.deviceTime(), read.value());
+        coolantRoundWith(engine);
+      }
+    }
+    readings.taken(meant, read, judged, entry);
+    tags.read(meant, read, judged.call(), entry);
     if (read.limit().equals(Limits.ENGINE_HOURS.key())) {
       boat.enginesMeant(read.engine())
           .forEach(engine -> services.ran(engine, entry.deviceTime(), read.value()));
     }
-    if (Limits.isPlateau(read.limit())) {
-      boat.enginesMeant(read.engine())
-          .forEach(
-              engine -> {
-                runs.holdsAt(engine, entry.deviceTime(), read.value());
-                coolantRoundWith(engine);
-              });
-    } else if (read.limit().equals(Limits.WATER_AT_EXHAUST.key())
+    if (read.limit().equals(Limits.WATER_AT_EXHAUST.key())
         && Limits.WATER_AT_EXHAUST.judge(read.value()).isGood()) {
       boat.enginesMeant(read.engine()).forEach(runs::waterAtExhaust);
     }
@@ -329,9 +388,168 @@ public final class Ledger {
             round.kind(), round.go(), round.reasons(), entry.person(), entry.deviceTime());
   }
 
-  private void troubled(Position engine, Trouble trouble, Instant at) {
+  private void troubled(Position engine, Trouble trouble, Entry entry) {
+    tags.set(
+        trouble == Trouble.RAN_DRY ? TagCause.RAN_DRY : TagCause.TOO_HOT,
+        engine,
+        "it %s, as was said".formatted(trouble.words()),
+        entry);
+    dueAtOnce(engine, trouble, entry.deviceTime());
+  }
+
+  private void dueAtOnce(Position engine, Trouble trouble, Instant at) {
     for (Interval due : trouble.makesDue(boat, boat.engineCircuit(engine))) {
       services.dueAtOnce(engine, due, new DueAtOnce(trouble, at));
+    }
+  }
+
+  /** What empties the pump leaves its suction dry. */
+  private void suctionDrained(String lowPoint) {
+    if (boat.hasLowPoint(lowPoint)) {
+      Circuit circuit = boat.circuitOfLowPoint(lowPoint);
+      if (circuit.engine() != null
+          && boat.fittingOf(circuit, FittingKind.IMPELLER) != null
+          && holdsThePump(circuit, boat.lowPoint(lowPoint).empties())) {
+        runs.suctionDrained(circuit.engine());
+      }
+    }
+  }
+
+  private void suctionPoured(Fact.FluidUsed used) {
+    if (used.pourPoint() == null || !boat.hasCircuit(used.circuit())) {
+      return;
+    }
+    Circuit circuit = boat.circuit(used.circuit());
+    circuit.pourPoints().stream()
+        .filter(point -> point.hose().equals(used.pourPoint()))
+        .filter(point -> circuit.engine() != null && holdsThePump(circuit, point.fills()))
+        .forEach(point -> runs.suctionFilled(circuit.engine()));
+  }
+
+  private static boolean holdsThePump(Circuit circuit, List<String> segments) {
+    return segments.stream().anyMatch(key -> circuit.segment(key).kind() == SegmentKind.PUMP);
+  }
+
+  /** Something that falls due was done, alone or as the remedy of a red tag. */
+  private void done(Entry entry, Position said, Interval interval, String found) {
+    services.done(said, interval, entry, found);
+    if (interval == Interval.COOLANT) {
+      coolantOf(said, CircuitFold::coolantRenewed);
+    }
+    for (Position engine : boat.enginesMeant(said)) {
+      if (interval == Interval.IMPELLER) {
+        readings.impellerReplaced(engine);
+        boolean missing = readings.missingPieces().containsKey(engine);
+        tags.impellerReplaced(engine, missing, entry.person());
+      } else if (interval == Interval.ENGINE_OIL) {
+        tags.oilChanged(engine, entry.person());
+      }
+    }
+  }
+
+  private void remedied(Entry entry, Fact.TagRemedied remedied) {
+    Position whose = boat.engineMeant(remedied.engine());
+    TagCause.Remedy remedy = remedied.cause().remedy(remedied.remedy());
+    tags.remedied(whose, remedied.cause(), remedy, entry.person());
+    if (remedy.work() != null) {
+      done(entry, whose, remedy.work(), remedied.found());
+    }
+    boolean givenUp = remedied.cause() == TagCause.VANES_MISSING && remedy.lifts();
+    boolean lowLoad = givenUp || remedied.cause() == TagCause.WHITE_CLOUD;
+    for (Position engine : boat.enginesMeant(remedied.engine())) {
+      if (givenUp) {
+        readings.piecesGivenUp(engine);
+      }
+      if (lowLoad) {
+        limitLoad(engine, entry, remedied.cause());
+      }
+    }
+  }
+
+  /** It runs at low load only, until somebody takes the limit off by hand. */
+  private void limitLoad(Position engine, Entry entry, TagCause cause) {
+    for (Fitting limit : boat.fittingsOf(boat.engineCircuit(engine), FittingKind.LOAD_LIMIT)) {
+      set(
+          entry,
+          new Fact.FittingSet(
+              limit.key(), FittingState.LOW_LOAD_ONLY, false, "red tag: " + cause.words()));
+    }
+  }
+
+  private void gauge(Entry entry, Position engine, GaugeReading reading) {
+    GaugeWatch watch = runs.read(engine, reading);
+    switch (watch.standing()) {
+      case STOP ->
+          tags.set(
+              GaugeWatch.isWithoutWater(reading) ? TagCause.NO_WATER : TagCause.TOO_HOT,
+              engine,
+              watch.words(),
+              entry);
+      case OPEN -> {
+        tags.proven(TagCause.TOO_HOT, engine);
+        if (reading.exhaustLitersPerMinute() != null) {
+          tags.proven(TagCause.NO_WATER, engine);
+        }
+      }
+      case NOT_READ, WARMING, NOT_OPENING -> {}
+    }
+  }
+
+  /** Where the pump runs without water: its feed away, its seacock shut, or its leg up. */
+  private void pumpFed(Circuit circuit, Entry entry) {
+    Position engine = circuit.engine();
+    if (engine != null && fillsItself(circuit)) {
+      runs.suctionFilled(engine);
+    }
+    StartBasis on = engine == null ? null : running.get(engine);
+    if (on == null || boat.fittingOf(circuit, FittingKind.IMPELLER) == null) {
+      return;
+    }
+    boolean starved =
+        switch (on) {
+          case FED ->
+              boat.fittingsOf(circuit, FittingKind.FEED).stream()
+                  .anyMatch(f -> fittings.get(f.key()).state() == FittingState.NONE);
+          case AFLOAT, PRIMED ->
+              boat.fittingsOf(circuit, FittingKind.SEACOCK).stream()
+                  .anyMatch(f -> fittings.get(f.key()).state() == FittingState.SHUT);
+          case CRANK_SHUT, KICK -> false;
+        };
+    boolean up =
+        boat.fittingsOf(circuit, FittingKind.DRIVE).stream()
+            .anyMatch(f -> fittings.get(f.key()).state() == FittingState.UP);
+    if (!starved) {
+      runs.suctionFilled(engine);
+    }
+    if (starved || up) {
+      runs.runsDry(engine, entry.deviceTime());
+    } else {
+      wetAgain(engine, entry);
+    }
+  }
+
+  /** Under pressure, brim-full, or open to the sea it floats in, a suction is never dry. */
+  private boolean fillsItself(Circuit circuit) {
+    boolean fed =
+        boat.fittingsOf(circuit, FittingKind.FEED).stream()
+            .map(f -> fittings.get(f.key()).state())
+            .anyMatch(FILLS_THE_SUCTION::contains);
+    return fed || afloat && seacockIsOpen(circuit.engine());
+  }
+
+  /** A few seconds do no harm; longer the impeller is due, and longer still nobody starts it. */
+  private void wetAgain(Position engine, Entry entry) {
+    Duration dry = runs.dryUntil(engine, entry.deviceTime());
+    if (dry.compareTo(DRY_IS_NOTHING) < 0) {
+      return;
+    }
+    dueAtOnce(engine, Trouble.RAN_DRY, entry.deviceTime());
+    if (dry.compareTo(DRY_IS_DUE) > 0) {
+      tags.set(
+          TagCause.RAN_DRY,
+          engine,
+          "it ran for %s s without water, by the record".formatted(dry.toSeconds()),
+          entry);
     }
   }
 
@@ -379,6 +597,9 @@ public final class Ledger {
     String circuit = before.fitting().circuit();
     if (circuit != null) {
       follow(circuits.get(circuit), before, after);
+      if (FEEDS_THE_PUMP.contains(kind)) {
+        pumpFed(boat.circuit(circuit), entry);
+      }
     }
   }
 
@@ -414,6 +635,10 @@ public final class Ledger {
 
   private void seen(Entry entry, Fact.ConditionSeen seen) {
     readings.seen(boat.engineMeant(seen.engine()), seen, entry);
+    tags.seen(boat.engineMeant(seen.engine()), seen, entry);
+    if (seen.condition().equals(Conditions.SUCTION.key()) && seen.found().call() == Call.GOOD) {
+      boat.enginesMeant(seen.engine()).forEach(runs::suctionFilled);
+    }
     if (seen.condition().equals(Conditions.COOLANT_LEVEL.key())
         && seen.finding().equals(Conditions.COOLANT_IS_LOW)) {
       coolantOf(seen.engine(), CircuitFold::coolantRenewed);
@@ -450,7 +675,8 @@ public final class Ledger {
         || seacocks.stream().anyMatch(f -> fittings.get(f.key()).state() == FittingState.OPEN);
   }
 
-  private void started(Fact.EngineStarted started, Instant at) {
+  private void started(Fact.EngineStarted started, Entry entry) {
+    Instant at = entry.deviceTime();
     for (Position engine : boat.enginesMeant(started.engine())) {
       Circuit circuit = boat.engineCircuit(engine);
       if (started.basis() == StartBasis.KICK) {
@@ -460,6 +686,10 @@ public final class Ledger {
       } else {
         running.put(engine, started.basis());
         runs.started(engine, at);
+        tags.started(engine);
+        if (started.basis() != StartBasis.PRIMED) {
+          pumpFed(circuit, entry); // primed, its strainer feeds it until its seacock is opened
+        }
         boolean onTank =
             started.basis() == StartBasis.FED
                 && boat.fittingsOf(circuit, FittingKind.FEED).stream()
@@ -481,6 +711,9 @@ public final class Ledger {
           .forEach(circuit -> circuits.get(circuit.key()).flooded());
     }
     afloat = moved.afloat();
+    boat.engineCircuits().stream()
+        .filter(this::fillsItself)
+        .forEach(circuit -> runs.suctionFilled(circuit.engine()));
     stays.moved(berth, afloat, time.at());
   }
 
@@ -497,6 +730,7 @@ public final class Ledger {
     if (opened != null) {
       cards.computeIfAbsent(
           entry.card(), card -> new CardFold(entry, opened, before(opened.lookFirst())));
+      mayHaveFrozen(entry, opened.lookFirst());
       if (opened.procedure().beginsALayUp()) {
         circuits.values().forEach(CircuitFold::layUpBegins);
       } else if (opened.procedure() == Procedure.COMMISSION) {
@@ -510,6 +744,15 @@ public final class Ledger {
     }
     if (lastCard != null) {
       lastCard.apply(entry);
+    }
+  }
+
+  private void mayHaveFrozen(Entry entry, List<String> lookFirst) {
+    for (String key : lookFirst) {
+      Position engine = boat.hasCircuit(key) ? boat.circuit(key).engine() : null;
+      if (engine != null) {
+        tags.mayHaveFrozen(engine, key, entry);
+      }
     }
   }
 
@@ -570,6 +813,7 @@ public final class Ledger {
         cards.values().stream().map(CardFold::progress).toList(),
         List.copyOf(work.values()),
         readings.last(),
+        tags.standing(),
         readings.missingPieces(),
         stays.stays(),
         List.copyOf(contradicted.values()));

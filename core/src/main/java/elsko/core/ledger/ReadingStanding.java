@@ -2,7 +2,6 @@ package elsko.core.ledger;
 
 import elsko.core.Words;
 import elsko.core.boat.Position;
-import elsko.core.limits.Call;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Judgement;
@@ -16,7 +15,6 @@ import java.time.Instant;
  * @param engine whose; null for the boat as a whole
  * @param key of its limit or condition
  * @param found the value with its unit, or what was found
- * @param forbidsStart nobody starts the engine before it was looked at again
  */
 public record ReadingStanding(
     Position engine,
@@ -24,19 +22,18 @@ public record ReadingStanding(
     String name,
     String found,
     Judgement judgement,
-    boolean forbidsStart,
     String by,
     Instant at) {
 
-  static ReadingStanding of(Position engine, Fact.ReadingTaken read, Entry entry) {
+  static ReadingStanding of(
+      Position engine, Fact.ReadingTaken read, Judgement judgement, Entry entry) {
     Limit limit = Limits.of(read.limit());
     return new ReadingStanding(
         engine,
         limit.key(),
         limit.name(),
         foundWords(limit, read),
-        read.judgement(),
-        false,
+        judgement,
         entry.person(),
         entry.deviceTime());
   }
@@ -63,7 +60,6 @@ public record ReadingStanding(
         condition.name(),
         seen.found().words(),
         judgement,
-        condition.forbidsStart() && judgement.call() == Call.STOP,
         entry.person(),
         entry.deviceTime());
   }

@@ -2,6 +2,7 @@ package elsko.core.ledger;
 
 import elsko.core.boat.Position;
 import elsko.core.limits.Conditions;
+import elsko.core.limits.Judgement;
 import elsko.core.limits.Limits;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,8 +21,8 @@ final class Readings {
 
   private record Name(Position engine, String key) {}
 
-  void taken(Position engine, Fact.ReadingTaken read, Entry entry) {
-    keep(engine, read.limit(), () -> ReadingStanding.of(engine, read, entry));
+  void taken(Position engine, Fact.ReadingTaken read, Judgement judged, Entry entry) {
+    keep(engine, read.limit(), () -> ReadingStanding.of(engine, read, judged, entry));
     if (engine != null && read.limit().equals(Limits.IMPELLER_VANES.key())) {
       pieces.counted(engine, read.value(), read.against());
     }
@@ -37,6 +38,11 @@ final class Readings {
     for (String key : IMPELLERS_OWN) {
       last.remove(new Name(engine, key));
     }
+  }
+
+  /** Every place was opened: what was not found is taken for gone. */
+  void piecesGivenUp(Position engine) {
+    found(engine, missingPieces().getOrDefault(engine, 0));
   }
 
   void found(Position engine, int count) {

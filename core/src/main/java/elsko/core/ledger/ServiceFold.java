@@ -20,6 +20,7 @@ final class ServiceFold {
   private final Map<Due, DueAtOnce> atOnce = new HashMap<>();
   private final Map<Due, ServiceRecords.Planned> planned = new HashMap<>();
   private final Map<Position, TreeMap<Instant, Double>> hours = new EnumMap<>(Position.class);
+  private final Map<Position, Double> beforeThisMeter = new EnumMap<>(Position.class);
   private final Map<String, Map<String, Instant>> descaled = new HashMap<>();
 
   void done(Position engine, Interval interval, Entry entry, String found) {
@@ -48,7 +49,16 @@ final class ServiceFold {
   }
 
   void ran(Position engine, Instant at, double read) {
-    hours.computeIfAbsent(engine, key -> new TreeMap<>()).put(at, read);
+    hours
+        .computeIfAbsent(engine, key -> new TreeMap<>())
+        .put(at, read + beforeThisMeter.getOrDefault(engine, 0.0));
+  }
+
+  /** A new meter begins anew; what its engine has run does not. */
+  void meterReplaced(Position engine, Instant at, double reads) {
+    Double ran = hoursAt(engine, at);
+    beforeThisMeter.put(engine, (ran == null ? reads : (double) ran) - reads);
+    ran(engine, at, reads);
   }
 
   void descaled(String circuit, List<String> segments, Instant at) {
@@ -66,7 +76,8 @@ final class ServiceFold {
     Map<Due, List<ServiceRecord>> all = new HashMap<>();
     done.forEach((key, records) -> all.put(key, List.copyOf(records)));
     Map<Position, EngineHours> run = new EnumMap<>(Position.class);
-    hours.forEach((engine, read) -> run.put(engine, ranIn(read)));
+    hours.forEach(
+        (engine, read) -> run.put(engine, ranIn(read, beforeThisMeter.getOrDefault(engine, 0.0))));
     Map<String, Map<String, Instant>> reached = new HashMap<>();
     descaled.forEach((circuit, segments) -> reached.put(circuit, Map.copyOf(segments)));
     return new ServiceRecords(
@@ -77,10 +88,11 @@ final class ServiceFold {
         Map.copyOf(reached));
   }
 
-  private static EngineHours ranIn(TreeMap<Instant, Double> read) {
+  private static EngineHours ranIn(TreeMap<Instant, Double> read, double beforeThisMeter) {
     Map.Entry<Instant, Double> last = read.lastEntry();
     Map.Entry<Instant, Double> before = read.floorEntry(last.getKey().minus(A_SEASON));
     Double season = before == null ? null : Math.max(0, last.getValue() - before.getValue());
-    return new EngineHours(last.getValue(), last.getKey(), season);
+    return new EngineHours(
+        last.getValue(), last.getValue() - beforeThisMeter, last.getKey(), season);
   }
 }

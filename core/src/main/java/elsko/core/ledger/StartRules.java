@@ -7,6 +7,7 @@ import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.Cooling;
+import elsko.core.boat.FeedGuard;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
@@ -35,8 +36,16 @@ final class StartRules {
   static void check(BoatState state, Fact.EngineStarted started, boolean kickAllowed) {
     Position named = named(state, started.engine());
     StartRules rules = new StartRules(state, state.boat().engineCircuit(named));
+    rules.frostBrokeNothing();
+    rules.noRedTag(started.basis());
     rules.everyStart();
     rules.onBasis(started, kickAllowed);
+  }
+
+  /** A starter that turns an engine is as much a start as one that fires it. */
+  static void checkCranking(BoatState state, Fact.Cranked cranked) {
+    Position named = named(state, cranked.engine());
+    new StartRules(state, state.boat().engineCircuit(named)).noRedTag(StartBasis.CRANK_SHUT);
   }
 
   /** The engine meant. Refuses to guess which, where there is more than one. */
@@ -66,9 +75,7 @@ final class StartRules {
           "%s is recorded in the bay. Everybody out first."
               .formatted(Words.list(List.copyOf(state.inBay()))));
     }
-    frostBrokeNothing();
     mufflerIsNotFull();
-    oilIsGood();
     othersAreOff();
     refuseWhen(FittingKind.DRIVE, UP, "The %s is UP: its joints break.");
     refuseWhen(FittingKind.EXHAUST_COVER, ON, "The %s is ON.");
@@ -79,6 +86,13 @@ final class StartRules {
       if (state.is(key, ON_SEACOCK)) {
         throw refused("The key hangs on the seacock: open that, then bring the key to the helm.");
       }
+    }
+  }
+
+  private void noRedTag(StartBasis basis) {
+    RedTag tag = state.tagAgainst(circuit.engine(), basis);
+    if (tag != null) {
+      throw refused(tag.refusal());
     }
   }
 
@@ -100,17 +114,6 @@ final class StartRules {
       throw refused(
           "It was turned for %s s without firing: its muffler is drained first, or water gets into the engine."
               .formatted(Words.number(cranked.allSeconds(), 0)));
-    }
-  }
-
-  private void oilIsGood() {
-    for (ReadingStanding reading : state.readings()) {
-      if (reading.engine() == circuit.engine() && reading.forbidsStart()) {
-        throw refused(
-            "%s: %s. %s"
-                .formatted(
-                    Words.sentence(reading.name()), reading.found(), reading.judgement().words()));
-      }
     }
   }
 
@@ -172,6 +175,21 @@ final class StartRules {
       throw refused(
           "Nothing feeds the raw-water pump: dry, its rubber is ruined within a minute or two."
               + " Connect the feed first.");
+    }
+    FeedGuard hose = FeedGuard.hose(boat.engine(circuit));
+    if ((from == HOSE || from == SUCTION_CUP) && !hose.isEnough()) {
+      throw refused(
+          "It draws about %s L/min and a hose gives about %s: the pump would run dry. A tub of at least %s, topped up by the hose, does for 10 minutes."
+              .formatted(
+                  Words.number(hose.draws(), 0),
+                  Words.number(hose.gives(), 0),
+                  Words.liters(FeedGuard.tub(boat.engine(circuit), 10).reservoirLiters())));
+    }
+    boolean open = from == BUCKET || from == TANK || from == BILGE_BRANCH;
+    if (open && state.runs().get(circuit.engine()).suctionDry()) {
+      throw refused(
+          "Pump and intake were drained: dry, its rubber is ruined within a minute or two. Prime them"
+              + " first, and say so.");
     }
     if (from == STRAINER) {
       for (Fitting seacock : boat.fittingsOf(circuit, FittingKind.SEACOCK)) {

@@ -8,11 +8,9 @@ import java.util.List;
  * A reading that is looked at and said in words.
  *
  * @param how how it is looked at, in a few words; empty where its name says it
- * @param forbidsStart a stop found here lets nobody start the engine until it was looked at again
  * @param findings what can be found, the good ones first
  */
-public record Condition(
-    String key, String name, String how, boolean forbidsStart, List<Finding> findings) {
+public record Condition(String key, String name, String how, List<Finding> findings) {
 
   /**
    * One thing that can be found.
@@ -36,16 +34,12 @@ public record Condition(
   }
 
   static Condition called(String key, String name, String how) {
-    return new Condition(key, name, how, false, List.of());
-  }
-
-  Condition forbiddingStart() {
-    return new Condition(key, name, how, true, findings);
+    return new Condition(key, name, how, List.of());
   }
 
   Condition or(String finding, String words, Call call, String todo) {
     List<Finding> more = new ArrayList<>(findings);
     more.add(new Finding(finding, words, call, todo));
-    return new Condition(key, name, how, forbidsStart, List.copyOf(more));
+    return new Condition(key, name, how, List.copyOf(more));
   }
 }

@@ -26,8 +26,7 @@ public final class Conditions {
               "thin between the fingers, or smells of fuel",
               STOP,
               NO_START
-                  + "Fuel is in the oil: it no longer carries a bearing, and it can catch fire.")
-          .forbiddingStart();
+                  + "Fuel is in the oil: it no longer carries a bearing, and it can catch fire.");
 
   /** The second dip counts. */
   public static final Condition OIL_LEVEL =
@@ -39,8 +38,7 @@ public final class Conditions {
               "over the upper mark",
               STOP,
               "Stop: no start with too much in it. Draw it down to the mark; if nobody filled it,"
-                  + " water or fuel came in.")
-          .forbiddingStart();
+                  + " water or fuel came in.");
 
   public static final Condition GEAR_OIL_LOOK =
       called("gear-oil-look", "look of the gearbox or drive oil", "a little of it, on a white rag")
@@ -53,6 +51,21 @@ public final class Conditions {
               "Stop: water is in it, and it freezes and cracks the housing. Not stored so; find the"
                   + " seal first.")
           .or("metal", "glitters, metal in it", STOP, "Stop: a gear or a bearing is going.");
+
+  /** Of gearbox, saildrive or drive leg; by its own dipstick or bottle. */
+  public static final Condition GEAR_OIL_LEVEL =
+      called("gear-oil-level", "level of the gearbox or drive oil", "its dipstick or bottle")
+          .or("between", "between the marks", GOOD, "")
+          .or(
+              "low",
+              "under the lower mark",
+              MEND,
+              "Top up with the oil it has, and look for the leak.")
+          .or(
+              "over",
+              "over the upper mark",
+              MEND,
+              "Draw it down to the mark. Milky: water came in.");
 
   /** The finding at which coolant has to be topped up. */
   public static final String COOLANT_IS_LOW = "low";
@@ -316,6 +329,30 @@ public final class Conditions {
           .or("clear", "nobody and no line near", GOOD, "")
           .or("not-clear", "somebody or a line is near", STOP, "Stop: clear it first.");
 
+  public static final Condition SUCTION =
+      called("suction", "pump and intake", "filled from above, the feed standing higher")
+          .or("primed", "filled, it stands on the impeller", GOOD, "")
+          .or(
+              "wetted",
+              "pump wetted, the feed stands lower: flow within 15 seconds or stop",
+              GOOD,
+              "")
+          .or(
+              "runs-through",
+              "it runs straight through",
+              MEND,
+              "The impeller is worn: it is due. Prime again right before the start.");
+
+  public static final Condition CYLINDERS =
+      called("cylinders", "turning over", "by hand, or a touch of the starter")
+          .or("turns", "turns freely", GOOD, "")
+          .or(
+              "stopped-dead",
+              "stopped dead: water suspected in the cylinders",
+              STOP,
+              "Stop: no more cranking. A job for today: water out, oil in, turned by hand, every part"
+                  + " looked at for a bend.");
+
   public static final Condition LEG_SEAL =
       called("leg-seal", "seal of the leg", "its alarm, or the gap between its two rings")
           .or("dry", "dry, no alarm", GOOD, "")
@@ -328,6 +365,7 @@ public final class Conditions {
             OIL_LOOK,
             OIL_LEVEL,
             GEAR_OIL_LOOK,
+            GEAR_OIL_LEVEL,
             COOLANT_LEVEL,
             COOLANT_LOOK,
             TENSIONER_MARK,
@@ -356,7 +394,9 @@ public final class Conditions {
             NEUTRAL,
             LANYARD,
             PROPELLER_CLEAR,
-            LEG_SEAL)
+            LEG_SEAL,
+            CYLINDERS,
+            SUCTION)
         .forEach(condition -> ALL.put(condition.key(), condition));
   }
 

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param good lowest and highest value that is fine; with {@code against}, for each one of it
  * @param possible lowest and highest value that can be meant at all
  * @param low what is said below, {@code high} above what is good
+ * @param stop from where it is a stop, whatever {@code high} says; null where nothing is
  */
 public record Limit(
     String key,
@@ -22,7 +23,15 @@ public record Limit(
     Range good,
     Range possible,
     Judgement low,
-    Judgement high) {
+    Judgement high,
+    @Nullable Stop stop) {
+
+  /** From this value on, in the unit of the limit, nothing goes on before it is found out. */
+  public record Stop(double from, String words) {
+    public Judgement judgement() {
+      return new Judgement(Call.STOP, words);
+    }
+  }
 
   /** From low to high, both included. */
   public record Range(double low, double high) {
@@ -35,30 +44,36 @@ public record Limit(
   public record Against(String name, String unit, Range possible) {}
 
   Limit how(String taken) {
-    return new Limit(key, name, unit, taken, against, good, possible, low, high);
+    return new Limit(key, name, unit, taken, against, good, possible, low, high, stop);
   }
 
   Limit against(String second, String secondUnit, double least, double most) {
     Against held = new Against(second, secondUnit, new Range(least, most));
-    return new Limit(key, name, unit, how, held, good, possible, low, high);
+    return new Limit(key, name, unit, how, held, good, possible, low, high, stop);
   }
 
   Limit good(double least, double most) {
-    return new Limit(key, name, unit, how, against, new Range(least, most), possible, low, high);
+    return new Limit(
+        key, name, unit, how, against, new Range(least, most), possible, low, high, stop);
+  }
+
+  /** The same with another range that is good, and a value from which it is a stop. */
+  public Limit with(Range fine, Judgement under, Judgement over, @Nullable Stop from) {
+    return new Limit(key, name, unit, how, against, fine, possible, under, over, from);
   }
 
   Limit possible(double least, double most) {
-    return new Limit(key, name, unit, how, against, good, new Range(least, most), low, high);
+    return new Limit(key, name, unit, how, against, good, new Range(least, most), low, high, stop);
   }
 
   Limit low(Call call, String words) {
     return new Limit(
-        key, name, unit, how, against, good, possible, new Judgement(call, words), high);
+        key, name, unit, how, against, good, possible, new Judgement(call, words), high, stop);
   }
 
   Limit high(Call call, String words) {
     return new Limit(
-        key, name, unit, how, against, good, possible, low, new Judgement(call, words));
+        key, name, unit, how, against, good, possible, low, new Judgement(call, words), stop);
   }
 
   /** Only noted: any possible value is as good as another. */
@@ -88,6 +103,9 @@ public record Limit(
           against.possible().low(),
           against.possible().high(),
           " " + against.unit());
+    }
+    if (stop != null && value >= stop.from()) {
+      return stop.judgement();
     }
     Range fine = good(held);
     if (value < fine.low()) {

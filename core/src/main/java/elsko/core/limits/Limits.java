@@ -9,6 +9,10 @@ import java.util.TreeMap;
 /** The readings that are numbers. Defaults and reasons as the handbook's limits have them. */
 public final class Limits {
   private static final double NO_MOST = 1000;
+
+  /** A belt that turns less than this is tight in every school, °. Estimate. */
+  private static final double TIGHT_IN_EVERY_SCHOOL = 60;
+
   private static final String THERMOSTAT_SHUT =
       "The thermostat is not open yet: keep it running. Not there after 10 minutes means it is"
           + " stuck open or the engine has no load.";
@@ -19,14 +23,11 @@ public final class Limits {
       "Tight: it loads the bearings. Slacken it, engine stopped, measure again.";
   private static final Judgement NOTED = new Judgement(Call.GOOD, "");
 
-  /**
-   * Petrol, raw-water cooled: the thermostat opens at 71–79 °C (160–175 °F), then the gauge is
-   * flat.
-   */
-  public static final Limit WARM_PLATEAU = plateau("warm-plateau", 71, 79);
+  /** Where a raw-water cooled petrol engine holds. An engine has its own range: GaugeLimits. */
+  public static final Limit WARM_PLATEAU = plateau("warm-plateau", 60, 82);
 
-  /** Closed cooling, and diesels: the thermostat opens somewhere between 70 and 90 °C. */
-  public static final Limit PLATEAU_CLOSED = plateau("plateau-closed", 70, 92);
+  /** Where other engines hold. An engine has its own range: GaugeLimits. */
+  public static final Limit PLATEAU_CLOSED = plateau("plateau-closed", 71, 91);
 
   /** Water is seen at the exhaust within 60 s of the start, or the engine stops. */
   public static final Limit WATER_AT_EXHAUST =
@@ -92,20 +93,24 @@ public final class Limits {
           .low(Call.MEND, TIGHT)
           .high(Call.MEND, SLACK);
 
-  /** The other twist school: it turns at most 90°. */
+  /** The other twist school: it turns at most 90°; under 60° it is tight in every school. */
   public static final Limit BELT_TWIST_AT_MOST =
       called("belt-twist-at-most", "belt turns", "°")
           .how("by hand in the middle of its longest free span")
-          .good(0, 90)
+          .good(TIGHT_IN_EVERY_SCHOOL, 90)
           .possible(0, 180)
+          .low(Call.MEND, TIGHT)
           .high(Call.MEND, SLACK);
 
-  /** Short spans: up to 10 mm at light pressure, no squeal at the start. */
+  /**
+   * Short spans: 3 to 12 mm at light pressure, no squeal at the start. The least is an estimate.
+   */
   public static final Limit BELT_SHORT_SPAN =
       called("belt-short-span", "belt gives", "mm")
           .how("light pressure; and no squeal at the start")
-          .good(0, 10)
+          .good(3, 12)
           .possible(0, 100)
+          .low(Call.MEND, TIGHT)
           .high(Call.MEND, SLACK);
 
   /** A packed gland: from 1 drop per second to 1 per 10 s while the shaft turns. */
@@ -141,14 +146,17 @@ public final class Limits {
               Call.MEND,
               "Too low: water can run back into the engine. Move it up, near the centerline.");
 
-  /** A pressure cap holds its rating. */
+  /** A pressure cap lets go within 15 % of its rating. An estimate. */
   public static final Limit PRESSURE_CAP =
-      called("pressure-cap", "pressure cap holds", "kPa")
+      called("pressure-cap", "pressure cap lets go at", "kPa")
           .how("on a tester, COLD; each kPa raises the boiling point by 0.24 K")
           .against("rating on the cap", "kPa", 20, 200)
-          .good(1, NO_MOST)
+          .good(0.85, 1.15)
           .possible(0, 300)
-          .low(Call.MEND, "It does not hold its rating: it boils earlier. Replace it.");
+          .low(Call.MEND, "It lets go early: it boils earlier. Replace it.")
+          .high(
+              Call.MEND,
+              "It holds far above its rating: stuck, a hose would go first. Replace it.");
 
   /** Every vane there. */
   public static final Limit IMPELLER_VANES =
@@ -240,6 +248,6 @@ public final class Limits {
 
   private static Limit called(String key, String name, String unit) {
     Range any = new Range(0, 0);
-    return new Limit(key, name, unit, "", null, any, any, NOTED, NOTED);
+    return new Limit(key, name, unit, "", null, any, any, NOTED, NOTED, null);
   }
 }

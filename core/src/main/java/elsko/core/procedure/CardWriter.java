@@ -22,7 +22,31 @@ public final class CardWriter {
         request.progress().procedure(),
         plan.chosen(request),
         plan.notCovered(request),
-        List.copyOf(steps));
+        reachable(steps));
+  }
+
+  /** A time limit that the card's own steps do not fit into is not asked for. */
+  private static List<Step> reachable(List<Step> steps) {
+    List<Step> all = new ArrayList<>();
+    for (int at = 0; at < steps.size(); at++) {
+      Step step = steps.get(at);
+      all.add(
+          step.within() == null
+                  || minutesSince(step.within().step(), steps.subList(0, at))
+                      <= step.within().minutes()
+              ? step
+              : step.withoutLimit());
+    }
+    return List.copyOf(all);
+  }
+
+  /** How long the steps take that come after one. */
+  static int minutesSince(String key, List<Step> before) {
+    int minutes = 0;
+    for (int at = before.size() - 1; at >= 0 && !before.get(at).key().equals(key); at--) {
+      minutes += before.get(at).minutes();
+    }
+    return minutes;
   }
 
   private static CardPlan plan(CardRequest request) {

@@ -3,12 +3,14 @@ package elsko.core.procedure;
 import static elsko.core.boat.FittingState.*;
 
 import elsko.core.Words;
+import elsko.core.boat.FeedGuard;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.Segment;
 import elsko.core.boat.SegmentKind;
+import elsko.core.fill.CircuitPath;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Conditions;
@@ -61,7 +63,8 @@ final class DescaleCard implements CardPlan {
 
   /** Liters that fill what the variant reaches. */
   static double fill(OnCircuit on, DescaleVariant variant) {
-    double reached = variant.reaches(on.circuit()).stream().mapToDouble(Segment::liters).sum();
+    double reached =
+        variant.reaches(on.circuit()).stream().mapToDouble(CircuitPath::keptWhileRunning).sum();
     return Math.ceil((reached + FEED_HOSE_LITERS) * MORE);
   }
 
@@ -251,6 +254,7 @@ final class DescaleCard implements CardPlan {
                 + " antifreeze: rinse it before it changes use.")
         .hurts(Cautions.start(on))
         .asks(run.asks())
+        .feed(FeedGuard.tank(on.boat().engine(on.circuit()), liters))
         .minutes(20);
   }
 
@@ -274,6 +278,11 @@ final class DescaleCard implements CardPlan {
     return on.step(key, title)
         .how(
             "Fresh water through, watch the temperature and the outflow."
+                + (afloat
+                    ? ""
+                    : " "
+                        + FeedWords.of(
+                            variant.feed(on.boat().engine(on.circuit()), isLast ? 6 : 4)))
                 + (isLast
                     ? " A plateau lower than before is success; the record keeps all of them."
                     : ""))
@@ -283,6 +292,7 @@ final class DescaleCard implements CardPlan {
         .hurts(Cautions.start(on))
         .asks(asks)
         .after(on.key(after))
+        .feed(afloat ? null : variant.feed(on.boat().engine(on.circuit()), isLast ? 6 : 4))
         .run(
             isLast ? 5 : 3,
             isLast ? 6 : 4,

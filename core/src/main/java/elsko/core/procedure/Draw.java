@@ -2,10 +2,12 @@ package elsko.core.procedure;
 
 import static elsko.core.boat.FittingState.*;
 
+import elsko.core.boat.FeedGuard;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.Method;
 import elsko.core.boat.SegmentKind;
 import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Conditions;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,6 +15,11 @@ import java.util.List;
 final class Draw implements Contributor {
   static final String KEY = "draw";
   static final String HOSES_BACK = "hoses-back";
+  static final String PRIME = "prime";
+
+  private static final String SHUT_AGAIN =
+      "More than 15 minutes after it was warm the thermostat is shut again, and the block takes"
+          + " little: warm it once more on water and drain it again, or pour. ";
 
   @Override
   public List<Step> steps(OnCircuit on) {
@@ -23,11 +30,19 @@ final class Draw implements Contributor {
     if (!LowPoints.withAHose(on).isEmpty() && !on.circuit().hoses().isEmpty()) {
       steps.add(hosesBack(on));
     }
+    boolean suctionDrained = on.method().drains() || !LowPoints.withAHose(on).isEmpty();
+    if (on.isEngine() && suctionDrained && on.has(FittingKind.IMPELLER)) {
+      steps.add(prime(on));
+    }
     DrawForecast forecast = DrawForecast.of(on);
     boolean block = on.circuit().hasSegment(SegmentKind.BLOCK);
     Step.Draft draw =
         on.step(KEY, title(on))
-            .how(how(on) + " " + forecast.words())
+            .how(
+                how(on)
+                    + (on.isEngine() ? " " + FeedWords.ofTank(tank(on, forecast.liters())) : "")
+                    + " "
+                    + forecast.words())
             .why(
                 block
                     ? "It reaches elbow and exhaust. Cold fluid can close the thermostat, so the block must"
@@ -39,7 +54,9 @@ final class Draw implements Contributor {
             .hurts(on.isEngine() ? Cautions.start(on) : List.of())
             .hurts(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, "Catch what comes out at the end.")
             .asks(asks(on, forecast.liters()))
+            .feed(on.isEngine() ? tank(on, forecast.liters()) : null)
             .after(
+                on.key(PRIME),
                 on.key(PlugsBack.KEY),
                 on.key(HOSES_BACK),
                 on.key(Drain.KEY),
@@ -47,11 +64,31 @@ final class Draw implements Contributor {
                 on.key(WarmUp.KEY))
             .minutes(12)
             .people(on.isEngine() ? 2 : 1);
-    if (on.isEngine() && on.method() == Method.DRAW_UNDRAINED) {
+    if (block && on.isEngine() && on.method() == Method.DRAW_UNDRAINED) {
       draw.within(on.key(WarmUp.KEY), 15, "while the thermostat is open");
     }
     steps.add(draw.written());
     return steps;
+  }
+
+  private static FeedGuard tank(OnCircuit on, double liters) {
+    return FeedGuard.tank(on.boat().engine(on.circuit()), liters);
+  }
+
+  /** A pump and an intake that were drained are wetted first: dry, the rubber tears. */
+  private static Step prime(OnCircuit on) {
+    return on.step(PRIME, "Prime the pump and its intake")
+        .how(
+            "Filled from above with antifreeze until it stands, the tank higher than the pump. Where the tank"
+                + " stands lower, wet the pump: flow in the clear pipe within 15 seconds of the start, or"
+                + " stop.")
+        .why(
+            "After a drain the suction is dry, and a dry impeller is ruined within a minute or two.")
+        .tools(List.of("jug", "clear hose"))
+        .asks(List.of(Ask.See.of(on.engine(), Conditions.SUCTION)))
+        .after(on.key(PlugsBack.KEY), on.key(HOSES_BACK), on.key(Drain.KEY), on.key(Drain.HOSES))
+        .minutes(4)
+        .written();
   }
 
   /** What to have in the tank. */
@@ -95,8 +132,8 @@ final class Draw implements Contributor {
           "No engine pulls it: adapter on the strainer, strainer brim-full so that the pump is primed, then"
               + " the pump on until color runs steady overboard into the catch.";
       default ->
-          "Begin within 15 minutes of stopping, while the thermostat is open. %s. Watch the tank and"
-                  .formatted(elsko.core.Words.sentence(Rig.tankAt(on)))
+          (on.circuit().hasSegment(SegmentKind.BLOCK) ? SHUT_AGAIN : "")
+              + "%s. Watch the tank and".formatted(elsko.core.Words.sentence(Rig.tankAt(on)))
               + " the clear hose; stop at the first air bubble, with the color steady at the exhaust. Tie"
               + " the feed hose so that its last liters do not spill.";
     };

@@ -2,10 +2,14 @@ package elsko.core.procedure;
 
 import static elsko.core.boat.FittingState.*;
 
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
 import elsko.core.boat.EnginePart;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.Fuel;
+import elsko.core.boat.Position;
+import elsko.core.boat.PowerClass;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.StartBasis;
 import java.util.ArrayList;
@@ -46,35 +50,60 @@ final class FlushCard implements CardPlan {
     if (variant == FlushVariant.TWO_PORT && hasValve(on)) {
       run.set(Rig.sternPort(on), OUT);
     }
-    run.waterSeen().plateau("gauge holds at");
+    EngineDescription engine = on.boat().engine(on.circuit());
+    boolean rawWater = engine.cooling() == Cooling.RAW_WATER;
+    RinseRun lasting = RinseRun.of(on, variant);
+    run.waterSeen();
+    if (lasting.untilWarm()) {
+      run.plateau("gauge holds at");
+    }
     if (variant == FlushVariant.TWO_PORT && hasValve(on)) {
       run.set(Rig.sternPort(on), IN);
     }
     Rig.waterOff(on, run, variant);
-    String diesel =
-        on.boat().engine(on.circuit()).fuel() == Fuel.DIESEL
-            ? " Near the end run it briefly at high revs to clear carbon, then idle to cool."
-            : "";
     return on.step(KEY, "Flush " + variant.words())
         .how(
             FlushWords.how(variant)
                 + (hasValve(on)
                     ? " While it runs, open the valve of the second port from inside, then shut it."
                     : "")
-                + " 5 to 10 minutes; go on until the thermostat has opened, about 5 minutes."
-                + diesel
+                + " "
+                + FeedWords.of(lasting.feed())
+                + " "
+                + lasting.words()
+                + clearOfCarbon(on, engine)
                 + " "
                 + FlushWords.end(variant))
         .why(
-            "Salt and silt eat the raw-water side, also of closed engines. Behind a closed thermostat the"
-                + " block is not reached.")
+            rawWater
+                ? "Salt and silt eat the raw-water side. Behind a closed thermostat the block is not"
+                    + " reached."
+                : "Salt and silt eat the raw-water side of closed engines too; it never passes the"
+                    + " thermostat.")
         .tools(FlushWords.tools(variant))
         .hurts("Nobody in the water at the stern, no hands at the outlet: said before the start.")
         .hurts(Cautions.start(on))
         .asks(run.asks())
-        .run(5, 10, "Long enough, if the thermostat has opened.", "10 minutes: it is rinsed. Stop.")
-        .minutes(12)
+        .feed(lasting.feed())
+        .run(
+            lasting.fromMinutes(),
+            lasting.toMinutes(),
+            rawWater ? "Long enough, if the thermostat has opened." : "Long enough.",
+            "%d minutes: it is rinsed. Stop.".formatted(lasting.toMinutes()))
+        .minutes(lasting.toMinutes() + 2)
+        .people(lasting.feed().reservoirLiters() != null ? 2 : 1)
         .written();
+  }
+
+  private static String clearOfCarbon(OnCircuit on, EngineDescription engine) {
+    boolean small =
+        PowerClass.of(engine) == PowerClass.SMALL || PowerClass.of(engine) == PowerClass.YACHT;
+    if (on.engine() == Position.GENERATOR) {
+      return " At its fixed speed.";
+    }
+    return engine.fuel() == Fuel.DIESEL && small
+        ? " Near the end run it briefly at high revs to clear carbon, then idle to cool."
+        : "";
   }
 
   /** Without a valve the exhaust side is its own run: everything off, stern port open, again. */
@@ -105,9 +134,7 @@ final class FlushCard implements CardPlan {
     boolean seacocks = false;
     for (OnCircuit on : request.circuits()) {
       for (Fitting seacock : on.all(FittingKind.SEACOCK)) {
-        asks.add(
-            new Ask.Set(
-                Running.words(seacock, afloat ? SHUT : OPEN), seacock.key(), afloat ? SHUT : OPEN));
+        asks.add(new Ask.Set(Running.words(seacock, SHUT), seacock.key(), SHUT));
         seacocks = true;
       }
     }
@@ -121,7 +148,8 @@ final class FlushCard implements CardPlan {
             afloat && seacocks
                 ? "Idle afloat: seacock SHUT with fresh water inside, the key hung on it. That is a loose end,"
                     + " and stays one."
-                : "Look round for drips; everything refitted.")
+                : "Look round for drips; everything refitted."
+                    + (seacocks ? " Ashore the seacock stays SHUT until somebody opens it." : ""))
         .why("Fresh water left inside is no frost protection.")
         .asks(asks)
         .minutes(3)

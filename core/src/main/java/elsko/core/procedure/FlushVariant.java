@@ -6,6 +6,7 @@ import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Exhaust;
+import elsko.core.boat.FeedGuard;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Position;
@@ -21,8 +22,6 @@ public enum FlushVariant {
   SUCTION_CUP("suction cup on the hull intake", "nothing is taken apart"),
   INTAKE_HOSE("into the intake hose", "the leg's own passages are not rinsed this way"),
   PIPE_IN_BUCKET("intake pipe in a bucket", "a clear pipe shows the flow");
-
-  private static final int SMALL_CYLINDERS = 4;
 
   private final String words;
   private final String reason;
@@ -61,25 +60,38 @@ public enum FlushVariant {
   private boolean fits(Boat boat, Circuit circuit) {
     boolean generator = circuit.engine() == Position.GENERATOR;
     Layout layout = generator ? Layout.SHAFT : boat.description().layout();
+    EngineDescription engine = boat.engine(circuit);
     boolean lifts = boat.exhaust(circuit) == Exhaust.WATER_LIFT;
     return switch (this) {
       case TWO_PORT -> layout == Layout.JET;
-      case MUFFS -> boat.has(circuit, TAKES_MUFFS);
+      case MUFFS -> boat.has(circuit, TAKES_MUFFS) && FeedGuard.hose(engine).isEnough();
       case TEE_AND_BUCKET -> boat.has(circuit, FLUSH_TEE);
       case STRAINER_TOP_UP ->
           boat.has(circuit, STRAINER)
               && boat.has(circuit, SEACOCK)
-              && (generator || isSmallDiesel(boat.engine(circuit)));
+              && (generator || engine.fuel() == Fuel.DIESEL)
+              && !FeedGuard.hose(engine).idleOnly();
       case SUCTION_CUP ->
-          (layout == Layout.V_DRIVE || layout == Layout.SHAFT) && !lifts && !generator;
+          (layout == Layout.V_DRIVE || layout == Layout.SHAFT)
+              && !lifts
+              && !generator
+              && FeedGuard.hose(engine).isEnough();
       case INTAKE_HOSE ->
-          !lifts && (layout == Layout.STERNDRIVE || boat.has(circuit, QUICK_CONNECTOR));
+          !lifts
+              && (layout == Layout.STERNDRIVE || boat.has(circuit, QUICK_CONNECTOR))
+              && FeedGuard.hose(engine).isEnough();
       case PIPE_IN_BUCKET ->
           boat.suctionHose(circuit) != null || layout == Layout.OUTBOARD; // its leg in a tub
     };
   }
 
-  private static boolean isSmallDiesel(EngineDescription engine) {
-    return engine.fuel() == Fuel.DIESEL && engine.cylinders() <= SMALL_CYLINDERS;
+  /** Whether open water stands ready in a tub. */
+  boolean isFromATub() {
+    return this == TEE_AND_BUCKET || this == PIPE_IN_BUCKET;
+  }
+
+  /** The water of a run of so many minutes. */
+  FeedGuard feed(EngineDescription engine, double minutes) {
+    return isFromATub() ? FeedGuard.tub(engine, minutes) : FeedGuard.hose(engine);
   }
 }

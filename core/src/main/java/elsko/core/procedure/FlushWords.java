@@ -1,5 +1,6 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.Position;
 import java.util.List;
 
 /** What each flush variant says to do. */
@@ -15,13 +16,12 @@ final class FlushWords {
           "Drive DOWN: running it up wrecks the joints. Hose into the pump's intake, water on.";
       case STRAINER_TOP_UP ->
           "Seacock SHUT, lid off, sealing ring put where it will be noticed. Fill, start, keep it half"
-              + " full with about 5 L; stop before it empties.";
+              + " full from the hose; stop before it empties.";
       case TEE_AND_BUCKET ->
-          "Seacock SHUT, tee plug out, bucket hose on, valve open. At least 20 L. Never a hose under"
-              + " pressure: it fills the muffler.";
+          "Seacock SHUT, tee plug out, bucket hose on, valve open. Never a hose under pressure on the"
+              + " engine: it fills the muffler.";
       case PIPE_IN_BUCKET ->
-          "Clear pipe from the pump into the bucket; it shows the flow. Raise the revs slightly to help"
-              + " the lift.";
+          "Clear pipe from the pump into the tub; it shows the flow. The tub stands as high as it can.";
       case TWO_PORT ->
           "Cap off, hose on the engine port with the water off. Start, then water on within 10 seconds.";
     };
@@ -45,10 +45,17 @@ final class FlushWords {
       case MUFFS -> List.of("flush muffs", "hose");
       case SUCTION_CUP -> List.of("suction cup", "hose");
       case INTAKE_HOSE -> List.of("hose with connector", "screwdriver");
-      case STRAINER_TOP_UP -> List.of("two buckets of fresh water", "jug");
-      case TEE_AND_BUCKET -> List.of("bucket hose with valve", "20 L of fresh water");
-      case PIPE_IN_BUCKET -> List.of("clear pipe", "bucket", "screwdriver");
+      case STRAINER_TOP_UP -> List.of("hose");
+      case TEE_AND_BUCKET -> List.of("bucket hose with valve", "tub", "hose");
+      case PIPE_IN_BUCKET -> List.of("clear pipe", "tub", "hose", "screwdriver");
       case TWO_PORT -> List.of("hose with port connector");
     };
+  }
+
+  /** A generator has one speed and no gear. */
+  static String revs(OnCircuit on) {
+    return on.engine() == Position.GENERATOR
+        ? "At its fixed speed."
+        : "In neutral, below 2000 rpm.";
   }
 }

@@ -82,7 +82,9 @@ public final class LookOver {
   static List<Ask> gearOil(OnCircuit on) {
     return on.engine() == Position.GENERATOR
         ? List.of()
-        : List.of(Ask.See.of(on.engine(), Conditions.GEAR_OIL_LOOK));
+        : List.of(
+            Ask.See.of(on.engine(), Conditions.GEAR_OIL_LEVEL),
+            Ask.See.of(on.engine(), Conditions.GEAR_OIL_LOOK));
   }
 
   static List<Ask> coolant(OnCircuit on) {

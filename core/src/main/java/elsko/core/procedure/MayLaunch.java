@@ -11,7 +11,6 @@ import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.LaunchRules;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
-import elsko.core.ledger.ReadingStanding;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -101,14 +100,6 @@ public record MayLaunch(List<InTheWay> inTheWay) {
               "%d %s of an impeller still in the %s."
                   .formatted(count, count == 1 ? "piece" : "pieces", engine.words())));
     }
-    state.readings().stream()
-        .filter(ReadingStanding::forbidsStart)
-        .forEach(
-            reading ->
-                found.add(
-                    new InTheWay(
-                        Kind.READING,
-                        "%s: %s.".formatted(Words.sentence(reading.name()), reading.found()))));
   }
 
   private static void card(BoatState state, Schools schools, List<InTheWay> found) {

@@ -8,6 +8,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Position;
 import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Conditions;
 
 /** How a pump is given fresh water, or the tank, and how that is taken off again. */
 final class Rig {
@@ -48,11 +49,19 @@ final class Rig {
       }
       case TWO_PORT -> run.set(enginePort(on), OUT);
     }
+    prime(on, run, variant);
     run.start(StartBasis.FED);
     if (variant == FlushVariant.TWO_PORT) {
       run.feed(HOSE, "water on at the engine port within 10 seconds");
     }
     return run;
+  }
+
+  /** Out of a tub no pressure fills a suction that was drained. */
+  private static void prime(OnCircuit on, Running run, FlushVariant variant) {
+    if (variant.isFromATub() && on.request().state().runs().get(on.engine()).suctionDry()) {
+      run.ask(Ask.See.of(on.engine(), Conditions.SUCTION));
+    }
   }
 
   /** Engine stopped and water off, in the order that variant needs; everything refitted. */

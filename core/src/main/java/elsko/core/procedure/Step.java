@@ -1,5 +1,6 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.FeedGuard;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,6 +15,7 @@ import java.util.List;
  * @param within a step it has to follow closely, or null
  * @param minutes attended
  * @param run how long the engine runs in it; or null
+ * @param feed the water of that run, where it is fed by hand; or null
  * @param soak the boat is occupied after it, but nobody is needed; or null
  * @param people how many it wants
  */
@@ -30,6 +32,7 @@ public record Step(
     Within within,
     int minutes,
     Run run,
+    FeedGuard feed,
     Soak soak,
     int people) {
 
@@ -52,7 +55,14 @@ public record Step(
   /** The same step, waiting for other steps. */
   Step waitingFor(List<String> keys) {
     return new Step(
-        key, circuit, title, how, why, tools, hurts, asks, keys, within, minutes, run, soak,
+        key, circuit, title, how, why, tools, hurts, asks, keys, within, minutes, run, feed, soak,
+        people);
+  }
+
+  /** The same step, whenever it comes. */
+  Step withoutLimit() {
+    return new Step(
+        key, circuit, title, how, why, tools, hurts, asks, after, null, minutes, run, feed, soak,
         people);
   }
 
@@ -74,6 +84,7 @@ public record Step(
     private Within within;
     private int minutes = 5;
     private Run run;
+    private FeedGuard feed;
     private Soak soak;
     private int people = 1;
 
@@ -140,6 +151,11 @@ public record Step(
       return this;
     }
 
+    Draft feed(FeedGuard guard) {
+      feed = guard;
+      return this;
+    }
+
     Draft soak(int from, int to, String whenDue, String whenOver) {
       soak = new Soak(from, to, whenDue, whenOver);
       return this;
@@ -164,6 +180,7 @@ public record Step(
           within,
           minutes,
           run,
+          feed,
           soak,
           people);
     }

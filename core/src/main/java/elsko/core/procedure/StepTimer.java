@@ -43,6 +43,8 @@ public record StepTimer(
     WATER,
     /** The engine runs. */
     RUN,
+    /** What feeds it by hand runs out. */
+    FEED,
     /** The boat is occupied, nobody is needed. */
     SOAK,
     /** A step has to follow another closely. */
@@ -69,7 +71,9 @@ public record StepTimer(
 
   /** When it warns that the end comes close, never before the least is reached. */
   public Instant alarmAt() {
-    return startedAt.plus(alarmAfter(atLeast == null ? Duration.ZERO : atLeast, atMost));
+    return kind == Kind.FEED
+        ? dueAt()
+        : startedAt.plus(alarmAfter(atLeast == null ? Duration.ZERO : atLeast, atMost));
   }
 
   /** How long after the start it warns. */

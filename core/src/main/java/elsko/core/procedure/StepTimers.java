@@ -1,5 +1,7 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.FeedGuard;
+import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Entry;
@@ -8,13 +10,19 @@ import elsko.core.limits.Limits;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 
 /** The clocks that run on a card, from what was entered on it. */
 public final class StepTimers {
   private static final Duration WATER_WITHIN =
       Duration.ofSeconds((long) Limits.WATER_AT_EXHAUST.good().high());
+
+  private static final Set<FittingState> FEEDS =
+      EnumSet.of(FittingState.BUCKET, FittingState.TANK, FittingState.STRAINER);
 
   private final Card card;
   private final CardProgress progress;
@@ -79,6 +87,7 @@ public final class StepTimers {
               "Watch the exhaust: water within a minute, or stop.",
               "A minute without water: stop the engine."));
     }
+    feed(step, entries, engine);
     if (step.run() != null) {
       timers.add(
           timer(
@@ -91,6 +100,51 @@ public final class StepTimers {
               step.run().whenDue(),
               step.run().whenOver()));
     }
+  }
+
+  /** From the start, or since somebody topped it up; no more once all of it was drawn. */
+  private void feed(Step step, List<Entry> entries, Position engine) {
+    FeedGuard feed = step.feed();
+    Double lasts = feed == null ? null : feed.lastsSeconds();
+    if (lasts == null) {
+      return;
+    }
+    Set<String> feeds = new HashSet<>();
+    Ask.only(Ask.Set.class, step.asks())
+        .filter(set -> FEEDS.contains(set.to()))
+        .forEach(set -> feeds.add(set.fitting()));
+    Instant full = null;
+    for (Entry entry : entries) {
+      Fact.FittingSet set = entry.fact().as(Fact.FittingSet.class);
+      boolean toppedUp = set != null && feeds.contains(set.fitting()) && full != null;
+      if (entry.fact().is(Fact.EngineStarted.class) || toppedUp) {
+        full = entry.deviceTime();
+      } else if (entry.fact().is(Fact.FluidUsed.class)
+          || entry.fact().is(Fact.DescalerUsed.class)
+          || entry.fact().is(Fact.EngineStopped.class)) {
+        full = null;
+      }
+    }
+    if (full == null) {
+      return;
+    }
+    boolean tank = feed.gives() == 0;
+    timers.add(
+        timer(
+            StepTimer.Kind.FEED,
+            step,
+            engine,
+            full,
+            seconds(feed.actAtSeconds()),
+            seconds(lasts),
+            tank
+                ? "The tank is nearly empty: stand by, stop at the first bubble."
+                : "The tub is nearly empty: stop, or top it up.",
+            tank ? "The tank is empty: stop the engine." : "The tub is empty: stop the engine."));
+  }
+
+  private static Duration seconds(double seconds) {
+    return Duration.ofMillis(Math.round(seconds * 1000));
   }
 
   private static boolean asksForWater(Step step) {

@@ -13,7 +13,6 @@ import elsko.core.ledger.Seen;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
-import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -65,7 +64,7 @@ public record UsualAnswers(
                   : new Fact.EngineStopped(engine.engine()));
       case Ask.Kick kick ->
           List.of(new Fact.EngineStarted(kick.engine(), StartBasis.KICK, kick.seconds()));
-      case Ask.Read read -> List.of(read(read));
+      case Ask.Read read -> List.of(read(read, state));
       case Ask.See see -> {
         String good = Conditions.of(see.condition()).findings().get(0).key();
         yield List.of(new Fact.ConditionSeen(see.engine(), see.condition(), good));
@@ -128,8 +127,8 @@ public record UsualAnswers(
   }
 
   /** The middle of what is good, held against what is usual. */
-  private static Fact read(Ask.Read read) {
-    Limit limit = Limits.of(read.limit());
+  private static Fact read(Ask.Read read, BoatState state) {
+    Limit limit = state.limit(read.engine(), read.limit());
     Double held = limit.against() == null || read.against() != null ? read.against() : usual(limit);
     Limit.Range good = limit.good(held);
     double most = Math.min(good.high(), limit.possible().high());

@@ -1,7 +1,12 @@
 package elsko.core.procedure;
 
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.FeedGuard;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
+import elsko.core.boat.PowerClass;
 import elsko.core.ledger.StartBasis;
 import java.util.List;
 
@@ -14,40 +19,103 @@ final class WarmUp implements Contributor {
 
   private static final int OPENS_UNTIL = 10;
 
+  /** Large diesels take longer. Estimate. */
+  private static final int LARGE_OPENS_UNTIL = 15;
+
+  /** Poured into its own hoses, a block does not need its thermostat open to be filled. */
+  private static final String RINSES_THE_BLOCK =
+      "Fresh water gets into the block only through an open thermostat: it takes salt and silt along"
+          + " before the drains are opened.";
+
   @Override
   public List<Step> steps(OnCircuit on) {
-    return on.circuit().isRawWater() ? List.of(step(on, KEY).written()) : List.of();
+    if (!on.circuit().isRawWater()) {
+      return List.of();
+    }
+    if (on.boat().engine(on.circuit()).cooling() == Cooling.CLOSED) {
+      return List.of(rinse(on));
+    }
+    Step.Draft step = step(on, KEY);
+    return List.of(
+        on.method() == Method.POUR ? step.why(RINSES_THE_BLOCK).written() : step.written());
+  }
+
+  /** Raw water never passes the thermostat of a closed engine: it is only rinsed. */
+  private static Step rinse(OnCircuit on) {
+    FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
+    boolean afloat = on.request().state().afloat();
+    RinseRun run = RinseRun.of(on, variant);
+    return on.step(KEY, afloat ? "Run it warm" : "Run fresh water through it")
+        .how(
+            afloat
+                ? "Afloat, on the water it floats in. %s Stop, then shut the seacock where there is one."
+                    .formatted(FlushWords.revs(on))
+                : "%s %s %s %s %s"
+                    .formatted(
+                        FlushWords.how(variant),
+                        FeedWords.of(run.feed()),
+                        FlushWords.revs(on),
+                        run.words(),
+                        FlushWords.end(variant)))
+        .why(
+            "Salt and silt leave the raw-water side before it is drained; it never passes the"
+                + " thermostat here.")
+        .tools(afloat ? List.of() : FlushWords.tools(variant))
+        .hurts(Cautions.start(on))
+        .asks(afloat ? afloat(on) : ashore(on, variant, run.untilWarm()))
+        .run(
+            run.fromMinutes(),
+            run.toMinutes(),
+            "Long enough.",
+            "%d minutes: it is rinsed. Stop.".formatted(run.toMinutes()))
+        .feed(afloat ? null : run.feed())
+        .people(!afloat && run.feed().reservoirLiters() != null ? 2 : 1)
+        .minutes(run.toMinutes())
+        .written();
   }
 
   static Step.Draft step(OnCircuit on, String key) {
     FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
+    EngineDescription engine = on.boat().engine(on.circuit());
+    int until = PowerClass.of(engine) == PowerClass.LARGE ? LARGE_OPENS_UNTIL : OPENS_UNTIL;
+    FeedGuard feed = variant.feed(engine, until);
     boolean afloat = on.request().state().afloat();
     return on.step(key, "Warm the engine until the thermostat opens")
         .how(
             afloat
-                ? "Afloat, on the water it floats in. In neutral, below 2000 rpm. The gauge climbs, then"
-                    + " stays flat after 5 to 7 minutes. Stop, then shut the seacock where there is one."
-                : FlushWords.how(variant)
-                    + " In neutral, below 2000 rpm. The gauge climbs, then stays flat after 5 to 7"
-                    + " minutes. "
-                    + FlushWords.end(variant))
+                ? "Afloat, on the water it floats in. %s The gauge climbs, then stays flat after %d to %d minutes."
+                        .formatted(FlushWords.revs(on), OPENS_FROM, until)
+                    + " Stop, then shut the seacock where there is one."
+                : "%s %s %s The gauge climbs, then stays flat after %d to %d minutes. %s"
+                    .formatted(
+                        FlushWords.how(variant),
+                        FeedWords.of(feed),
+                        FlushWords.revs(on),
+                        OPENS_FROM,
+                        until,
+                        FlushWords.end(variant)))
         .why(
             "Behind a closed thermostat almost nothing flows through the block: it would neither rinse"
                 + " nor drain as it should.")
         .tools(afloat ? List.of() : FlushWords.tools(variant))
         .hurts(Cautions.start(on))
-        .asks(afloat ? afloat(on) : ashore(on, variant))
+        .asks(afloat ? afloat(on) : ashore(on, variant, true))
         .run(
             OPENS_FROM,
-            OPENS_UNTIL,
+            until,
             "The thermostat opens about now: the gauge stays flat.",
-            "Not flat after 10 minutes: the thermostat is stuck open, or the engine has no load.")
-        .minutes(10);
+            "Not flat after %d minutes: the thermostat is stuck open, or the engine has no load."
+                .formatted(until))
+        .feed(afloat ? null : feed)
+        .people(!afloat && feed.reservoirLiters() != null ? 2 : 1)
+        .minutes(until);
   }
 
-  private static List<Ask> ashore(OnCircuit on, FlushVariant variant) {
+  private static List<Ask> ashore(OnCircuit on, FlushVariant variant, boolean untilWarm) {
     Running run = Rig.waterOn(on, variant);
-    run.plateau("gauge holds at");
+    if (untilWarm) {
+      run.plateau("gauge holds at");
+    }
     return Rig.waterOff(on, run, variant).asks();
   }
 

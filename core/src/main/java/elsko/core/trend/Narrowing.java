@@ -4,6 +4,7 @@ import elsko.core.Words;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that speaks for a raw-water path that narrows: descale or inspect.
@@ -27,30 +28,61 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
   /** What there is to do about it. */
   public static final String WHAT_TO_DO = "Raw-water path narrowing: descale or inspect.";
 
-  static List<Narrowing> of(List<TrendPoint> plateaus, List<TrendPoint> secondsToFlow) {
+  /**
+   * What stands after all that was read. An alarm stays until the path was descaled or looked at,
+   * and what raised it, or came while it stood, never enters the median: or it would take itself
+   * back.
+   *
+   * @param seenTo when the path was descaled or looked at, oldest first
+   */
+  static List<Narrowing> of(
+      List<TrendPoint> plateaus, List<TrendPoint> secondsToFlow, List<Instant> seenTo) {
     List<Narrowing> found = new ArrayList<>();
-    hotter(plateaus.stream().filter(TrendPoint::good).toList(), found);
-    slower(secondsToFlow, found);
+    hotter(plateaus.stream().filter(TrendPoint::good).toList(), seenTo, found);
+    slower(secondsToFlow, seenTo, found);
     return found;
   }
 
-  private static void hotter(List<TrendPoint> warm, List<Narrowing> found) {
-    int last = warm.size() - 1;
-    if (last < AT_LEAST) {
-      return;
+  private static void hotter(List<TrendPoint> warm, List<Instant> seenTo, List<Narrowing> found) {
+    List<TrendPoint> quiet = new ArrayList<>();
+    Narrowing alarm = null;
+    for (TrendPoint point : warm) {
+      if (alarm != null && isSeenTo(seenTo, alarm.since(), point.at())) {
+        alarm = null;
+      }
+      Narrowing raised = raisedBy(point, quiet);
+      if (raised != null) {
+        alarm = raised;
+      } else if (alarm == null) {
+        quiet.add(point);
+      }
     }
-    List<TrendPoint> before = warm.subList(Math.max(0, last - OF_LAST), last);
+    if (alarm != null && !isSeenTo(seenTo, alarm.since(), Instant.MAX)) {
+      found.add(alarm);
+    }
+  }
+
+  private static @Nullable Narrowing raisedBy(TrendPoint point, List<TrendPoint> quiet) {
+    if (quiet.size() < AT_LEAST) {
+      return null;
+    }
+    List<TrendPoint> before = quiet.subList(Math.max(0, quiet.size() - OF_LAST), quiet.size());
     double median = median(before);
-    double now = warm.get(last).number();
-    if (now - median >= OVER_MEDIAN_K) {
-      found.add(
-          new Narrowing(
-              TrendKind.PLATEAU,
-              warm.subList(Math.max(0, last - OF_LAST), last + 1),
-              "Holds at %s, %s K over its own median of %s."
-                  .formatted(
-                      Words.celsius(now), Words.number(now - median, 1), Words.celsius(median))));
+    double now = point.number();
+    if (now - median < OVER_MEDIAN_K) {
+      return null;
     }
+    List<TrendPoint> evidence = new ArrayList<>(before);
+    evidence.add(point);
+    return new Narrowing(
+        TrendKind.PLATEAU,
+        List.copyOf(evidence),
+        "Holds at %s, %s K over its own median of %s."
+            .formatted(Words.celsius(now), Words.number(now - median, 1), Words.celsius(median)));
+  }
+
+  private static boolean isSeenTo(List<Instant> seenTo, Instant after, Instant until) {
+    return seenTo.stream().anyMatch(at -> at.isAfter(after) && !at.isAfter(until));
   }
 
   private static double median(List<TrendPoint> points) {
@@ -61,24 +93,33 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
         : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
   }
 
-  private static void slower(List<TrendPoint> flow, List<Narrowing> found) {
-    if (flow.size() <= RISES) {
-      return;
-    }
-    List<TrendPoint> last = flow.subList(flow.size() - RISES - 1, flow.size());
-    for (int i = 1; i < last.size(); i++) {
-      if (last.get(i).number() <= last.get(i - 1).number()) {
-        return;
+  private static void slower(List<TrendPoint> flow, List<Instant> seenTo, List<Narrowing> found) {
+    Narrowing alarm = null;
+    for (int at = RISES; at < flow.size(); at++) {
+      List<TrendPoint> last = flow.subList(at - RISES, at + 1);
+      if (rises(last) && !isSeenTo(seenTo, last.get(0).at(), last.get(RISES).at())) {
+        List<String> values =
+            last.stream().map(point -> Words.number(point.number(), 0) + " s").toList();
+        alarm =
+            new Narrowing(
+                TrendKind.SECONDS_TO_FLOW,
+                List.copyOf(last),
+                "Water at the exhaust came later three times in a row: %s."
+                    .formatted(String.join(", ", values)));
       }
     }
-    List<String> values =
-        last.stream().map(point -> Words.number(point.number(), 0) + " s").toList();
-    found.add(
-        new Narrowing(
-            TrendKind.SECONDS_TO_FLOW,
-            last,
-            "Water at the exhaust came later three times in a row: %s."
-                .formatted(String.join(", ", values))));
+    if (alarm != null && !isSeenTo(seenTo, alarm.since(), Instant.MAX)) {
+      found.add(alarm);
+    }
+  }
+
+  private static boolean rises(List<TrendPoint> points) {
+    for (int i = 1; i < points.size(); i++) {
+      if (points.get(i).number() <= points.get(i - 1).number()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** When the newest reading of the evidence was taken. */

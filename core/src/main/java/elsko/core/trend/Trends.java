@@ -10,22 +10,30 @@ import elsko.core.ledger.Corrections;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.limits.Conditions;
+import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Reads out of a boat's log how each of its engines went over years. */
 public final class Trends {
+  /** Work that looks at the raw-water path or frees it. */
+  private static final Set<String> SEES_TO_THE_PATH =
+      Set.of(Interval.DESCALE.key(), Interval.ELBOW.key());
+
   private final Boat boat;
   private final Circuit circuit;
   private final GaugeLimits limits;
   private final Map<TrendKind, List<TrendPoint>> points = new EnumMap<>(TrendKind.class);
   private final List<GaugeReading> run = new ArrayList<>();
+  private final List<Instant> seenTo = new ArrayList<>();
   private boolean runHolds;
 
   private Trends(Boat boat, Circuit circuit) {
@@ -52,7 +60,8 @@ public final class Trends {
     List<TrendPoint> plateaus = points.getOrDefault(TrendKind.PLATEAU, List.of());
     List<TrendPoint> flow = points.getOrDefault(TrendKind.SECONDS_TO_FLOW, List.of());
     points.replaceAll((kind, list) -> List.copyOf(list));
-    return new EngineTrends(circuit.engine(), Map.copyOf(points), Narrowing.of(plateaus, flow));
+    return new EngineTrends(
+        circuit.engine(), Map.copyOf(points), Narrowing.of(plateaus, flow, seenTo));
   }
 
   private void take(Entry entry, Fact fact) {
@@ -99,15 +108,26 @@ public final class Trends {
       case Fact.LowPointSeen lowPointSeen -> {}
       case Fact.Cranked cranked -> {}
       case Fact.EngineStopped engineStopped -> {}
-      case Fact.DescalerUsed descalerUsed -> {}
+      case Fact.DescalerUsed used -> {
+        if (used.circuit().equals(circuit.key())) {
+          seenTo.add(entry.deviceTime());
+        }
+      }
       case Fact.CoolantRead coolantRead -> {}
-      case Fact.ServiceDone serviceDone -> {}
+      case Fact.ServiceDone done -> {
+        if (isMeant(done.engine()) && SEES_TO_THE_PATH.contains(done.item())) {
+          seenTo.add(entry.deviceTime());
+        }
+      }
       case Fact.DuePlanned duePlanned -> {}
       case Fact.FluidCaught fluidCaught -> {}
       case Fact.Disinfected disinfected -> {}
       case Fact.PartPicked partPicked -> {}
       case Fact.CameBack cameBack -> {}
       case Fact.EngineTroubled engineTroubled -> {}
+      case Fact.TagRemedied tagRemedied -> {}
+      case Fact.TagLifted tagLifted -> {}
+      case Fact.MeterReplaced meterReplaced -> {}
       case Fact.JugRead jugRead -> {}
       case Fact.CouldNotSample couldNotSample -> {}
       case Fact.Accepted accepted -> {}

@@ -71,7 +71,8 @@ class BoatDescriptionTest {
         "from 0",
         () ->
             new EngineDetails(
-                null, -1.0, null, "", null, null, null, "", null, null, null, "", ""));
+                null, -1.0, null, "", null, null, null, "", null, null, null, null, null, null,
+                null, null, "", ""));
     refusedAt("liters", "from 0.05", () -> new SegmentChange("engine", "pump", -1.0, false));
   }
 

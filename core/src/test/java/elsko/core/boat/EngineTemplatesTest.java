@@ -21,7 +21,7 @@ class EngineTemplatesTest {
     return List.of(
         Arguments.of(Hulls.vDrive(DrainArrangement.HEX_PLUGS), "engine", 8.2, 6, 1),
         Arguments.of(Hulls.vDrive(DrainArrangement.FINGER_PLUGS), "engine", 8.2, 5, 2),
-        Arguments.of(Hulls.twinDiesel(), "port-engine", 36.8, 2, 1),
+        Arguments.of(Hulls.twinDiesel(), "port-engine", 23.6, 2, 1),
         Arguments.of(Hulls.twinDiesel(), "generator", 8.0, 2, 1),
         Arguments.of(Hulls.twinDiesel(), "air-conditioning", 5.9, 1, 1),
         Arguments.of(Hulls.saildrive(), "engine", 7.8, 2, 1),

@@ -9,10 +9,12 @@ import elsko.core.boat.Fuel;
 import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeWatch.Standing;
 import elsko.core.gauge.SimulatedEngine.Fault;
+import elsko.core.limits.Call;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class GaugeWatchTest {
@@ -21,9 +23,29 @@ class GaugeWatchTest {
   private static final GaugeLimits NOTHING_KNOWN = GaugeLimits.of(V8, List.of());
 
   private static EngineDescription with(Double plateauC, Double alarmC) {
-    return V8.with(
-        new EngineDetails(
-            null, null, null, "", null, null, null, "", null, plateauC, alarmC, "", ""));
+    return V8.with(known(plateauC, alarmC, null));
+  }
+
+  private static EngineDetails known(Double plateauC, Double alarmC, Double thermostatC) {
+    return new EngineDetails(
+        null,
+        null,
+        null,
+        "",
+        null,
+        null,
+        null,
+        "",
+        null,
+        plateauC,
+        alarmC,
+        null,
+        thermostatC,
+        null,
+        null,
+        null,
+        "",
+        "");
   }
 
   private static List<GaugeReading> run(SimulatedEngine engine, double minutes, double every) {
@@ -42,7 +64,7 @@ class GaugeWatchTest {
   void stopsAtTheAlarmElseOverItsOwnPlateauElsePastItsNormal() {
     assertThat(GaugeLimits.of(with(75.0, 95.0), List.of()).stopAtC()).isEqualTo(95);
     assertThat(GaugeLimits.of(with(75.0, null), List.of()).stopAtC()).isEqualTo(81);
-    assertThat(NOTHING_KNOWN.stopAtC()).isEqualTo(79);
+    assertThat(NOTHING_KNOWN.stopAtC()).isEqualTo(88);
   }
 
   @Test
@@ -52,6 +74,45 @@ class GaugeWatchTest {
     assertThat(GaugeLimits.of(V8, List.of(60.0, 60.0, 74.0, 75.0, 76.0, 77.0)).ownPlateauC())
         .isEqualTo(75);
     assertThat(GaugeLimits.of(V8, List.of(74.0, 75.0, 76.0, 77.0)).ownPlateauC()).isEqualTo(75.5);
+  }
+
+  /** Each in the handbook's order: its own plateau, its thermostat, its cooling. */
+  @ParameterizedTest
+  @CsvSource({
+    // fuel, cooling, plateau on record, thermostat, held, call
+    "PETROL, RAW_WATER, 79.4, , 79.4, GOOD",
+    "PETROL, RAW_WATER, 79.4, , 84, MEND",
+    "PETROL, RAW_WATER, 79.4, , 85.4, STOP",
+    "PETROL, RAW_WATER, , , 79.4, GOOD",
+    "PETROL, RAW_WATER, , , 60, GOOD",
+    "PETROL, RAW_WATER, , , 59, MEND",
+    "DIESEL, RAW_WATER, , , 52, GOOD",
+    "DIESEL, RAW_WATER, 52, , 52, GOOD",
+    "DIESEL, RAW_WATER, , , 42, GOOD",
+    "DIESEL, RAW_WATER, , , 71, GOOD",
+    "DIESEL, RAW_WATER, , , 72, MEND",
+    "DIESEL, RAW_WATER, , , 77, STOP",
+    "DIESEL, RAW_WATER, , 60, 58, GOOD",
+    "DIESEL, RAW_WATER, , 60, 71, MEND",
+    "DIESEL, CLOSED, , , 60, GOOD",
+    "DIESEL, CLOSED, , , 91, GOOD",
+    "DIESEL, CLOSED, , , 97, STOP"
+  })
+  void whereItHoldsIsJudgedInTheHandbooksOrder(
+      Fuel fuel, Cooling cooling, Double own, Double thermostat, double held, Call call) {
+    EngineDescription engine =
+        EngineDescription.usual(Position.CENTER, fuel, 4, cooling)
+            .with(known(own, null, thermostat));
+    assertThat(GaugeLimits.of(engine, List.of()).judge(engine, held).call()).isEqualTo(call);
+  }
+
+  @Test
+  void aboveItsRangeItIsStoppedWhileItStillClimbsAndSaidWhenItHolds() {
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(at(6, 80), at(6.5, 83))).standing())
+        .isEqualTo(Standing.STOP);
+    GaugeWatch holds = GaugeWatch.of(NOTHING_KNOWN, List.of(at(6, 83), at(6.5, 83), at(7.5, 83.2)));
+    assertThat(holds.standing()).isEqualTo(Standing.OPEN);
+    assertThat(holds.words()).contains("Hotter than goes with");
   }
 
   @Test
@@ -80,7 +141,7 @@ class GaugeWatchTest {
     SimulatedEngine blocked = new SimulatedEngine(Fault.BLOCKED_ELBOW, 75, 7);
     List<GaugeReading> readings = run(blocked, 15, every);
     int over = 0;
-    while (readings.get(over).temperatureC() < NOTHING_KNOWN.stopAtC()) {
+    while (readings.get(over).temperatureC() <= NOTHING_KNOWN.opensUntilC()) {
       assertThat(GaugeWatch.of(NOTHING_KNOWN, readings.subList(0, over + 1)).standing())
           .isNotEqualTo(Standing.STOP);
       over++;
@@ -106,8 +167,10 @@ class GaugeWatchTest {
   }
 
   @Test
-  void notOpenAfterTenMinutesIsAFinding() {
-    GaugeWatch watch = GaugeWatch.of(NOTHING_KNOWN, List.of(at(5, 55), at(10, 56)));
+  void notOpenAfterAQuarterOfAnHourIsAFinding() {
+    assertThat(GaugeWatch.of(NOTHING_KNOWN, List.of(at(5, 55), at(14, 56))).standing())
+        .isEqualTo(Standing.WARMING);
+    GaugeWatch watch = GaugeWatch.of(NOTHING_KNOWN, List.of(at(5, 55), at(15, 56)));
     assertThat(watch.standing()).isEqualTo(Standing.NOT_OPENING);
     assertThat(watch.words()).contains("stuck open");
   }

@@ -89,7 +89,7 @@ class SampledFurtherOnTest {
 
   @Test
   void aGoodBottleDoesNotMakeUpForTooLittleDrawn() {
-    draws(story, ENGINE, 12);
+    draws(story, ENGINE, 6);
     nothingComesAt("port-exchanger");
     reads(story, "port-muffler", Story.JUG);
     assertThat(engine().protection()).isEqualTo(Protection.HELD);

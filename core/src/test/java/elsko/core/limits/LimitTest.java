@@ -15,7 +15,7 @@ class LimitTest {
   @Test
   void aWarmPlateauIsJudgedInWords() {
     assertThat(Limits.WARM_PLATEAU.judge(74))
-        .isEqualTo(new Judgement(Call.GOOD, "Good: between 71 and 79 °C."));
+        .isEqualTo(new Judgement(Call.GOOD, "Good: between 60 and 82 °C."));
     assertThat(Limits.WARM_PLATEAU.judge(55).words()).contains("not open yet");
     assertThat(Limits.WARM_PLATEAU.judge(92).call()).isEqualTo(Call.STOP);
   }
@@ -41,8 +41,13 @@ class LimitTest {
     "TWIST_80_TO_100, 101, , MEND",
     "TWIST_AT_MOST_90, 60, , GOOD",
     "TWIST_AT_MOST_90, 91, , MEND",
-    "SHORT_SPAN, 10, , GOOD",
-    "SHORT_SPAN, 10.5, , MEND"
+    "TWIST_AT_MOST_90, 59, , MEND",
+    "TWIST_AT_MOST_90, 5, , MEND",
+    "SHORT_SPAN, 0, , MEND",
+    "SHORT_SPAN, 2.9, , MEND",
+    "SHORT_SPAN, 3, , GOOD",
+    "SHORT_SPAN, 12, , GOOD",
+    "SHORT_SPAN, 12.5, , MEND"
   })
   void eachSchoolOfBeltsJudgesItsOwnWay(BeltSchool school, double value, Double span, Call call) {
     assertThat(school.limit().judge(value, span).call()).isEqualTo(call);
@@ -58,9 +63,12 @@ class LimitTest {
     "face-seal-drip, 1, , MEND",
     "siphon-height, 456, , MEND",
     "siphon-height, 457, , GOOD",
-    "pressure-cap, 89, 90, MEND",
+    "pressure-cap, 76, 90, MEND",
+    "pressure-cap, 77, 90, GOOD",
     "pressure-cap, 90, 90, GOOD",
-    "pressure-cap, 110, 90, GOOD",
+    "pressure-cap, 103, 90, GOOD",
+    "pressure-cap, 104, 90, MEND",
+    "pressure-cap, 200, 90, MEND",
     "impeller-vanes, 6, 6, GOOD",
     "impeller-vanes, 5, 6, STOP",
     "impeller-vanes, 7, 6, MEND",

@@ -12,6 +12,7 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.TagCause;
 import elsko.core.ledger.Trouble;
 import elsko.core.limits.Interval;
 import java.time.Duration;
@@ -167,6 +168,7 @@ class CommissionTest {
     assertThat(story.state().dueAtOnce()).isEmpty();
     Story outboard = new Story(Hulls.outboard()).wet();
     outboard.say(new Fact.EngineTroubled(null, Trouble.RAN_HOT));
+    outboard.say(new Fact.TagLifted(null, TagCause.TOO_HOT, "a false alarm of its gauge"));
     outboard.open(Procedure.COMMISSION).walk();
     assertThat(outboard.state().dueAtOnce()).isEmpty();
   }

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Refused;
 import elsko.core.Story;
+import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Fitting;
+import elsko.core.boat.Method;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.Procedure;
@@ -139,6 +141,19 @@ class WholeBoatProperties {
       }
       assertThat(card.steps().get(card.steps().size() - 1).key()).isEqualTo(procedure.lastStep());
       closeSteps(card);
+    }
+  }
+
+  /** By whatever method each engine is laid up. */
+  @Property(tries = 200, shrinking = ShrinkingMode.OFF)
+  void everyTimeLimitFitsTheStepsBetween(@ForAll long seed) {
+    Boat boat = new Story(AnyBoat.of(seed)).boat;
+    for (Circuit circuit : boat.engineCircuits()) {
+      for (Method method : circuit.methods()) {
+        Story story = new Story(AnyBoat.of(seed)).wet();
+        story.open(Procedure.WINTERIZE, Map.of(circuit.key(), method.name()));
+        closeSteps(story.card());
+      }
     }
   }
 

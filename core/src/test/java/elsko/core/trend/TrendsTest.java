@@ -17,7 +17,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 class TrendsTest {
-  private static final Boat BOAT = Boat.of(Hulls.smallDiesel());
+  private static final Boat BOAT = Boat.of(Hulls.saildrive());
   private final List<Entry> log = new ArrayList<>();
 
   private Entry on(String day, Fact fact) {
@@ -53,9 +53,19 @@ class TrendsTest {
     plateau(2030, 84.5);
     assertThat(words()).containsExactly("Holds at 84.5 °C, 4 K over its own median of 80.5 °C.");
     assertThat(trends().narrowing().get(0).evidence()).hasSize(5);
-    // Descaled, it holds where it used to again.
-    plateau(2031, 80);
+    // It does not take itself back: neither by the next hot one, nor by a cooler one.
+    plateau(2031, 84.6);
+    plateau(2032, 84.6);
+    plateau(2033, 84.6);
+    assertThat(trends().narrows()).isTrue();
+    plateau(2034, 80);
+    assertThat(trends().narrows()).isTrue();
+    on("2034-11-01", new Fact.DescalerUsed("engine", List.of("exchanger"), 8));
     assertThat(trends().narrows()).isFalse();
+    plateau(2035, 80);
+    assertThat(trends().narrows()).isFalse();
+    plateau(2036, 85);
+    assertThat(words()).containsExactly("Holds at 85 °C, 5 K over its own median of 80 °C.");
   }
 
   @Test
@@ -72,10 +82,10 @@ class TrendsTest {
       plateau(year, 75);
     }
     for (int year = 2025; year < 2030; year++) {
-      plateau(year, 79);
+      plateau(year, 78);
     }
     plateau(2030, 55);
-    plateau(2031, 82);
+    plateau(2031, 81);
     assertThat(trends().narrows()).isFalse();
   }
 
@@ -112,6 +122,8 @@ class TrendsTest {
         .containsExactly(
             "Water at the exhaust came later three times in a row: 8 s, 11 s, 15 s, 22 s.");
     flow(2032, 22);
+    assertThat(trends().narrows()).isTrue();
+    on("2032-05-01", new Fact.ServiceDone(Position.CENTER, "elbow", "free"));
     assertThat(trends().narrows()).isFalse();
   }
 

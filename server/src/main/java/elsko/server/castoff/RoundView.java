@@ -1,6 +1,5 @@
 package elsko.server.castoff;
 
-import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingState;
@@ -16,6 +15,7 @@ import elsko.core.procedure.Ask;
 import elsko.core.trip.FuelFitted;
 import elsko.server.work.AskView;
 import elsko.server.work.AsksShown;
+import elsko.server.work.RedTagView;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * The round of one boat with all a device needs to go it without signal.
  *
  * @param standing what the log has against going, whatever is found
+ * @param tags the stops that stand, and what lifts them
  * @param engines whose fuel counts, and what may run dry or hot
  * @param fuel null while nobody has described it
  * @param flush why it is to be flushed; empty when it is not
@@ -35,6 +36,7 @@ record RoundView(
     RoundKind kind,
     List<RoundPart> parts,
     List<GoNoGo.Reason> standing,
+    List<RedTagView> tags,
     List<RoundEngine> engines,
     @Nullable FuelFitted fuel,
     @Nullable RoundStanding lastRound,
@@ -46,8 +48,9 @@ record RoundView(
         id,
         state.boat().name(),
         round.kind(),
-        round.parts().stream().map(part -> RoundPart.of(state.boat(), part)).toList(),
+        round.parts().stream().map(part -> RoundPart.of(state, part)).toList(),
         GoNoGo.standing(state, round),
+        RedTagView.of(state),
         state.boat().engineCircuits().stream().map(RoundEngine::of).toList(),
         fuel,
         state.lastRound(),
@@ -62,14 +65,14 @@ record RoundView(
       String how,
       List<String> hurts,
       List<RoundCheck> checks) {
-    static RoundPart of(Boat boat, Part part) {
+    static RoundPart of(BoatState state, Part part) {
       return new RoundPart(
           part.phase(),
           part.key(),
           part.title(),
           part.how(),
           part.hurts(),
-          part.asks().stream().map(ask -> RoundCheck.of(boat, ask)).toList());
+          part.asks().stream().map(ask -> RoundCheck.of(state, ask)).toList());
     }
   }
 
@@ -84,19 +87,19 @@ record RoundView(
       @Nullable String fitting,
       @Nullable FittingState otherwise,
       @Nullable String otherwiseWords) {
-    static RoundCheck of(Boat boat, Ask.OnRound ask) {
+    static RoundCheck of(BoatState state, Ask.OnRound ask) {
       return switch (ask) {
-        case Ask.Set set -> of(boat, set);
-        case Ask.See see -> new RoundCheck(AsksShown.of(boat, see), null, null, null);
-        case Ask.Read read -> new RoundCheck(AsksShown.of(boat, read), null, null, null);
+        case Ask.Set set -> of(state, set);
+        case Ask.See see -> new RoundCheck(AsksShown.of(state, see), null, null, null);
+        case Ask.Read read -> new RoundCheck(AsksShown.of(state, read), null, null, null);
       };
     }
 
-    private static RoundCheck of(Boat boat, Ask.Set set) {
-      Fitting fitting = boat.fitting(set.fitting());
+    private static RoundCheck of(BoatState state, Ask.Set set) {
+      Fitting fitting = state.boat().fitting(set.fitting());
       FittingState otherwise =
           fitting.kind().states().stream().filter(one -> one != set.to()).findFirst().orElseThrow();
-      return new RoundCheck(AsksShown.of(boat, set), fitting.name(), otherwise, otherwise.words());
+      return new RoundCheck(AsksShown.of(state, set), fitting.name(), otherwise, otherwise.words());
     }
   }
 

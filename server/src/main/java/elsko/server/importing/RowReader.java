@@ -232,6 +232,11 @@ final class RowReader {
             d.siphonBreakM(),
             d.plateauC(),
             d.alarmC(),
+            same ? d.powerClass() : null,
+            d.thermostatC(),
+            d.mufflerLiters(),
+            d.drawsLitersPerMinute(),
+            d.adjustableValves(),
             d.coldStart(),
             d.weakPoints()));
   }

@@ -2,6 +2,7 @@ package elsko.server.launch;
 
 import elsko.core.plan.LiftDays;
 import elsko.core.procedure.MayLaunch;
+import elsko.server.work.RedTagView;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -20,6 +21,7 @@ public record LaunchView(LocalDate today, int liftsADay, List<LaunchLine> boats)
    * @param promisedOn when it was promised to be afloat
    * @param may nothing stands between it and the water now
    * @param ready only what is seen to at the lift stands between
+   * @param tags stops that stand: it may be launched, and is not started
    * @param lifted the day the lift takes it; null while it is not ready
    * @param place its place in that day's order, from 1
    * @param card its open commissioning card
@@ -34,6 +36,7 @@ public record LaunchView(LocalDate today, int liftsADay, List<LaunchLine> boats)
       boolean may,
       boolean ready,
       List<MayLaunch.InTheWay> inTheWay,
+      List<RedTagView> tags,
       @Nullable LocalDate lifted,
       int place,
       int daysLate,
@@ -49,6 +52,7 @@ public record LaunchView(LocalDate today, int liftsADay, List<LaunchLine> boats)
           may,
           ready,
           inTheWay,
+          tags,
           slot.lifted(),
           slot.place(),
           slot.daysLate(),

@@ -12,6 +12,7 @@ import elsko.server.plan.Crew;
 import elsko.server.plan.Walks;
 import elsko.server.work.FoldCache;
 import elsko.server.work.Log;
+import elsko.server.work.RedTagView;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -121,6 +122,7 @@ public class Launches {
         may.yes() && !state.afloat(),
         may.readyForTheLift() && !state.afloat(),
         may.inTheWay(),
+        RedTagView.of(state),
         null,
         0,
         0,

@@ -14,6 +14,7 @@ import elsko.server.frost.FleetFrost;
 import elsko.server.live.Changed;
 import elsko.server.work.FoldCache;
 import elsko.server.work.Log;
+import elsko.server.work.RedTagView;
 import elsko.server.yard.YardPlan;
 import elsko.server.yard.Yards;
 import java.time.Clock;
@@ -77,9 +78,10 @@ class Visits {
       @Nullable UUID card,
       @Nullable String heldBy,
       boolean begun,
+      List<RedTagView> tags,
       @Nullable LocalDate promisedOn) {
     private Work promised(@Nullable LocalDate on) {
-      return new Work(boat, name, berth, berthName, inService, left, card, heldBy, begun, on);
+      return new Work(boat, name, berth, berthName, inService, left, card, heldBy, begun, tags, on);
     }
 
     boolean isSpring() {
@@ -128,6 +130,7 @@ class Visits {
         card == null ? null : card.card(),
         card == null ? null : card.heldBy(),
         card != null && !card.steps().isEmpty(),
+        RedTagView.of(folded.state()),
         null);
   }
 

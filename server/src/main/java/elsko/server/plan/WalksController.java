@@ -274,6 +274,7 @@ class WalksController {
         outlook == null || work.isSpring() ? null : outlook.deadline(),
         work.promisedOn(),
         work.left().procedure(),
+        work.tags(),
         work.card());
   }
 

@@ -4,6 +4,7 @@ import elsko.core.ledger.Procedure;
 import elsko.core.plan.Plan;
 import elsko.core.plan.PlanChanges;
 import elsko.core.plan.VisitTask;
+import elsko.server.work.RedTagView;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -57,6 +58,7 @@ public record WalksView(
    * @param deadline the boat's frost deadline now
    * @param promisedOn when it was promised to be done, or in spring to be afloat
    * @param procedure whose card it is on
+   * @param tags stops that stand: no start but the one they name
    * @param card that card, where it is open
    */
   public record StopView(
@@ -77,5 +79,6 @@ public record WalksView(
       @Nullable LocalDate deadline,
       @Nullable LocalDate promisedOn,
       Procedure procedure,
+      List<RedTagView> tags,
       @Nullable UUID card) {}
 }

@@ -12,6 +12,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.Protection;
+import elsko.core.ledger.RedTag;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Instant;
@@ -35,10 +36,15 @@ record HelmTag(String yard, ReportWords words, BoatState state, String address, 
           "%s · %s"
               .formatted(
                   state.berthName().isEmpty() ? "no berth" : state.berthName(), words.day(now)));
-      if (state.protection() == Protection.IN_SERVICE && state.looseEnds().isEmpty()) {
+      boolean inService =
+          state.protection() == Protection.IN_SERVICE && state.looseEnds().isEmpty();
+      if (inService && state.tags().isEmpty()) {
         sheet.text("In service. Go the round before each start.");
       } else {
         sheet.stamp("DO NOT START", 40);
+      }
+      for (RedTag tag : state.tags()) {
+        sheet.danger("Red tag. %s. %s".formatted(tag.words(), tag.lifts()));
       }
       fittings(sheet);
       circuits(sheet);

@@ -13,6 +13,7 @@ import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.ReadingStanding;
+import elsko.core.ledger.RedTag;
 import elsko.core.trend.EngineTrends;
 import elsko.core.trend.Narrowing;
 import java.io.IOException;
@@ -141,6 +142,11 @@ record LayUpReport(
 
   private void open(Sheet sheet) throws IOException {
     sheet.heading("What is open");
+    for (RedTag tag : state.tags()) {
+      sheet.danger(
+          "Red tag. %s: %s, %s, %s. %s"
+              .formatted(tag.words(), tag.found(), tag.by(), words.day(tag.at()), tag.lifts()));
+    }
     for (EngineTrends engine : trends) {
       for (Narrowing one : engine.narrowing()) {
         sheet.danger(Narrowing.WHAT_TO_DO + " " + words.units().said(one.words()));

@@ -4,6 +4,7 @@ import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.TagCause;
 import elsko.core.ledger.Trouble;
 import org.jspecify.annotations.Nullable;
 
@@ -38,6 +39,30 @@ public sealed interface SaidOfEngine extends Said {
     @Override
     public Fact fact(Around around) {
       return new Fact.EngineTroubled(engine, trouble);
+    }
+  }
+
+  record TagRemedied(
+      @Nullable Position engine, TagCause cause, String remedy, @Nullable String found)
+      implements SaidOfEngine {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.TagRemedied(engine, cause, Said.which("remedy", remedy), found);
+    }
+  }
+
+  record TagLifted(@Nullable Position engine, TagCause cause, String reason)
+      implements SaidOfEngine {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.TagLifted(engine, cause, reason);
+    }
+  }
+
+  record MeterReplaced(@Nullable Position engine, Double reads) implements SaidOfEngine {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.MeterReplaced(engine, Said.number("reads", reads));
     }
   }
 

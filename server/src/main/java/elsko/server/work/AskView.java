@@ -80,14 +80,22 @@ public sealed interface AskView {
       double liters)
       implements AskView {}
 
+  /**
+   * @param stopped the red tag under which it is refused, in its words; null where none stands
+   */
   record EngineAsk(
       @JsonUnwrapped AskHead head,
       boolean start,
       @Nullable Position engine,
-      @Nullable StartBasis basis)
+      @Nullable StartBasis basis,
+      @Nullable String stopped)
       implements AskView {}
 
-  record KickAsk(@JsonUnwrapped AskHead head, @Nullable Position engine, double seconds)
+  record KickAsk(
+      @JsonUnwrapped AskHead head,
+      @Nullable Position engine,
+      double seconds,
+      @Nullable String stopped)
       implements AskView {}
 
   record ReadAsk(
@@ -170,6 +178,7 @@ public sealed interface AskView {
    * @param goodLow lowest value that is fine, for each one of what it is held against; {@code
    *     possibleLow} lowest that can be meant at all
    * @param whenGood with {low} and {high} where what is good goes in
+   * @param stopFrom from where it is a stop, said as {@code whenStop}; null where nothing is
    * @param against what it is held against; null where nothing is
    */
   public record LimitView(
@@ -183,6 +192,8 @@ public sealed interface AskView {
       Call callLow,
       String whenHigh,
       Call callHigh,
+      @Nullable Double stopFrom,
+      @Nullable String whenStop,
       @Nullable AgainstView against) {
     static LimitView of(Limit limit) {
       return new LimitView(
@@ -196,6 +207,8 @@ public sealed interface AskView {
           limit.low().call(),
           limit.high().words(),
           limit.high().call(),
+          limit.stop() == null ? null : (Double) limit.stop().from(),
+          limit.stop() == null ? null : limit.stop().words(),
           limit.against() == null ? null : AgainstView.of(limit.against()));
     }
   }

@@ -1,8 +1,11 @@
 package elsko.server.work;
 
 import elsko.core.boat.Boat;
+import elsko.core.boat.Position;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.RedTag;
 import elsko.core.ledger.StandsAgainst;
-import elsko.core.limits.Limits;
+import elsko.core.ledger.StartBasis;
 import elsko.core.procedure.Answers;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.AskStatus;
@@ -18,35 +21,37 @@ import org.jspecify.annotations.Nullable;
 /** Shows what is asked. */
 public final class AsksShown {
   private final Boat boat;
+  private final BoatState state;
   private final @Nullable AskStatus status;
   private final @Nullable Step step;
   private final Function<Ask, List<StandsAgainst>> inTheWay;
 
   private AsksShown(
-      Boat boat,
+      BoatState state,
       @Nullable AskStatus status,
       @Nullable Step step,
       Function<Ask, List<StandsAgainst>> inTheWay) {
-    this.boat = boat;
+    this.boat = state.boat();
+    this.state = state;
     this.status = status;
     this.step = step;
     this.inTheWay = inTheWay;
   }
 
   /** The asks of one step, in the order they stand. */
-  static List<AskView> of(Boat boat, AskStatus status, InTheWay inTheWay, Step step) {
-    AsksShown shown = new AsksShown(boat, status, step, ask -> inTheWay.of(step, ask));
+  static List<AskView> of(BoatState state, AskStatus status, InTheWay inTheWay, Step step) {
+    AsksShown shown = new AsksShown(state, status, step, ask -> inTheWay.of(step, ask));
     return step.asks().stream().map(shown::shown).toList();
   }
 
   /** An ask that stands on no card. */
-  public static AskView of(Boat boat, Ask ask) {
-    return new AsksShown(boat, null, null, any -> List.of()).shown(ask);
+  public static AskView shown(BoatState state, Ask ask) {
+    return new AsksShown(state, null, null, any -> List.of()).shown(ask);
   }
 
   /** The same on a round before casting off. */
-  public static AskView.RoundAsk of(Boat boat, Ask.OnRound ask) {
-    AsksShown shown = new AsksShown(boat, null, null, any -> List.of());
+  public static AskView.RoundAsk of(BoatState state, Ask.OnRound ask) {
+    AsksShown shown = new AsksShown(state, null, null, any -> List.of());
     return shown.shown(ask, shown.head(ask));
   }
 
@@ -58,14 +63,27 @@ public final class AsksShown {
         inTheWay.apply(ask));
   }
 
+  private @Nullable String stopped(@Nullable Position said, @Nullable StartBasis basis) {
+    Position engine = boat.engineMeant(said);
+    if (basis == null || engine == null) {
+      return null;
+    }
+    RedTag tag = state.tagAgainst(engine, basis);
+    return tag == null ? null : tag.refusal();
+  }
+
   private AskView shown(Ask ask) {
     AskView.AskHead head = head(ask);
     return switch (ask) {
       case Ask.OnRound it -> shown(it, head);
       case Ask.Open it ->
           new AskView.OpenAsk(head, it.lowPoint(), it.fitting(), it.to(), it.liters());
-      case Ask.Engine it -> new AskView.EngineAsk(head, it.start(), it.engine(), it.basis());
-      case Ask.Kick it -> new AskView.KickAsk(head, it.engine(), it.seconds());
+      case Ask.Engine it ->
+          new AskView.EngineAsk(
+              head, it.start(), it.engine(), it.basis(), stopped(it.engine(), it.basis()));
+      case Ask.Kick it ->
+          new AskView.KickAsk(
+              head, it.engine(), it.seconds(), stopped(it.engine(), StartBasis.KICK));
       case Ask.Pieces it -> new AskView.PiecesAsk(head, it.engine(), it.missing());
       case Ask.Fill it ->
           new AskView.FillAsk(head, it.circuit(), it.pourPoint(), it.liters(), it.watch());
@@ -106,7 +124,7 @@ public final class AsksShown {
               it.engine(),
               it.limit(),
               it.unit(),
-              LimitView.of(Limits.of(it.limit())),
+              LimitView.of(state.limit(it.engine(), it.limit())),
               it.against(),
               it.school(),
               it.instead() == null ? null : ConditionView.of(it.instead()));

@@ -177,7 +177,7 @@ class BoatController {
   @GetMapping("/{id}/readings")
   ReadingsView readings(@PathVariable UUID id) {
     BoatState state = log.folded(id).state();
-    return ReadingsView.of(state.boat(), LookOver.of(state, yards.schools()), state.readings());
+    return ReadingsView.of(state, LookOver.of(state, yards.schools()));
   }
 
   /** A card of the boat, as it is carried out. */

@@ -57,6 +57,7 @@ public record BoatView(
     List<CardLine> cards,
     List<OpenWork> work,
     List<ContradictedView> contradicted,
+    List<RedTagView> tags,
     List<ReadingsView.StandingView> openReadings,
     List<ReadingsView.MissingPieces> missingPieces) {
 
@@ -83,6 +84,7 @@ public record BoatView(
         state.contradicted().stream()
             .map(late -> new ContradictedView(late.id(), LateWords.of(state.boat(), late)))
             .toList(),
+        RedTagView.of(state),
         ReadingsView.StandingView.open(state.readings()),
         ReadingsView.MissingPieces.of(state.missingPieces()));
   }

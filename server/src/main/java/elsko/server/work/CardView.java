@@ -42,6 +42,7 @@ public record CardView(
     boolean closed,
     Protection protection,
     BagState bag,
+    List<RedTagView> tags,
     List<StepView> steps,
     List<TimerView> timers,
     List<GaugeView> gauges) {
@@ -68,6 +69,7 @@ public record CardView(
         progress.isClosed(),
         state.protection(),
         state.bag(),
+        RedTagView.of(state),
         card.steps().stream()
             .map(step -> StepView.of(folded, card, progress, inTheWay, step))
             .toList(),
@@ -90,6 +92,7 @@ public record CardView(
       List<String> hurts,
       int minutes,
       TimerView.@Nullable Lasts run,
+      @Nullable FeedView feed,
       TimerView.@Nullable Lasts soak,
       Step.@Nullable Within within,
       int people,
@@ -115,6 +118,7 @@ public record CardView(
           step.hurts(),
           step.minutes(),
           runOf(step),
+          FeedView.of(step),
           soakOf(step),
           step.within(),
           step.people(),
@@ -126,7 +130,7 @@ public record CardView(
               .filter(key -> card.step(key) != null && !progress.isSettled(key))
               .map(key -> card.step(key).title())
               .toList(),
-          AsksShown.of(folded.boat(), status, inTheWay, step),
+          AsksShown.of(state, status, inTheWay, step),
           so.entries().stream()
               .map(entry -> SaidView.of(folded, compared(progress, step, entry), entry))
               .toList());
@@ -175,7 +179,7 @@ public record CardView(
           entry.person(),
           entry.deviceTime(),
           judgement(folded, compared, entry.fact()),
-          callOf(entry.fact()),
+          callOf(folded.state(), entry.fact()),
           photoOf(entry.fact()));
     }
 
@@ -190,7 +194,7 @@ public record CardView(
       if (coolant != null) {
         return CoolantVerdict.of(folded.state().need(), coolant).words();
       }
-      Judgement judged = judgementOf(fact);
+      Judgement judged = judgementOf(folded.state(), fact);
       if (judged == null || !fact.is(Fact.ReadingTaken.class)) {
         return judged == null ? null : judged.words();
       }
@@ -198,15 +202,15 @@ public record CardView(
       return words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
     }
 
-    private static @Nullable Call callOf(Fact fact) {
-      Judgement judged = judgementOf(fact);
+    private static @Nullable Call callOf(BoatState state, Fact fact) {
+      Judgement judged = judgementOf(state, fact);
       return judged == null ? null : judged.call();
     }
 
     /** Of what is judged by a limit or a condition; the coolant has a verdict of its own. */
-    private static @Nullable Judgement judgementOf(Fact fact) {
+    private static @Nullable Judgement judgementOf(BoatState state, Fact fact) {
       return switch (fact) {
-        case Fact.ReadingTaken reading -> reading.judgement();
+        case Fact.ReadingTaken reading -> state.judged(reading);
         case Fact.ConditionSeen seen -> seen.found().judgement();
         case Fact.Disinfected dosed -> dosed.poured().judgement();
         case Fact.AccessorySeen accessorySeen -> null;
@@ -226,6 +230,9 @@ public record CardView(
         case Fact.PartPicked partPicked -> null;
         case Fact.CameBack cameBack -> null;
         case Fact.EngineTroubled engineTroubled -> null;
+        case Fact.TagRemedied tagRemedied -> null;
+        case Fact.TagLifted tagLifted -> null;
+        case Fact.MeterReplaced meterReplaced -> null;
         case Fact.RoundDone roundDone -> null;
         case Fact.JugRead jugRead -> null;
         case Fact.SampleRead sampleRead -> null;

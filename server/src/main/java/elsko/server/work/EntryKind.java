@@ -32,6 +32,9 @@ public enum EntryKind {
   ROUND_DONE(Fact.RoundDone.class),
   CAME_BACK(Fact.CameBack.class),
   ENGINE_TROUBLED(Fact.EngineTroubled.class),
+  TAG_REMEDIED(Fact.TagRemedied.class),
+  TAG_LIFTED(Fact.TagLifted.class),
+  METER_REPLACED(Fact.MeterReplaced.class),
   BAG_COUNTED(Fact.BagCounted.class),
   GUIDE_LOOKED(Fact.GuideLooked.class),
   WORK_ADDED(Fact.WorkAdded.class),
@@ -88,6 +91,9 @@ public enum EntryKind {
       case Fact.PartPicked partPicked -> PART_PICKED;
       case Fact.CameBack cameBack -> CAME_BACK;
       case Fact.EngineTroubled engineTroubled -> ENGINE_TROUBLED;
+      case Fact.TagRemedied tagRemedied -> TAG_REMEDIED;
+      case Fact.TagLifted tagLifted -> TAG_LIFTED;
+      case Fact.MeterReplaced meterReplaced -> METER_REPLACED;
       case Fact.RoundDone roundDone -> ROUND_DONE;
       case Fact.JugRead jugRead -> JUG_READ;
       case Fact.SampleRead sampleRead -> SAMPLE_READ;

@@ -115,6 +115,9 @@ class EntryRow {
       case Fact.PartPicked partPicked -> null;
       case Fact.CameBack cameBack -> null;
       case Fact.EngineTroubled engineTroubled -> null;
+      case Fact.TagRemedied tagRemedied -> null;
+      case Fact.TagLifted tagLifted -> null;
+      case Fact.MeterReplaced meterReplaced -> null;
       case Fact.RoundDone roundDone -> null;
       case Fact.CouldNotSample couldNotSample -> null;
       case Fact.Accepted accepted -> null;

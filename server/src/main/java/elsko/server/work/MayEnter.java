@@ -13,7 +13,10 @@ final class MayEnter {
     boolean may =
         switch (role) {
           case COORDINATOR -> true;
-          case TECHNICIAN -> !(fact.is(Fact.BerthMoved.class) || fact.is(Fact.Accepted.class));
+          case TECHNICIAN ->
+              !(fact.is(Fact.BerthMoved.class)
+                  || fact.is(Fact.Accepted.class)
+                  || fact.is(Fact.TagLifted.class));
           case YARD_HAND -> concernsMoving(boat, fact);
           case VIEWER -> false;
         };
@@ -21,9 +24,11 @@ final class MayEnter {
       throw new Forbidden(
           fact.is(Fact.Accepted.class)
               ? "Only a coordinator takes a boat as it is."
-              : role == Role.YARD_HAND
-                  ? "A yard hand moves boats and sets what concerns moving them; this is a technician's."
-                  : "Your role may not enter this.");
+              : fact.is(Fact.TagLifted.class)
+                  ? "Only a coordinator lifts a red tag without its remedy."
+                  : role == Role.YARD_HAND
+                      ? "A yard hand moves boats and sets what concerns moving them; this is a technician's."
+                      : "Your role may not enter this.");
     }
   }
 
@@ -47,6 +52,9 @@ final class MayEnter {
       case Fact.PartPicked partPicked -> false;
       case Fact.CameBack cameBack -> true;
       case Fact.EngineTroubled engineTroubled -> true;
+      case Fact.TagRemedied tagRemedied -> false;
+      case Fact.TagLifted tagLifted -> false;
+      case Fact.MeterReplaced meterReplaced -> false;
       case Fact.RoundDone roundDone -> true;
       case Fact.JugRead jugRead -> false;
       case Fact.SampleRead sampleRead -> false;

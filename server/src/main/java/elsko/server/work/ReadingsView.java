@@ -1,7 +1,7 @@
 package elsko.server.work;
 
-import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
+import elsko.core.ledger.BoatState;
 import elsko.core.ledger.ReadingStanding;
 import elsko.core.limits.Call;
 import elsko.core.procedure.LookOver;
@@ -12,19 +12,19 @@ import org.jspecify.annotations.Nullable;
 
 /** Every reading a boat can give, and how each was taken last. */
 public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
-  static ReadingsView of(Boat boat, List<LookOver.Group> groups, List<ReadingStanding> last) {
+  static ReadingsView of(BoatState state, List<LookOver.Group> groups) {
     return new ReadingsView(
-        groups.stream().map(group -> GroupView.of(boat, group)).toList(),
-        last.stream().map(StandingView::of).toList());
+        groups.stream().map(group -> GroupView.of(state, group)).toList(),
+        state.readings().stream().map(StandingView::of).toList());
   }
 
   /** Readings that are taken together. */
   public record GroupView(String title, List<String> hurts, List<AskView> asks) {
-    static GroupView of(Boat boat, LookOver.Group group) {
+    static GroupView of(BoatState state, LookOver.Group group) {
       return new GroupView(
           group.title(),
           group.hurts(),
-          group.asks().stream().map(ask -> AsksShown.of(boat, ask)).toList());
+          group.asks().stream().map(ask -> AsksShown.shown(state, ask)).toList());
     }
   }
 
@@ -41,7 +41,6 @@ public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
       String found,
       Call call,
       String todo,
-      boolean forbidsStart,
       String by,
       Instant at) {
     static StandingView of(ReadingStanding standing) {
@@ -52,7 +51,6 @@ public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
           standing.found(),
           standing.judgement().call(),
           standing.judgement().words(),
-          standing.forbidsStart(),
           standing.by(),
           standing.at());
     }

@@ -1,7 +1,12 @@
 package elsko.server.work;
 
 import elsko.core.Refused;
+import elsko.core.boat.Cooling;
+import elsko.core.boat.EngineDescription;
+import elsko.core.boat.Fuel;
+import elsko.core.boat.Position;
 import elsko.core.fluid.Disinfection;
+import elsko.core.gauge.GaugeLimits;
 import elsko.core.limits.Judgement;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
@@ -36,7 +41,12 @@ class JudgedHereVectorsTest {
   @Test
   void readings() throws IOException {
     List<Reading> vectors = new ArrayList<>();
-    for (Limit limit : Limits.all()) {
+    List<Limit> limits = new ArrayList<>(Limits.all());
+    EngineDescription diesel =
+        EngineDescription.usual(Position.CENTER, Fuel.DIESEL, 4, Cooling.RAW_WATER);
+    limits.add(GaugeLimits.of(diesel, List.of()).limit(diesel));
+    limits.add(GaugeLimits.of(diesel, List.of(51.0, 52.0, 53.0)).limit(diesel));
+    for (Limit limit : limits) {
       if (limit.isOnlyNoted()) {
         continue;
       }
@@ -56,6 +66,7 @@ class JudgedHereVectorsTest {
             (good.low() + good.high()) / 2,
             good.high(),
             good.high() + step,
+            limit.stop() == null ? good.high() : limit.stop().from(),
             possible.high()
           }) {
         Judgement judged = judged(limit, value, held);
