@@ -6,6 +6,7 @@ import { refusalOf } from './refusal';
 type Schemas = components['schemas'];
 export type BoatLine = Schemas['BoatLine'];
 export type BoatView = Schemas['BoatView'];
+export type RedTagView = Schemas['RedTagView'];
 export type CircuitView = Schemas['CircuitView'];
 export type PartView = Schemas['PartView'];
 export type SegmentView = Schemas['SegmentView'];

@@ -13,6 +13,7 @@ import { BoatDates } from './boat-dates';
 import { DueOfOneBoat } from '../due/due-of-one-boat';
 import { FrostOfBoat } from '../frost/frost-of-boat';
 import { BoatPapers } from '../report/boat-papers';
+import { RedTags } from '../parts/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
@@ -115,6 +116,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         aria-label="What to do"
         className="grid content-start gap-5 px-[18px] py-3.5 lg:col-start-2 lg:row-span-2 lg:row-start-2"
       >
+        <RedTags tags={boat.tags} boat={boat.id} mayWork={may.work} mayLift={may.runYard} />
         <Contradicted boat={boat} may={may.work} />
         <OpenWork boat={boat} may={may.work} />
         <OpenReadings boat={boat} may={may.work} />

@@ -1,5 +1,6 @@
 import { useEnter } from '../api/enter';
 import type { Said } from '../api/client';
+import { RedTagMark } from '../parts/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../parts/words';
@@ -16,7 +17,7 @@ export function AskSet(props: AskProps<'SET'>) {
 
 /** The engine to be started or stopped: one tap. */
 export function AskEngine(props: AskProps<'ENGINE'>) {
-  const { start, engine, basis } = props.ask;
+  const { start, engine, basis, stopped } = props.ask;
   return (
     <Tap
       {...props}
@@ -26,16 +27,18 @@ export function AskEngine(props: AskProps<'ENGINE'>) {
           : { kind: 'ENGINE_STOPPED', engine },
       ]}
       words={start ? 'engine started' : 'engine stopped'}
+      stopped={props.ask.answered ? null : stopped}
     />
   );
 }
 
 /** The engine to be kicked over once: one tap. */
 export function AskKick(props: AskProps<'KICK'>) {
-  const { engine, seconds } = props.ask;
+  const { engine, seconds, stopped } = props.ask;
   return (
     <Tap
       {...props}
+      stopped={props.ask.answered ? null : stopped}
       entries={[
         {
           kind: 'ENGINE_STARTED',
@@ -115,7 +118,8 @@ function Tap({
   may,
   entries,
   words,
-}: AskProps & { entries: Said[]; words?: string }) {
+  stopped = null,
+}: AskProps & { entries: Said[]; words?: string; stopped?: string | null }) {
   const { enter, sending } = useEnter(boat.id);
   const refused = useRefused([]);
   const say = () =>
@@ -131,12 +135,13 @@ function Tap({
         type="button"
         className="btn w-full"
         aria-pressed={ask.answered}
-        disabled={!may || sending}
+        disabled={!may || sending || stopped !== null}
         onClick={say}
       >
-        <Tick done={ask.answered} />
+        {stopped === null ? <Tick done={ask.answered} /> : <RedTagMark size={24} />}
         <span className="text-left">{sentence(ask.label)}</span>
       </button>
+      {stopped !== null && <p className="text-verm m-0 text-[14.5px] font-semibold">{stopped}</p>}
       <RefusedLine words={refused.elsewhere} />
     </div>
   );

@@ -13,6 +13,7 @@ import { useLight } from './light';
 import { Guides } from '../guide/guides';
 import { Countersign } from '../round/countersign';
 import { HandOver } from './hand-over';
+import { RedTags } from '../parts/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
@@ -58,7 +59,7 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
   const light = useLight();
   const settled = card.steps.filter((s) => s.standing !== 'OPEN').length;
   return (
-    <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr] lg:grid-rows-[auto_auto_1fr]">
+    <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr] lg:auto-rows-auto">
       <header className="border-line flex items-center gap-3 border-b px-[18px] py-2.5 lg:col-span-2">
         <Link
           to={`/boats/${boat.id}`}
@@ -81,6 +82,11 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
           {light.bright ? 'Dark' : 'Bright'}
         </button>
       </header>
+      {card.tags.length > 0 && (
+        <div className="px-[18px] pt-3 lg:col-span-2">
+          <RedTags tags={card.tags} boat={boat.id} mayWork={may.work} mayLift={may.runYard} />
+        </div>
+      )}
       <nav aria-label="Steps" className="px-[18px] pt-3">
         <How card={card} />
         <Progress card={card} current={step.key} />

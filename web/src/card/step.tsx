@@ -71,7 +71,10 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       {clocks.length > 0 && (
         <div className="mt-4 grid gap-2.5">
           {clocks.map((clock) => (
-            <ClockFace key={clock.kind} clock={clock} kind={clock.kind} />
+            <div key={clock.kind} className="grid gap-2">
+              <ClockFace clock={clock} kind={clock.kind} />
+              {clock.kind === 'FEED' && mayWork && <ToppedUp card={card} boat={boat} step={step} />}
+            </div>
           ))}
         </div>
       )}
@@ -128,6 +131,41 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
         licensed practice come first; when they differ, follow them and note it here.
       </p>
     </article>
+  );
+}
+
+/** A tub that is topped up lasts anew. */
+function ToppedUp({ card, boat, step }: { card: CardView; boat: BoatView; step: StepView }) {
+  const { enter, sending } = useEnter(boat.id);
+  const refused = useRefused([]);
+  const feed = asksOf(step, 'SET').find((ask) => ask.to === 'BUCKET');
+  if (!feed) return null;
+  return (
+    <div>
+      <button
+        type="button"
+        className="btn"
+        disabled={sending}
+        onClick={() =>
+          void refused.attempt(() =>
+            enter({
+              entries: [
+                {
+                  kind: 'FITTING_SET',
+                  fitting: feed.fitting,
+                  state: feed.to,
+                  card: card.id,
+                  step: step.key,
+                },
+              ],
+            }),
+          )
+        }
+      >
+        Topped up: full again
+      </button>
+      <RefusedLine words={refused.elsewhere} />
+    </div>
   );
 }
 

@@ -34,6 +34,8 @@ const WATER: AskOf<'READ'>['limits'] = {
   callLow: 'STOP',
   whenHigh: 'Stop the engine.',
   callHigh: 'STOP',
+  stopFrom: null,
+  whenStop: null,
   against: null,
 };
 const check = (one: RoundCheck['ask'], over: Partial<RoundCheck> = {}): RoundCheck => ({
@@ -75,6 +77,7 @@ const ROUND: CastOffRound = {
     part('RUNNING', 'Start the engine', [START]),
   ],
   standing: [],
+  tags: [],
   engines: [{ engine: 'CENTER', words: 'engine' }],
   fuel: {
     tanks: [{ name: '', capacityLiters: 200, unusableLiters: null, feeds: ['CENTER'] }],

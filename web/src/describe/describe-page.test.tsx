@@ -22,6 +22,7 @@ const CATALOG: Catalog = {
   exhausts: [],
   drains: [],
   parts: [],
+  powerClasses: [{ key: 'YACHT', words: 'yacht' }],
   accessories: [{ key: 'GENERATOR', words: 'generator' }],
   methods: [],
   beltSchools: [],

@@ -22,6 +22,7 @@ const CATALOG: Catalog = {
     { key: 'SEACOCK', words: 'seacock' },
     { key: 'STRAINER', words: 'strainer' },
   ],
+  powerClasses: [{ key: 'YACHT', words: 'yacht' }],
   accessories: [
     { key: 'GENERATOR', words: 'generator' },
     { key: 'HEATER_CORE', words: 'heater core' },
@@ -68,6 +69,7 @@ describe('the engines', () => {
     exhaust: 'WATER_LIFT',
     arrangements: ['USUAL'],
     drains: 'USUAL',
+    powerClass: 'YACHT',
     possibleParts: ['SEACOCK', 'STRAINER'],
     parts: ['SEACOCK', 'STRAINER'],
     pumpDrive: 'GEAR',

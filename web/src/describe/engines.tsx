@@ -91,6 +91,18 @@ function Fitted({
   return (
     <>
       <div className="grid grid-cols-2 gap-3">
+        <Choice
+          label="Size"
+          value={typed.powerClass || choices.powerClass}
+          onChoose={(value) => change({ ...typed, powerClass: value as Typed['powerClass'] })}
+          error={at('powerClass')}
+        >
+          {catalog.powerClasses.map(({ key, words: size }) => (
+            <option key={key} value={key}>
+              {size}
+            </option>
+          ))}
+        </Choice>
         {choices.exhausts.length > 1 && (
           <Choice
             label="Exhaust"
@@ -180,6 +192,11 @@ export function EngineDetailsForm({
             {field('year', 'Year')}
             {field('oilLiters', 'Oil, L')}
             {field('coolantLiters', 'Coolant, L')}
+            {field('thermostatC', 'Thermostat, °C')}
+            {field('plateauC', 'Holds warm at, °C')}
+            {field('alarmC', 'Alarm, °C')}
+            {field('mufflerLiters', 'Muffler, L')}
+            {field('drawsLitersPerMinute', 'Draws, L/min')}
           </fieldset>
         );
       })}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   NOTHING,
+  NO_DETAILS,
   asSister,
   fromDescription,
   toDescription,
@@ -15,7 +16,9 @@ describe('a description while it is typed', () => {
       count: 2,
     }),
     answers: { GENERATOR: 'YES' as const },
-    details: { PORT: { hours: '812', year: '2014', oilLiters: '', coolantLiters: '' } },
+    details: {
+      PORT: { ...NO_DETAILS, hours: '812', year: '2014', oilLiters: '', coolantLiters: '' },
+    },
   };
 
   it('puts two engines at port and starboard, and the generator after them', () => {

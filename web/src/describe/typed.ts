@@ -9,6 +9,11 @@ export interface TypedDetails {
   year: string;
   oilLiters: string;
   coolantLiters: string;
+  thermostatC: string;
+  plateauC: string;
+  alarmC: string;
+  mufflerLiters: string;
+  drawsLitersPerMinute: string;
 }
 
 /** A description while somebody types it; numbers are still text. */
@@ -25,6 +30,7 @@ export interface Typed {
   exhaust: NonNullable<Engine['exhaust']> | '';
   drains: NonNullable<Engine['drains']> | '';
   pumpDrive: NonNullable<Engine['pumpDrive']> | '';
+  powerClass: NonNullable<Engine['details']['powerClass']> | '';
   parts: NonNullable<Engine['parts']> | null;
   generator: Pick<Engine, 'fuel' | 'cooling'>;
   details: Partial<Record<Position, TypedDetails>>;
@@ -42,7 +48,17 @@ export interface Typed {
   known: Engine[];
 }
 
-export const NO_DETAILS: TypedDetails = { hours: '', year: '', oilLiters: '', coolantLiters: '' };
+export const NO_DETAILS: TypedDetails = {
+  hours: '',
+  year: '',
+  oilLiters: '',
+  coolantLiters: '',
+  thermostatC: '',
+  plateauC: '',
+  alarmC: '',
+  mufflerLiters: '',
+  drawsLitersPerMinute: '',
+};
 
 export const NOTHING: Typed = {
   name: '',
@@ -57,6 +73,7 @@ export const NOTHING: Typed = {
   exhaust: '',
   drains: '',
   pumpDrive: '',
+  powerClass: '',
   parts: null,
   generator: { fuel: 'DIESEL', cooling: 'CLOSED' },
   details: {},
@@ -92,6 +109,7 @@ const ANEW: Partial<Typed> = {
   exhaust: '',
   drains: '',
   pumpDrive: '',
+  powerClass: '',
   parts: null,
   segmentChanges: [],
   fittingChanges: [],
@@ -139,15 +157,20 @@ function engineAt(typed: Typed, position: Position): Engine {
       gearOilLiters: null,
       impellerPart: '',
       siphonBreakM: null,
-      plateauC: null,
-      alarmC: null,
+      adjustableValves: null,
       coldStart: '',
       weakPoints: '',
       ...known?.details,
+      powerClass: generator ? (known?.details.powerClass ?? null) : typed.powerClass || null,
       hours: optional(details.hours),
       year: optional(details.year),
       oilLiters: optional(details.oilLiters),
       coolantLiters: optional(details.coolantLiters),
+      thermostatC: optional(details.thermostatC),
+      plateauC: optional(details.plateauC),
+      alarmC: optional(details.alarmC),
+      mufflerLiters: optional(details.mufflerLiters),
+      drawsLitersPerMinute: optional(details.drawsLitersPerMinute),
     },
   };
 }
@@ -207,6 +230,7 @@ export function fromDescription(d: Description): Typed {
     exhaust: first?.exhaust ?? '',
     drains: first?.drains ?? '',
     pumpDrive: first?.pumpDrive ?? '',
+    powerClass: first?.details.powerClass ?? '',
     parts: first?.parts ?? null,
     generator: generator ?? NOTHING.generator,
     details: Object.fromEntries(
@@ -217,6 +241,11 @@ export function fromDescription(d: Description): Typed {
           year: text(engine.details.year),
           oilLiters: text(engine.details.oilLiters),
           coolantLiters: text(engine.details.coolantLiters),
+          thermostatC: text(engine.details.thermostatC),
+          plateauC: text(engine.details.plateauC),
+          alarmC: text(engine.details.alarmC),
+          mufflerLiters: text(engine.details.mufflerLiters),
+          drawsLitersPerMinute: text(engine.details.drawsLitersPerMinute),
         },
       ]),
     ),

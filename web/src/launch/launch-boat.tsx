@@ -6,6 +6,7 @@ import { useEnter } from '../api/enter';
 import { boatQuery, launchOfQuery } from '../api/queries';
 import { MoveBoat } from '../boat/move-boat';
 import { shortDay } from '../frost/days';
+import { RedTagLines } from '../parts/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
@@ -55,6 +56,14 @@ export function LaunchBoat() {
           </div>
         )}
       </div>
+      {line.data.tags.length > 0 && (
+        <div className="mt-4">
+          <RedTagLines tags={line.data.tags} />
+          <p className="text-soft m-0 mt-1 text-[14px]">
+            It may go in, and is not started afterwards.
+          </p>
+        </div>
+      )}
       {!afloat && (may.move || may.work) && <AtTheLift boat={boat.data} />}
       {!afloat && may.move && mayLaunch && (
         <div className="mt-5">

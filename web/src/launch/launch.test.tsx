@@ -22,6 +22,7 @@ const line = (over: Partial<LaunchLine>): LaunchLine => ({
   promisedOn: '2031-04-08',
   may: false,
   ready: false,
+  tags: [],
   inTheWay: [],
   lifted: null,
   place: 0,

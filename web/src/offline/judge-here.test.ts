@@ -14,6 +14,8 @@ const PLATEAU = {
     callLow: 'MEND',
     whenHigh: 'Too hot.',
     callHigh: 'STOP',
+    stopFrom: null,
+    whenStop: null,
     against: null,
   },
 } as AskOf<'READ'>;
@@ -30,6 +32,8 @@ const BELT = {
     callLow: 'MEND',
     whenHigh: 'Slack.',
     callHigh: 'MEND',
+    stopFrom: null,
+    whenStop: null,
     against: { name: 'free span', unit: 'mm', possibleLow: 50, possibleHigh: 1500 },
   },
 } as AskOf<'READ'>;

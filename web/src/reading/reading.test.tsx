@@ -54,6 +54,8 @@ const BELT = ask('READ', {
     callLow: 'MEND',
     whenHigh: 'Slack: it slips.',
     callHigh: 'MEND',
+    stopFrom: null,
+    whenStop: null,
     against: { name: 'free span', unit: 'mm', possibleLow: 50, possibleHigh: 1500 },
   },
 });

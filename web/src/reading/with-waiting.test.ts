@@ -25,6 +25,8 @@ const READINGS: ReadingsView = {
             callLow: 'MEND',
             whenHigh: '',
             callHigh: 'MEND',
+            stopFrom: null,
+            whenStop: null,
             against: null,
           },
         }),

@@ -24,7 +24,6 @@ function standingOf(asks: readonly AskView[], entry: NewEntry, by: string): Stan
   if (entry.kind !== 'READING_TAKEN' && entry.kind !== 'CONDITION_SEEN') return [];
   const common = {
     engine: entry.engine ?? null,
-    forbidsStart: false,
     by,
     at: entry.deviceTime,
     waiting: true,

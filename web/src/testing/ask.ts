@@ -18,14 +18,16 @@ const ANY_NUMBER: AskOf<'READ'>['limits'] = {
   callLow: 'MEND',
   whenHigh: '',
   callHigh: 'MEND',
+  stopFrom: null,
+  whenStop: null,
   against: null,
 };
 
 const OWN: { [Kind in AskView['kind']]: Own<Kind> } = {
   SET: { restsOnStanding: false, fitting: '', to: 'IN' },
   OPEN: { lowPoint: '', fitting: null, to: null, liters: 1 },
-  ENGINE: { start: true, engine: null, basis: 'FED' },
-  KICK: { engine: null, seconds: 3 },
+  ENGINE: { start: true, engine: null, basis: 'FED', stopped: null },
+  KICK: { engine: null, stopped: null, seconds: 3 },
   READ: {
     engine: null,
     limit: '',

@@ -17,6 +17,7 @@ const TONES: Record<Standing, string> = {
 const NAMES: Record<TimerView['kind'], string> = {
   WATER: 'Water at the exhaust',
   RUN: 'Running',
+  FEED: 'Water lasts',
   SOAK: 'Soaking',
   WITHIN: 'Time left for it',
   REST: 'Starter rests',

@@ -42,18 +42,55 @@ function begunHere(step: StepView, waiting: readonly WaitingEntry[]): StepClock[
   const here = waiting.filter(({ entry }) => entry.step === step.key).map(({ entry }) => entry);
   const started = here.findLast((entry) => entry.kind === 'ENGINE_STARTED');
   const stopped = here.findLast((entry) => entry.kind === 'ENGINE_STOPPED');
+  const fed = here.findLast(
+    (entry) =>
+      entry.kind === 'ENGINE_STARTED' || (entry.kind === 'FITTING_SET' && FEEDS.has(entry.state)),
+  );
+  const drawn = here.some(
+    (entry) =>
+      (entry.kind === 'FLUID_USED' || entry.kind === 'DESCALER_USED') &&
+      here.indexOf(entry) > (started ? here.indexOf(started) : -1),
+  );
   const poured = here.findLast(
     (entry) => entry.kind === 'DESCALER_USED' || entry.kind === 'DISINFECTED',
   );
   const clocks: StepClock[] = [];
   const runs = started && (!stopped || here.indexOf(stopped) < here.indexOf(started));
   if (runs && step.run) clocks.push(clock('RUN', step.key, step.run, started.deviceTime));
+  const lasts = feedLasts(step);
+  if (lasts && fed && !drawn && (runs || runsByTheServer(step))) {
+    clocks.push(clock('FEED', step.key, lasts, fed.deviceTime));
+  }
   const byEngine = step.asks.some((ask) => ask.kind === 'ENGINE');
   const since = byEngine ? stopped : poured;
   if (step.soak && poured && since && !runs) {
     clocks.push(clock('SOAK', step.key, step.soak, since.deviceTime));
   }
   return clocks;
+}
+
+/** Out of which nothing comes by itself. */
+const FEEDS = new Set(['BUCKET', 'TANK', 'STRAINER']);
+
+/** Started by what went up already, and not stopped since. */
+function runsByTheServer({ said }: StepView): boolean {
+  const last = said.findLast(({ kind }) => kind === 'ENGINE_STARTED' || kind === 'ENGINE_STOPPED');
+  return last?.kind === 'ENGINE_STARTED';
+}
+
+/** What feeds it by hand, as a clock; null where it goes on. */
+function feedLasts({ feed }: StepView): NonNullable<StepView['run']> | null {
+  if (!feed || feed.lastsSeconds === null || feed.actAtSeconds === null) return null;
+  const tank = feed.givesLitersPerMinute === 0;
+  return {
+    fromMinutes: feed.actAtSeconds / 60,
+    alarmMinutes: feed.actAtSeconds / 60,
+    toMinutes: feed.lastsSeconds / 60,
+    whenDue: tank
+      ? 'The tank is nearly empty: stand by, stop at the first bubble.'
+      : 'The tub is nearly empty: stop, or top it up.',
+    whenOver: `The ${tank ? 'tank' : 'tub'} is empty: stop the engine.`,
+  };
 }
 
 const MINUTE_MS = 60_000;

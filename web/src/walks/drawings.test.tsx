@@ -41,6 +41,7 @@ const stop = (boat: string, berth: string, start: number): StopView => ({
   deadline: null,
   promisedOn: null,
   procedure: 'WINTERIZE',
+  tags: [],
   card: null,
 });
 

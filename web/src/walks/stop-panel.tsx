@@ -5,6 +5,7 @@ import type { MoveView, StopView, WalksView } from '../api/client';
 import { whyQuery } from '../api/queries';
 import { shortDay } from '../frost/days';
 import { Choice } from '../parts/field';
+import { RedTagLines } from '../parts/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { clockOf } from './times';
 import type { Place } from './use-move';
@@ -56,6 +57,7 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
           </>
         )}
       </p>
+      <RedTagLines tags={stop.tags} />
       {why && (
         <div className="grid gap-1.5">
           <Reasons title="Why then" words={why.then} />

@@ -31,6 +31,7 @@ function stop(over: Partial<StopView>): StopView {
     deadline: '2031-11-02',
     promisedOn: null,
     procedure: 'WINTERIZE',
+    tags: [],
     card: null,
     ...over,
   };

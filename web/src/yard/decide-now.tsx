@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { BoatLine, YardPlan } from '../api/client';
+import { RedTagMark } from '../parts/red-tags';
 import { protectionTone, protectionWords } from '../parts/protection';
 
 const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
   'BROKEN',
+  'RED_TAG',
   'CONTRADICTED',
   'HELD',
   'FOUND_ABOARD',
@@ -46,12 +48,14 @@ export function DecideNow({ boats, plan, children }: DecideProps) {
       </p>
       <ul className="m-0 list-none p-0">
         {open.map((boat) => {
-          const danger = boat.decisionKind === 'HELD' || boat.decisionKind === 'PLUG_MISSING';
+          const tagged = boat.decisionKind === 'RED_TAG';
+          const danger =
+            tagged || boat.decisionKind === 'HELD' || boat.decisionKind === 'PLUG_MISSING';
           return (
             <li key={boat.id} className={`hang-tag mt-2.5 ml-2 ${danger ? 'danger' : ''}`}>
               <h3 className="flex items-baseline justify-between gap-2 text-[15.5px] font-bold">
                 <Link to={`/boats/${boat.id}`} className="text-ink no-underline hover:underline">
-                  {boat.name}
+                  {tagged && <RedTagMark size={15} />} {boat.name}
                 </Link>
                 <span
                   className={`font-stencil text-[15px] font-semibold whitespace-nowrap ${danger ? 'text-verm' : protectionTone(boat.protection)}`}
@@ -74,12 +78,14 @@ export function DecideNow({ boats, plan, children }: DecideProps) {
 }
 
 function label(boat: BoatLine): string {
+  if (boat.decisionKind === 'RED_TAG') return 'red tag';
   if (boat.decisionKind === 'PLUG_MISSING') return 'plug missing';
   if (boat.decisionKind === 'FILLED_NOT_MEASURED') return 'filled';
   return protectionWords(boat.protection);
 }
 
 function target(boat: BoatLine): string {
+  if (boat.decisionKind === 'RED_TAG') return `/boats/${boat.id}`;
   if (boat.decisionKind === 'FILLED_NOT_MEASURED') return `/bench/${boat.id}`;
   return boat.openCard ? `/boats/${boat.id}/cards/${boat.openCard}` : `/boats/${boat.id}`;
 }

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import type { BoatLine, Protection, YardPlan } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
+import { RedTagShape } from '../parts/red-tags';
 import { leftWords } from '../frost/days';
 import { beamOf, hullPath } from './hull';
 
@@ -198,7 +199,12 @@ function Hull({ boat, berth, dimmed, left }: HullProps) {
   const safe = boat.protection === 'PROVEN' || boat.protection === 'DRAINED';
   const to = `/boats/${boat.id}`;
   const soon = left !== undefined && left <= SOON;
-  const loose = boat.decisionKind === 'PLUG_MISSING' ? ', a plug is missing' : '';
+  const loose =
+    boat.decisionKind === 'PLUG_MISSING'
+      ? ', a plug is missing'
+      : boat.decisionKind === 'RED_TAG'
+        ? ', red tag'
+        : '';
   return (
     <>
       <a
@@ -231,6 +237,11 @@ function Hull({ boat, berth, dimmed, left }: HullProps) {
           <g transform={`translate(0 ${-length * (soon ? 0.4 : 0.36)})`}>
             <ProtectionShape of={boat.protection} scale={1.15} />
           </g>
+          {boat.decisionKind === 'RED_TAG' && (
+            <g transform={`translate(${beamOf(length) * 0.5} ${-length * 0.72}) scale(1.15)`}>
+              <RedTagShape />
+            </g>
+          )}
           {boat.decisionKind === 'PLUG_MISSING' && (
             <g transform={`translate(${beamOf(length) * 0.5} ${-length * 0.66})`}>
               <circle

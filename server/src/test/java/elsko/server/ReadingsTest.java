@@ -88,6 +88,7 @@ class ReadingsTest {
         Yarn.set("feed", "HOSE"));
     Answer start = yarn.send(entry("ENGINE_STARTED", "basis", "FED"));
     assertThat(start.status()).isEqualTo(409);
-    assertThat(start.body().path("detail").asString()).contains("Water is in the oil");
+    assertThat(start.body().path("detail").asString())
+        .startsWith("Red tag. Engine: water in the engine oil (milky");
   }
 }

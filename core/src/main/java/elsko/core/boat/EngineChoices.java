@@ -10,6 +10,7 @@ import java.util.Set;
  * @param exhaust as described, or the usual one
  * @param drains as described, or the usual arrangement
  * @param parts as described, or what is usually fitted
+ * @param powerClass as described, or what it most likely is
  * @param methods the ways it can be winterized, the usual one first
  */
 public record EngineChoices(
@@ -21,6 +22,7 @@ public record EngineChoices(
     Set<EnginePart> possibleParts,
     Set<EnginePart> parts,
     PumpDrive pumpDrive,
+    PowerClass powerClass,
     List<Method> methods) {
 
   /** The choices for every engine of a boat, generator last. */
@@ -42,6 +44,7 @@ public record EngineChoices(
         inOrder(EngineTemplate.of(layout, engine).possible(engine)),
         inOrder(fitted.parts()),
         fitted.pumpDrive(),
+        PowerClass.of(engine),
         circuit.methods());
   }
 

@@ -97,7 +97,7 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
     Narrowing alarm = null;
     for (int at = RISES; at < flow.size(); at++) {
       List<TrendPoint> last = flow.subList(at - RISES, at + 1);
-      if (rises(last) && !isSeenTo(seenTo, last.get(0).at(), last.get(RISES).at())) {
+      if (rises(last)) {
         List<String> values =
             last.stream().map(point -> Words.number(point.number(), 0) + " s").toList();
         alarm =

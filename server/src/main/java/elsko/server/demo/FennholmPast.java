@@ -58,9 +58,6 @@ final class FennholmPast {
 
   private static void spring(DemoStory story, Course course, int year) {
     EVERY_SPRING.forEach(interval -> done(story, interval, ""));
-    story.say(
-        new Fact.ReadingTaken(
-            Position.CENTER, Limits.WATER_AT_EXHAUST.key(), course.secondsToFlow().get(year)));
     story.say(new Fact.ServiceDone(null, Interval.HOSES.key(), ""));
     if (year == 0) {
       done(story, Interval.VALVES, "");
@@ -83,6 +80,10 @@ final class FennholmPast {
         story.by("coordinator").say(new Fact.DuePlanned(Position.CENTER, Interval.IMPELLER.key()));
       }
     }
+    // Started once all of it is done.
+    story.say(
+        new Fact.ReadingTaken(
+            Position.CENTER, Limits.WATER_AT_EXHAUST.key(), course.secondsToFlow().get(year)));
   }
 
   private static void autumn(DemoStory story, Course course, int year, String plateau) {

@@ -8,6 +8,7 @@ import elsko.core.boat.Exhaust;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
+import elsko.core.boat.PowerClass;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
 import java.util.List;
@@ -20,6 +21,7 @@ public record Catalog(
     List<ExhaustWord> exhausts,
     List<DrainsWord> drains,
     List<PartWord> parts,
+    List<PowerClassWord> powerClasses,
     List<AccessoryWord> accessories,
     List<MethodWord> methods,
     List<KindWord> drainKinds,
@@ -34,6 +36,7 @@ public record Catalog(
         Stream.of(Exhaust.values()).map(v -> new ExhaustWord(v, v.words())).toList(),
         Stream.of(DrainArrangement.values()).map(v -> new DrainsWord(v, v.words())).toList(),
         Stream.of(EnginePart.values()).map(v -> new PartWord(v, v.words())).toList(),
+        Stream.of(PowerClass.values()).map(v -> new PowerClassWord(v, v.words())).toList(),
         Stream.of(Accessory.values()).map(v -> new AccessoryWord(v, v.words())).toList(),
         Stream.of(Method.values()).map(v -> new MethodWord(v, v.words())).toList(),
         Stream.of(FittingKind.values())
@@ -67,6 +70,9 @@ public record Catalog(
 
   /** A part and its words. */
   public record PartWord(EnginePart key, String words) {}
+
+  /** How big an engine is, in words. */
+  public record PowerClassWord(PowerClass key, String words) {}
 
   /** An accessory and its words. */
   public record AccessoryWord(Accessory key, String words) {}

@@ -17,6 +17,7 @@ final class Column {
   static final String COOLING = "cooling";
   static final String EXHAUST = "exhaust";
   static final String DRAINS = "drains";
+  static final String POWER_CLASS = "power_class";
   static final String YEAR = "year";
   static final String HOURS = "hours";
   static final String WATER = "water";
@@ -37,8 +38,22 @@ final class Column {
     List<String> all =
         new ArrayList<>(
             List.of(
-                HULL_ID, NAME, KIND, LENGTH, LAYOUT, ENGINES, FUEL, CYLINDERS, COOLING, EXHAUST,
-                DRAINS, YEAR, HOURS, WATER, SILTY));
+                HULL_ID,
+                NAME,
+                KIND,
+                LENGTH,
+                LAYOUT,
+                ENGINES,
+                FUEL,
+                CYLINDERS,
+                COOLING,
+                EXHAUST,
+                DRAINS,
+                POWER_CLASS,
+                YEAR,
+                HOURS,
+                WATER,
+                SILTY));
     for (Accessory accessory : Accessory.values()) {
       all.add(of(accessory));
     }

@@ -58,6 +58,7 @@ class FleetWriter {
     row.add(engine == null ? "" : word(engine.cooling()));
     row.add(engine == null ? "" : word(engine.exhaust()));
     row.add(engine == null ? "" : word(engine.drains()));
+    row.add(engine == null ? "" : word(engine.details().powerClass()));
     row.add(engine == null || engine.details().year() == null ? "" : "" + engine.details().year());
     row.add(
         engine == null || engine.details().hours() == null ? "" : "" + engine.details().hours());

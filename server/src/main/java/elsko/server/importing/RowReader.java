@@ -19,6 +19,7 @@ import elsko.core.boat.Fuel;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
 import elsko.core.boat.Position;
+import elsko.core.boat.PowerClass;
 import elsko.core.boat.WaterUsedIn;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -132,6 +133,7 @@ final class RowReader {
     Cooling cooling = cells.one(Column.COOLING, Cooling.class);
     Exhaust exhaust = cells.one(Column.EXHAUST, Exhaust.class);
     DrainArrangement drains = cells.one(Column.DRAINS, DrainArrangement.class);
+    PowerClass powerClass = cells.one(Column.POWER_CLASS, PowerClass.class);
     Integer year = cells.whole(Column.YEAR);
     Double hours = cells.number(Column.HOURS);
     boolean nothingSaid =
@@ -141,6 +143,7 @@ final class RowReader {
             && cooling == null
             && exhaust == null
             && drains == null
+            && powerClass == null
             && year == null
             && hours == null;
     if (before != null && before.layout() == layout && nothingSaid) {
@@ -168,7 +171,17 @@ final class RowReader {
     List<EngineDescription> made = new ArrayList<>();
     for (Position at : positions(engines)) {
       made.add(
-          engine(at, burns, has, cooled, exhaust, drains, newYear, newHours, known(layout, at)));
+          engine(
+              at,
+              burns,
+              has,
+              cooled,
+              exhaust,
+              drains,
+              powerClass,
+              newYear,
+              newHours,
+              known(layout, at)));
     }
     generator().ifPresent(made::add);
     return made;
@@ -202,6 +215,7 @@ final class RowReader {
       Cooling cooling,
       Exhaust exhaust,
       DrainArrangement drains,
+      PowerClass powerClass,
       Integer year,
       Double hours,
       EngineDescription known) {
@@ -232,7 +246,7 @@ final class RowReader {
             d.siphonBreakM(),
             d.plateauC(),
             d.alarmC(),
-            same ? d.powerClass() : null,
+            powerClass == null && same ? d.powerClass() : powerClass,
             d.thermostatC(),
             d.mufflerLiters(),
             d.drawsLitersPerMinute(),

@@ -38,6 +38,7 @@ class FrozenYardTest {
   private static final String AT = "2026-11-24T09:10";
   private static final Path KEPT = Path.of("src/test/resources/frozen");
   private static final Path YARD = KEPT.resolve("yard.json");
+  private static final Path YARD_OF_ARCHIVE = KEPT.resolve("yard-schema-15.json");
   private static final Path ARCHIVE = KEPT.resolve("yard-schema-15.zip");
   private static final Path FIRST = Path.of("src/test/resources/archives/schema-01.zip");
   private static final Path OLD_YARD = KEPT.resolve("old-yard.json");
@@ -107,27 +108,27 @@ class FrozenYardTest {
     return answer;
   }
 
-  private static String kept() throws IOException {
-    return Files.readString(YARD);
+  private static void isAsKept(Path file, String now) throws IOException {
+    if (Boolean.getBoolean("elsko.approve")) {
+      Files.createDirectories(KEPT);
+      Files.writeString(file, now);
+    }
+    assertThat(now).isEqualTo(Files.readString(file));
   }
 
   @Test
   void theDemonstrationComesToWhatItCameTo() throws Exception {
     try (ConfigurableApplicationContext elsko = start(folder.resolve("demo"))) {
-      if (Boolean.getBoolean("elsko.approve")) {
-        Files.createDirectories(KEPT);
-        Files.writeString(YARD, all(elsko));
-      }
-      assertThat(all(elsko)).isEqualTo(kept());
+      isAsKept(YARD, all(elsko));
     }
   }
 
   @Test
-  void itsArchiveOfSchema15ComesToTheSame() throws Exception {
+  void itsArchiveOfSchema15ComesToWhatItCameTo() throws Exception {
     Path data = folder.resolve("restored");
     assertThat(Restore.into(data, ARCHIVE).schema()).isEqualTo("15");
     try (ConfigurableApplicationContext elsko = start(data)) {
-      assertThat(all(elsko)).isEqualTo(kept());
+      isAsKept(YARD_OF_ARCHIVE, all(elsko));
     }
   }
 
@@ -137,11 +138,7 @@ class FrozenYardTest {
     Path data = folder.resolve("first");
     assertThat(Restore.into(data, FIRST).schema()).isEqualTo("1");
     try (ConfigurableApplicationContext elsko = start(data)) {
-      String boats = JSON.writeValueAsString(boats(elsko)) + "\n";
-      if (Boolean.getBoolean("elsko.approve")) {
-        Files.writeString(OLD_YARD, boats);
-      }
-      assertThat(boats).isEqualTo(Files.readString(OLD_YARD));
+      isAsKept(OLD_YARD, JSON.writeValueAsString(boats(elsko)) + "\n");
     }
   }
 

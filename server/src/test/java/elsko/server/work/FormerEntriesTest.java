@@ -32,7 +32,12 @@ class FormerEntriesTest {
 
   /** A round is ended, and a picture sent, on ways of their own. */
   private static final Set<EntryKind> NOT_SENT_SO =
-      EnumSet.of(EntryKind.ROUND_DONE, EntryKind.PHOTO_TAKEN);
+      EnumSet.of(
+          EntryKind.ROUND_DONE,
+          EntryKind.PHOTO_TAKEN,
+          EntryKind.TAG_REMEDIED,
+          EntryKind.TAG_LIFTED,
+          EntryKind.METER_REPLACED);
 
   static String inThisYard(String line) {
     JsonNode shelf = RunningElsko.as("coordinator").get("/api/bench/shelf").body();
