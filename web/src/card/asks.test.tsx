@@ -219,8 +219,20 @@ describe('what a step asks for', () => {
       name: 'engine raw water',
       how: '',
       findings: [
-        { key: 'nothing', words: 'nothing broken', call: 'GOOD' as const, todo: 'Good.' },
-        { key: 'crack', words: 'a crack', call: 'STOP' as const, todo: 'It is mended.' },
+        {
+          key: 'nothing',
+          words: 'nothing broken',
+          call: 'GOOD' as const,
+          todo: 'Good.',
+          sets: null,
+        },
+        {
+          key: 'crack',
+          words: 'a crack',
+          call: 'STOP' as const,
+          todo: 'It is mended.',
+          sets: null,
+        },
       ],
     };
     const sent = shown(

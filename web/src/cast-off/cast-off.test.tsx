@@ -13,13 +13,14 @@ const BILGE = {
   name: 'bilge',
   how: 'against last time',
   findings: [
-    { key: 'dry', words: 'dry', call: 'GOOD' as const, todo: '' },
-    { key: 'damp', words: 'a little, fresh', call: 'MEND' as const, todo: 'Dry it.' },
+    { key: 'dry', words: 'dry', call: 'GOOD' as const, todo: '', sets: null },
+    { key: 'damp', words: 'a little, fresh', call: 'MEND' as const, todo: 'Dry it.', sets: null },
     {
       key: 'more',
       words: 'more than last time',
       call: 'STOP' as const,
       todo: 'Stop: where first?',
+      sets: null,
     },
   ],
 };
@@ -36,6 +37,7 @@ const WATER: AskOf<'READ'>['limits'] = {
   callHigh: 'STOP',
   stopFrom: null,
   whenStop: null,
+  sets: null,
   against: null,
 };
 const check = (one: RoundCheck['ask'], over: Partial<RoundCheck> = {}): RoundCheck => ({

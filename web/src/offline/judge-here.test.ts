@@ -16,6 +16,7 @@ const PLATEAU = {
     callHigh: 'STOP',
     stopFrom: null,
     whenStop: null,
+    sets: null,
     against: null,
   },
 } as AskOf<'READ'>;
@@ -34,6 +35,7 @@ const BELT = {
     callHigh: 'MEND',
     stopFrom: null,
     whenStop: null,
+    sets: null,
     against: { name: 'free span', unit: 'mm', possibleLow: 50, possibleHigh: 1500 },
   },
 } as AskOf<'READ'>;

@@ -25,7 +25,15 @@ const looked = (key: string, finding: string, call: Call, todo: string) => ({
   key,
   name: key,
   how: '',
-  findings: [{ key: finding, words: finding, call, todo }],
+  findings: [
+    {
+      key: finding,
+      words: finding,
+      call,
+      todo,
+      sets: call === 'STOP' ? ('OIL_MILKY' as const) : null,
+    },
+  ],
 });
 const step = (key: string, asks: AskView[], more: object = {}) =>
   ({
@@ -234,6 +242,31 @@ describe('what would be refused', () => {
     const seen = { kind: 'LOW_POINT_SEEN', lowPoint: 'low', seen: 'RAN_CLEAR' } as const;
     expect(refused(out, seen)).not.toThrow();
     expect(() => refuseHere(CARD, BOAT, [waits(out)], [waits(seen).entry])).not.toThrow();
+  });
+
+  const started = { kind: 'ENGINE_STARTED', basis: 'FED', engine: 'CENTER' } as const;
+  const milky = {
+    kind: 'CONDITION_SEEN',
+    condition: 'oil',
+    finding: 'milky',
+  } as const;
+
+  it('a start after a stop that was said here and has not gone up', () => {
+    expect(refused(milky, started)).toThrow('Red tag. See: milky. No start before');
+    expect(refused(milky, { kind: 'CRANKED', seconds: 5 })).toThrow('Red tag.');
+    expect(() => refuseHere(CARD, BOAT, [waits(milky)], [waits(started).entry])).toThrow(
+      'Red tag.',
+    );
+  });
+
+  it('no start once what was done about it is said too, nor one before it', () => {
+    const remedied = {
+      kind: 'TAG_REMEDIED',
+      cause: 'OIL_MILKY',
+      remedy: 'oil-changed',
+    } as const;
+    expect(refused(milky, remedied, started)).not.toThrow();
+    expect(refused(started, milky)).not.toThrow();
   });
 
   it('is left to the server where nothing is known of it', () => {

@@ -3,6 +3,7 @@ import { Refusal } from '../api/refusal';
 import { answers, inTheWay } from './answers';
 import type { WaitingEntry } from './database';
 import { provisionalBoat } from './provisional';
+import { stoppedHere } from './stops-here';
 
 /**
  * Refuses without signal what the server would refuse, in its words: what it needs for that came
@@ -19,6 +20,16 @@ export function refuseHere(
   entries.forEach((entry, i) => {
     const asks = card.steps.find(({ key }) => key === entry.step)?.asks ?? [];
     const asked = asks.find((ask) => answers(ask, entry));
+    if (entry.kind === 'ENGINE_STARTED' || entry.kind === 'CRANKED') {
+      const said = [
+        ...waiting.filter((one) => one.boat === boat.id).map((one) => one.entry),
+        ...entries.slice(0, i),
+      ];
+      const seenTo = said.some(({ kind }) => kind === 'TAG_REMEDIED' || kind === 'TAG_LIFTED');
+      const known = asked && 'stopped' in asked && !seenTo ? asked.stopped : null;
+      const stop = known ?? stoppedHere(card, said, entry.engine ?? null);
+      if (stop) throw new Refusal(409, 'basis', stop);
+    }
     if (!asked) return;
     const before = entries
       .slice(0, i)

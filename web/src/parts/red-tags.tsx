@@ -10,7 +10,13 @@ import { clock, sentence } from './words';
 /** A filled tag on a string, its hole above: nothing else in the yard looks so. */
 export function RedTagMark({ size = 18 }: { size?: number }) {
   return (
-    <svg width={size} height={size} viewBox="-10 -12 20 24" aria-hidden="true" className="shrink-0">
+    <svg
+      width={size}
+      height={size}
+      viewBox="-10 -12 20 24"
+      aria-hidden="true"
+      className="inline-block shrink-0"
+    >
       <RedTagShape />
     </svg>
   );

@@ -24,8 +24,8 @@ const OIL: ConditionView = {
   name: 'look of the engine oil',
   how: 'on the dipstick',
   findings: [
-    { key: 'amber', words: 'clear, amber', call: 'GOOD', todo: 'Good.' },
-    { key: 'milky', words: 'milky', call: 'STOP', todo: 'Stop: water is in the oil.' },
+    { key: 'amber', words: 'clear, amber', call: 'GOOD', todo: 'Good.', sets: null },
+    { key: 'milky', words: 'milky', call: 'STOP', todo: 'Stop: water is in the oil.', sets: null },
   ],
 };
 
@@ -33,7 +33,7 @@ const MARK: ConditionView = {
   key: 'tensioner-mark',
   name: 'mark of the belt tensioner',
   how: '',
-  findings: [{ key: 'in', words: 'in its window', call: 'GOOD', todo: 'Good.' }],
+  findings: [{ key: 'in', words: 'in its window', call: 'GOOD', todo: 'Good.', sets: null }],
 };
 
 const BELT = ask('READ', {
@@ -56,6 +56,7 @@ const BELT = ask('READ', {
     callHigh: 'MEND',
     stopFrom: null,
     whenStop: null,
+    sets: null,
     against: { name: 'free span', unit: 'mm', possibleLow: 50, possibleHigh: 1500 },
   },
 });

@@ -27,6 +27,7 @@ const READINGS: ReadingsView = {
             callHigh: 'MEND',
             stopFrom: null,
             whenStop: null,
+            sets: null,
             against: null,
           },
         }),
@@ -36,7 +37,9 @@ const READINGS: ReadingsView = {
             key: 'smoke',
             name: 'exhaust smoke',
             how: '',
-            findings: [{ key: 'white', words: 'white cloud', call: 'STOP', todo: 'Stop.' }],
+            findings: [
+              { key: 'white', words: 'white cloud', call: 'STOP', todo: 'Stop.', sets: null },
+            ],
           },
         }),
       ],

@@ -20,6 +20,7 @@ const ANY_NUMBER: AskOf<'READ'>['limits'] = {
   callHigh: 'MEND',
   stopFrom: null,
   whenStop: null,
+  sets: null,
   against: null,
 };
 

@@ -46,11 +46,6 @@ function begunHere(step: StepView, waiting: readonly WaitingEntry[]): StepClock[
     (entry) =>
       entry.kind === 'ENGINE_STARTED' || (entry.kind === 'FITTING_SET' && FEEDS.has(entry.state)),
   );
-  const drawn = here.some(
-    (entry) =>
-      (entry.kind === 'FLUID_USED' || entry.kind === 'DESCALER_USED') &&
-      here.indexOf(entry) > (started ? here.indexOf(started) : -1),
-  );
   const poured = here.findLast(
     (entry) => entry.kind === 'DESCALER_USED' || entry.kind === 'DISINFECTED',
   );
@@ -58,7 +53,7 @@ function begunHere(step: StepView, waiting: readonly WaitingEntry[]): StepClock[
   const runs = started && (!stopped || here.indexOf(stopped) < here.indexOf(started));
   if (runs && step.run) clocks.push(clock('RUN', step.key, step.run, started.deviceTime));
   const lasts = feedLasts(step);
-  if (lasts && fed && !drawn && (runs || runsByTheServer(step))) {
+  if (lasts && fed && (runs || runsByTheServer(step))) {
     clocks.push(clock('FEED', step.key, lasts, fed.deviceTime));
   }
   const byEngine = step.asks.some((ask) => ask.kind === 'ENGINE');

@@ -23,6 +23,9 @@ public record FeedGuard(double draws, double gives, @Nullable Double reservoirLi
   /** and no later than this before the end, s. Estimate. */
   private static final double LEAST_SECONDS = 10;
 
+  /** An engine may draw so much more than its class does. Estimate. */
+  private static final double IN_HAND = 1.2;
+
   private static final double LEAST_TUB_LITERS = 20;
 
   private static final double TUBS_IN_STEPS_OF = 5;
@@ -35,7 +38,7 @@ public record FeedGuard(double draws, double gives, @Nullable Double reservoirLi
   /** A tub that a hose keeps topping up, big enough for a run of so many minutes. */
   public static FeedGuard tub(EngineDescription engine, double minutes) {
     double draws = PowerClass.draws(engine);
-    double wanted = Math.max(0, draws - HOSE_GIVES) * minutes / (1 - LEFT);
+    double wanted = Math.max(0, IN_HAND * draws - HOSE_GIVES) * minutes / (1 - LEFT);
     double liters = Math.ceil(wanted / TUBS_IN_STEPS_OF) * TUBS_IN_STEPS_OF;
     return new FeedGuard(draws, HOSE_GIVES, Math.max(LEAST_TUB_LITERS, liters));
   }

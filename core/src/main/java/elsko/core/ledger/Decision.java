@@ -72,7 +72,7 @@ public record Decision(Kind kind, String words, String action) {
     String others = tags.size() > 1 ? " And %d more.".formatted(tags.size() - 1) : "";
     return new Decision(
         Kind.RED_TAG,
-        "Red tag. %s. %s%s".formatted(first.words(), first.lifts(), others),
+        "Red tag. %s. %s%s".formatted(first.words(), first.next(), others),
         first.remedy() == null ? "Record what was done" : "See it through");
   }
 

@@ -70,6 +70,18 @@ public record RedTag(
         : first;
   }
 
+  /** What comes next, in a few words. */
+  String next() {
+    if (cause == TagCause.MAY_HAVE_FROZEN) {
+      return "No start before somebody looked.";
+    }
+    if (remedy != null) {
+      return lifts();
+    }
+    String first = opening().isEmpty() ? lifting() : opening();
+    return "No start before it is recorded: %s.".formatted(first);
+  }
+
   /** Whether a run of the engine is what it leaves open now. */
   boolean leavesStartOpen() {
     boolean opened = remedy != null && !remedy.lifts();

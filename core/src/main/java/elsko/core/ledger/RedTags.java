@@ -57,7 +57,7 @@ final class RedTags {
 
   /** A number was read; {@code call} as it was judged for this engine. */
   void read(@Nullable Position engine, Fact.ReadingTaken read, Call call, Entry entry) {
-    TagCause cause = of(read.limit());
+    TagCause cause = TagCause.by(read.limit());
     if (cause == null) {
       return;
     }
@@ -66,16 +66,6 @@ final class RedTags {
     } else if (call == Call.GOOD) {
       proven(cause, engine);
     }
-  }
-
-  private static @Nullable TagCause of(String limit) {
-    if (limit.equals(Limits.WATER_AT_EXHAUST.key()) || limit.equals(Limits.WATER_PRESSURE.key())) {
-      return TagCause.NO_WATER;
-    }
-    if (limit.equals(Limits.IMPELLER_VANES.key())) {
-      return TagCause.VANES_MISSING;
-    }
-    return Limits.isPlateau(limit) ? TagCause.TOO_HOT : null;
   }
 
   void set(TagCause cause, @Nullable Position engine, String found, Entry entry) {

@@ -4,6 +4,7 @@ import elsko.core.Refused;
 import elsko.core.boat.Position;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
+import elsko.core.limits.Limits;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -181,7 +182,22 @@ public enum TagCause {
 
   /** What a finding sets; null where it sets none. */
   public static @Nullable TagCause by(Fact.ConditionSeen seen) {
-    return BY_FINDING.getOrDefault(seen.condition(), Map.of()).get(seen.finding());
+    return by(seen.condition(), seen.finding());
+  }
+
+  public static @Nullable TagCause by(String condition, String finding) {
+    return BY_FINDING.getOrDefault(condition, Map.of()).get(finding);
+  }
+
+  /** What a number that is a stop sets; null where it sets none. */
+  public static @Nullable TagCause by(String limit) {
+    if (limit.equals(Limits.WATER_AT_EXHAUST.key()) || limit.equals(Limits.WATER_PRESSURE.key())) {
+      return NO_WATER;
+    }
+    if (limit.equals(Limits.IMPELLER_VANES.key())) {
+      return VANES_MISSING;
+    }
+    return Limits.isPlateau(limit) ? TOO_HOT : null;
   }
 
   public String words() {

@@ -5,6 +5,7 @@ import static elsko.core.boat.FittingState.*;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Cooling;
+import elsko.core.boat.FeedGuard;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
@@ -222,6 +223,9 @@ final class CommissionCard implements CardPlan {
         .written();
   }
 
+  /** After so long it runs clear, min. Estimate. */
+  private static final int RUNS_CLEAR_MINUTES = 4;
+
   /** Ashore, before the launch: what was filled in runs out into a catch, not overboard. */
   private static Step antifreezeOut(OnCircuit on) {
     Double filled = on.request().progress().before().filled().get(on.circuit().key());
@@ -246,21 +250,22 @@ final class CommissionCard implements CardPlan {
           .written();
     }
     FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
+    FeedGuard feed = variant.feed(on.boat().engine(on.circuit()), RUNS_CLEAR_MINUTES);
     Running run = Rig.waterOn(on, variant);
     run.waterSeen();
     List<Ask> asks = new ArrayList<>(Rig.waterOff(on, run, variant).asks());
     asks.add(caught);
     return on.step(OUT_INTO_A_CATCH, "Run the antifreeze out into a catch")
         .how(
-            FlushWords.how(variant)
-                + " Catch at the exhaust until it runs clear. "
-                + FlushWords.end(variant))
+            "%s %s Catch at the exhaust until it runs clear. %s"
+                .formatted(FlushWords.how(variant), FeedWords.of(feed), FlushWords.end(variant)))
         .why("It goes into a container, not into the water.")
         .tools(FlushWords.tools(variant))
         .hurts(Cautions.CATCH)
         .hurts(Cautions.start(on))
         .asks(asks)
         .after(after)
+        .feed(feed)
         .minutes(10)
         .written();
   }

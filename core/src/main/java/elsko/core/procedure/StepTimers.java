@@ -102,7 +102,7 @@ public final class StepTimers {
     }
   }
 
-  /** From the start, or since somebody topped it up; no more once all of it was drawn. */
+  /** From the start, or since somebody topped it up, until it is stopped. */
   private void feed(Step step, List<Entry> entries, Position engine) {
     FeedGuard feed = step.feed();
     Double lasts = feed == null ? null : feed.lastsSeconds();
@@ -119,9 +119,7 @@ public final class StepTimers {
       boolean toppedUp = set != null && feeds.contains(set.fitting()) && full != null;
       if (entry.fact().is(Fact.EngineStarted.class) || toppedUp) {
         full = entry.deviceTime();
-      } else if (entry.fact().is(Fact.FluidUsed.class)
-          || entry.fact().is(Fact.DescalerUsed.class)
-          || entry.fact().is(Fact.EngineStopped.class)) {
+      } else if (entry.fact().is(Fact.EngineStopped.class)) {
         full = null;
       }
     }

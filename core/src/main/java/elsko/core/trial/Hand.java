@@ -3,6 +3,8 @@ package elsko.core.trial;
 import elsko.core.Refused;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
+import elsko.core.boat.FeedGuard;
+import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
@@ -16,13 +18,19 @@ import elsko.core.ledger.PointState;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Seen;
 import elsko.core.ledger.StartBasis;
+import elsko.core.limits.Conditions;
 import elsko.core.limits.Limits;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.Step;
+import elsko.core.procedure.StepTimer;
+import elsko.core.procedure.StepTimers;
 import elsko.core.procedure.UsualAnswers;
 import elsko.core.trueboat.Saw;
 import elsko.core.trueboat.TrueBoat;
+import elsko.core.trueboat.TruePump;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -34,6 +42,8 @@ final class Hand {
   private static final double WARM_MIN = 9;
   private static final double TOO_SHORT_MIN = 2;
   private static final double HOT_C = 45;
+  private static final double SHORT_RUN_S = 20;
+  private static final double RUNS_ON_S = 30;
   private static final double ON_THE_BENCH_C = 16;
   private static final double COLD_GAUGE_C = 52;
   private static final int MOST_STEPS = 200;
@@ -56,6 +66,9 @@ final class Hand {
 
   /** Null until it has passed. */
   private @Nullable Winter winter;
+
+  /** The engines whose feed the card had called empty before their pump was wrecked. */
+  private final Set<Position> warned = EnumSet.noneOf(Position.class);
 
   /** Why it could not go on, or null. */
   private @Nullable String stuck;
@@ -114,6 +127,10 @@ final class Hand {
     }
   }
 
+  Set<Position> warned() {
+    return warned;
+  }
+
   @Nullable String stuck() {
     return stuck;
   }
@@ -128,7 +145,7 @@ final class Hand {
       for (Ask ask : step.asks()) {
         anotherDoesSomething(step);
         asksFirst(step, ask);
-        for (Fact fact : blind ? blind(ask) : really(ask)) {
+        for (Fact fact : blind ? blind(ask) : really(step, ask)) {
           enter(step, fact);
         }
       }
@@ -193,7 +210,7 @@ final class Hand {
     book.by(ANOTHER);
     try {
       asksFirst(step, ask);
-      for (Fact fact : really(ask)) {
+      for (Fact fact : really(step, ask)) {
         enter(step, fact);
       }
     } catch (Refused refused) {
@@ -233,7 +250,7 @@ final class Hand {
 
   private List<Fact> blind(Ask ask) {
     boolean isABottle = Ask.only(Ask.Sample.class, List.of(ask)).findAny().isPresent();
-    return isABottle ? really(ask) : usually(ask);
+    return isABottle && ask instanceof Ask.Sample sample ? sampled(sample) : usually(ask);
   }
 
   private List<Fact> usually(Ask ask) {
@@ -241,7 +258,7 @@ final class Hand {
   }
 
   /** Does what is asked, and gives what was seen as facts. */
-  private List<Fact> really(Ask ask) {
+  private List<Fact> really(Step step, Ask ask) {
     return switch (ask) {
       case Ask.Set set -> {
         truth.set(set.fitting(), set.to());
@@ -251,6 +268,8 @@ final class Hand {
       case Ask.Engine engine -> {
         if (engine.start()) {
           started(engine);
+        } else {
+          ran(step, engine);
         }
         yield usually(engine);
       }
@@ -263,7 +282,10 @@ final class Hand {
       case Ask.Jug jug -> List.of(new Fact.JugRead(shelf.lot, shelf.glass(), shelf.readJug()));
       case Ask.Sample sample -> sampled(sample);
       case Ask.Frost frost -> winter == null ? usually(frost) : lookedForFrost(frost);
-      case Ask.See see -> usually(see);
+      case Ask.See see -> {
+        primed(see);
+        yield usually(see);
+      }
       case Ask.Pieces pieces -> usually(pieces);
       case Ask.Catch caught -> usually(caught);
       case Ask.Disinfect disinfect -> usually(disinfect);
@@ -335,8 +357,69 @@ final class Hand {
     return truth.rodAndAirPass(lowPoint) ? Seen.ROD_AND_AIR : Seen.DID_NOT_RUN;
   }
 
+  private void primed(Ask.See see) {
+    if (see.condition().equals(Conditions.SUCTION.key())) {
+      TruePump pump =
+          truth.pump(book.boat.engineCircuit(book.boat.engineMeant(see.engine())).key());
+      if (pump != null) {
+        pump.filled();
+      }
+    }
+  }
+
+  /** How an engine's run went that is stopped now, as far as its pump goes. */
+  private void ran(Step step, Ask.Engine engine) {
+    Circuit circuit = book.boat.engineCircuit(engine.engine());
+    TruePump pump = truth.pump(circuit.key());
+    FeedGuard feed = step.feed();
+    if (pump == null || feed == null) {
+      return;
+    }
+    boolean tank = feed.gives() == 0;
+    double lasts =
+        feed.reservoirLiters() == null
+            ? pump.lastsOnAHose()
+            : tank ? pump.drinks(feed.reservoirLiters()) : pump.lastsOn(feed.reservoirLiters());
+    double wants =
+        step.run() == null ? Math.min(lasts, SHORT_RUN_S) : step.run().toMinutes() * 60.0;
+    // Out of a tank it is stopped at the first bubble.
+    double runs = tank ? lasts : wants;
+    if (mistakes.contains(Mistake.IGNORES_THE_COUNTDOWN) && !Double.isInfinite(lasts)) {
+      runs = lasts + pump.bearsSeconds() + RUNS_ON_S;
+      warned(engine.engine(), lasts + pump.bearsSeconds());
+    }
+    pump.runsDry(Math.max(0, runs - lasts));
+    book.pass(runs / 60);
+  }
+
+  /** Whether the card had called the feed empty by then. */
+  private void warned(@Nullable Position engine, double seconds) {
+    Instant then = book.now().plusMillis(Math.round(seconds * 1000));
+    boolean called =
+        StepTimers.of(book.card(), book.progress()).stream()
+            .filter(timer -> timer.kind() == StepTimer.Kind.FEED)
+            .anyMatch(timer -> timer.standing(then) == StepTimer.Standing.OVER);
+    if (called) {
+      warned.add(book.boat.engineMeant(engine));
+    }
+  }
+
+  /** Off a brim-full strainer, or from the sea where nothing stands above it. */
+  private boolean fillsItself(Circuit circuit, StartBasis basis) {
+    Fitting lid = book.boat.fittingOf(circuit, FittingKind.STRAINER_LID);
+    return basis == StartBasis.PRIMED
+        || basis == StartBasis.AFLOAT && (lid == null || lid.belowWaterline());
+  }
+
   private void started(Ask.Engine engine) {
     Circuit circuit = book.boat.engineCircuit(engine.engine());
+    TruePump pump = truth.pump(circuit.key());
+    if (pump != null) {
+      if (fillsItself(circuit, engine.basis())) {
+        pump.filled();
+      }
+      pump.starts();
+    }
     boolean onTank =
         engine.basis() == StartBasis.FED
             && book.boat.fittingsOf(circuit, FittingKind.FEED).stream()

@@ -26,6 +26,8 @@ public enum Mistake {
   ENTERS_LATE,
   /** Another works on the same card, at whatever step is next to hand. */
   TWO_AT_ONCE,
+  /** Lets an engine run on when its water has run out. */
+  IGNORES_THE_COUNTDOWN,
   /** A circuit is aboard that nobody described. */
   FORGETS_A_CIRCUIT;
 

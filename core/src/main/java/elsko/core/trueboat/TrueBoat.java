@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One boat as it really is. Its volumes, residues, shares and times are drawn around the
@@ -25,12 +26,17 @@ import java.util.Set;
  * observations, and is asked what would break.
  */
 public final class TrueBoat {
+  /** A feed under pressure, or a strainer filled to the brim, fills the pump too. */
+  private static final Set<FittingState> FILLS =
+      Set.of(FittingState.HOSE, FittingState.SUCTION_CUP, FittingState.STRAINER);
+
   private static final double THERMOSTAT_STUCK = 0.02;
 
   private final Boat boat;
   private final long seed;
   private final Map<String, TrueCircuit> circuits = new LinkedHashMap<>();
   private final Map<String, FittingState> fittings = new HashMap<>();
+  private final Map<String, TruePump> pumps = new HashMap<>();
 
   /** What would break, and why. */
   public record Broken(String circuit, String segment, double massFraction, double level) {}
@@ -53,6 +59,12 @@ public final class TrueBoat {
                 nature.nextDouble() < THERMOSTAT_STUCK));
       }
     }
+    Random ofPumps = new Random(seed + 1);
+    for (Circuit circuit : boat.engineCircuits()) {
+      if (boat.fittingOf(circuit, FittingKind.IMPELLER) != null) {
+        pumps.put(circuit.key(), new TruePump(boat.engine(circuit), ofPumps));
+      }
+    }
     boat.fittings().forEach(f -> fittings.put(f.key(), f.kind().inCommission()));
   }
 
@@ -70,6 +82,10 @@ public final class TrueBoat {
   public void set(String fitting, FittingState to) {
     fittings.put(fitting, to);
     Circuit circuit = boat.circuitOf(boat.fitting(fitting));
+    TruePump pump = circuit == null ? null : pumps.get(circuit.key());
+    if (pump != null && FILLS.contains(to)) {
+      pump.filled();
+    }
     if (circuit != null && circuits.containsKey(circuit.key())) {
       settle(circuit);
     }
@@ -84,8 +100,21 @@ public final class TrueBoat {
       fittings.put(opens, boat.fitting(opens).kind().opensAt());
     }
     Saw saw = opening.letOut(vented(circuit, opening));
+    TruePump pump = pumps.get(circuit.key());
+    if (pump != null && empties(circuit, opening, SegmentKind.PUMP)) {
+      pump.emptied();
+    }
     settle(circuit);
     return saw;
+  }
+
+  private static boolean empties(Circuit circuit, Opening opening, SegmentKind kind) {
+    return opening.point().empties().stream().anyMatch(key -> circuit.segment(key).kind() == kind);
+  }
+
+  /** The raw-water pump of an engine's circuit; null where it has no rubber. */
+  public @Nullable TruePump pump(String circuit) {
+    return pumps.get(circuit);
   }
 
   /** Whether water came out of a low point since somebody looked, as when air was let in above. */
@@ -147,6 +176,12 @@ public final class TrueBoat {
   public double pour(String circuit, String hose, double liters, double massFraction) {
     for (PourPoint point : boat.circuit(circuit).pourPoints()) {
       if (point.hose().equals(hose)) {
+        TruePump pump = pumps.get(circuit);
+        Circuit of = boat.circuit(circuit);
+        if (pump != null
+            && point.fills().stream().anyMatch(k -> of.segment(k).kind() == SegmentKind.PUMP)) {
+          pump.filled();
+        }
         double over =
             circuits.get(circuit).pour(point.fills(), Pulse.of(liters, massFraction)).liters();
         if (!boat.circuit(circuit).centralDrain()) {

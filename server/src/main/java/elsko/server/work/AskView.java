@@ -9,6 +9,7 @@ import elsko.core.boat.Position;
 import elsko.core.ledger.FrostFinding;
 import elsko.core.ledger.StandsAgainst;
 import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.TagCause;
 import elsko.core.limits.Call;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
@@ -179,6 +180,7 @@ public sealed interface AskView {
    *     possibleLow} lowest that can be meant at all
    * @param whenGood with {low} and {high} where what is good goes in
    * @param stopFrom from where it is a stop, said as {@code whenStop}; null where nothing is
+   * @param sets the red tag that a stop sets; null where it sets none
    * @param against what it is held against; null where nothing is
    */
   public record LimitView(
@@ -194,6 +196,7 @@ public sealed interface AskView {
       Call callHigh,
       @Nullable Double stopFrom,
       @Nullable String whenStop,
+      @Nullable TagCause sets,
       @Nullable AgainstView against) {
     static LimitView of(Limit limit) {
       return new LimitView(
@@ -209,6 +212,7 @@ public sealed interface AskView {
           limit.high().call(),
           limit.stop() == null ? null : (Double) limit.stop().from(),
           limit.stop() == null ? null : limit.stop().words(),
+          TagCause.by(limit.key()),
           limit.against() == null ? null : AgainstView.of(limit.against()));
     }
   }
@@ -229,7 +233,9 @@ public sealed interface AskView {
           condition.key(),
           condition.name(),
           condition.how(),
-          condition.findings().stream().map(FindingView::of).toList());
+          condition.findings().stream()
+              .map(finding -> FindingView.of(condition, finding))
+              .toList());
     }
 
     /** What frost can have done to a circuit. */
@@ -239,15 +245,29 @@ public sealed interface AskView {
     }
   }
 
-  /** One thing that can be found, what it means and what to do. */
-  public record FindingView(String key, String words, Call call, String todo) {
-    static FindingView of(Condition.Finding finding) {
+  /**
+   * One thing that can be found, what it means and what to do.
+   *
+   * @param sets the red tag it sets; null where it sets none
+   */
+  public record FindingView(
+      String key, String words, Call call, String todo, @Nullable TagCause sets) {
+    static FindingView of(Condition condition, Condition.Finding finding) {
       return new FindingView(
-          finding.key(), finding.words(), finding.call(), finding.judgement().words());
+          finding.key(),
+          finding.words(),
+          finding.call(),
+          finding.judgement().words(),
+          TagCause.by(condition.key(), finding.key()));
     }
 
     static FindingView of(FrostFinding finding) {
-      return new FindingView(finding.key(), finding.words(), finding.call(), finding.todo());
+      return new FindingView(
+          finding.key(),
+          finding.words(),
+          finding.call(),
+          finding.todo(),
+          finding.call() == Call.STOP ? TagCause.MAY_HAVE_FROZEN : null);
     }
   }
 }
