@@ -109,7 +109,9 @@ function segmentOfHose(hose: FittingView, { circuit }: WaterPathProps, placed: P
 
 function Hoses(props: PartProps) {
   const { layout, circuit, fittings } = props;
-  return fittings
+  const exchanger = layout.placed.find((p) => p.segment.kind === 'EXCHANGER');
+  const outlet = fittings.find((f) => f.kind === 'OUTLET_HOSE' && f.circuit === circuit.key);
+  const ends = fittings
     .filter((f) => f.kind === 'HOSE_END' && (f.circuit === circuit.key || f.circuit === null))
     .map((hose) => {
       const at = segmentOfHose(hose, props, layout.placed);
@@ -119,6 +121,18 @@ function Hoses(props: PartProps) {
         )
       );
     });
+  return (
+    <>
+      {ends}
+      {outlet && exchanger && (
+        <HoseEnd
+          x={exchanger.x + exchanger.width / 2 + 10}
+          y={exchanger.y}
+          {...marked(props, outlet)}
+        />
+      )}
+    </>
+  );
 }
 
 const DRAINS = new Set(['DRAIN_PLUG', 'PETCOCK', 'THREADED_SENSOR', 'FLUSH_PORT', 'TEE_PLUG']);

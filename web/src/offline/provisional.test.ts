@@ -252,7 +252,7 @@ describe('what would be refused', () => {
   } as const;
 
   it('a start after a stop that was said here and has not gone up', () => {
-    expect(refused(milky, started)).toThrow('Red tag. See: milky. No start before');
+    expect(refused(milky, started)).toThrow('Red tag. The ask: milky. No start before');
     expect(refused(milky, { kind: 'CRANKED', seconds: 5 })).toThrow('Red tag.');
     expect(() => refuseHere(CARD, BOAT, [waits(milky)], [waits(started).entry])).toThrow(
       'Red tag.',

@@ -161,4 +161,25 @@ public final class Hulls {
         List.of(),
         List.<AddedDrain>of());
   }
+
+  /** The same boat with another hull. */
+  public static BoatDescription ofLength(BoatDescription boat, double hullM) {
+    return new BoatDescription(
+        boat.name(),
+        boat.hullId(),
+        boat.kind(),
+        hullM,
+        boat.layout(),
+        boat.engines(),
+        boat.accessories(),
+        boat.domesticTankLiters(),
+        boat.waterUsedIn(),
+        boat.silty(),
+        boat.method(),
+        boat.owner(),
+        boat.notes(),
+        boat.segmentChanges(),
+        boat.fittingChanges(),
+        boat.addedDrains());
+  }
 }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Path;
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -51,10 +52,9 @@ class PicturesTest {
       desk.getByLabel("starboard block").check();
       assertThat(desk.getByText("Until it is enough")).isVisible();
       take(desk, "bench-fill");
-      desk.navigate(elsko.at("/boats/" + wire.boat("Sooty Tern") + "/readings"));
-      assertThat(desk.getByText("19 mm, free span 310 mm")).isVisible();
-      desk.evaluate("() => scrollTo(0, 690)");
-      take(desk, "readings");
+      desk.navigate(elsko.at("/boats/" + wire.boat("Sooty Tern")));
+      assertThat(desk.getByText("Done: a new impeller is in")).isVisible();
+      take(desk, "red-tag");
       desk.navigate(elsko.at("/boats/" + wire.boat("Kittiwake") + "/describe"));
       assertThat(desk.getByText("Click a segment for its volume")).isVisible();
       take(desk, "describe");
@@ -105,8 +105,9 @@ class PicturesTest {
       take(bench, "proof-round");
 
       Page bay = quietly(chromium, elsko, "technician", 1280, 800);
-      bay.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Rod and refill")).click();
-      assertThat(bay.getByText("Note").first()).isVisible();
+      Instant now = Instant.parse((String) bay.evaluate("() => new Date().toISOString()"));
+      bay.navigate(elsko.at(FedByHand.started(new Wire(elsko, "technician"), "Kittiwake", now)));
+      assertThat(bay.getByLabel("Water lasts")).isVisible();
       take(bay, "card");
 
       Page phone = quietly(chromium, elsko, "technician", 390, 844);

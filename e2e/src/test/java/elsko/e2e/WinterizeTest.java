@@ -83,7 +83,7 @@ class WinterizeTest {
     card.tap("Muffs on, water on");
     card.tap("Start the engine");
     card.answered("Gauge holds at", "74");
-    assertThat(card.page.getByText("Good: between 71 and 79 °C.")).isVisible();
+    assertThat(card.page.getByText("Good: between 60 and 82 °C.")).isVisible();
     card.tap("Stop the engine");
     card.tap("Water off");
     card.done(WARM, DRAIN);

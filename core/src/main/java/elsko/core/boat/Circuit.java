@@ -83,6 +83,16 @@ public record Circuit(
     return path.isEmpty() && kind == CircuitKind.RAW_WATER;
   }
 
+  /** Where its muffler or water lift is drained; null where it has none, or nothing to open. */
+  public @Nullable LowPoint mufflerDrain() {
+    for (LowPoint point : lowPoints()) {
+      if (point.opens() != null && segment(point.segment()).kind() == SegmentKind.MUFFLER) {
+        return point;
+      }
+    }
+    return null;
+  }
+
   /** Whether raw water runs through it. */
   public boolean isRawWater() {
     return kind == CircuitKind.RAW_WATER && !path.isEmpty();

@@ -63,6 +63,12 @@ final class CircuitDraft {
     return add(new Segment(segmentKey, segmentName, segmentKind, liters, false));
   }
 
+  /** Whether one of its segments in a row is of a kind. */
+  boolean has(SegmentKind wanted) {
+    return path.stream()
+        .anyMatch(part -> part instanceof Segment segment && segment.kind() == wanted);
+  }
+
   Segment add(Segment segment) {
     path.add(segment);
     return segment;

@@ -18,6 +18,15 @@ final class EngineFittings {
             "belt", "belt of the raw-water pump", FittingKind.BELT, "front of the engine");
       }
     }
+    if (circuit.has(SegmentKind.EXCHANGER)) {
+      circuit.fitting(
+          "outlet-hose",
+          "outlet hose of the exchanger",
+          FittingKind.OUTLET_HOSE,
+          "behind the heat exchanger",
+          "screwdriver",
+          false);
+    }
     if (d.fuel() == Fuel.PETROL) {
       circuit.fitting("spark-plugs", "spark plugs", FittingKind.SPARK_PLUGS, "");
     }

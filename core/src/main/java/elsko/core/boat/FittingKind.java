@@ -20,6 +20,8 @@ public enum FittingKind {
   STRAINER_LID("strainer lid", SEALED, OFF),
   STRAINER_SEAL("strainer sealing ring", SEATED, MISSING),
   HOSE_END("hose end", CLAMPED, OFF),
+  /** Behind an exchanger: a bypass hose goes on there, and nothing drains by it. */
+  OUTLET_HOSE("outlet hose", CLAMPED, OFF),
   FLUSH_CAP("flush cap", IN, OUT),
   TEE_PLUG("tee plug", IN, OUT),
   FLUSH_PORT("flush port", IN, OUT),
@@ -93,7 +95,14 @@ public enum FittingKind {
   /** Whether the sea comes in, or the engine is harmed, when it floats like this. */
   public boolean keepsAshore() {
     return switch (this) {
-      case HOSE_END, FLUSH_CAP, TEE_PLUG, FLUSH_PORT, EXHAUST_COVER, STRAINER_LID, STRAINER_SEAL ->
+      case HOSE_END,
+          OUTLET_HOSE,
+          FLUSH_CAP,
+          TEE_PLUG,
+          FLUSH_PORT,
+          EXHAUST_COVER,
+          STRAINER_LID,
+          STRAINER_SEAL ->
           true;
       default -> isBagged();
     };

@@ -6,6 +6,7 @@ import elsko.core.boat.CircuitKind;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.PourPoint;
 import elsko.core.boat.Segment;
+import elsko.core.boat.SegmentKind;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.Need;
 import elsko.core.fluid.Outcome;
@@ -201,9 +202,30 @@ final class CircuitFold {
 
   void drainOut(String drain) {
     asItStands = null;
-    opened();
+    if (!emptiesOnlyTheEnd(drain)) {
+      opened();
+    }
     drainsOut.add(drain);
     inService = false;
+  }
+
+  /**
+   * A muffler is drained again after the run, with the rest left filled: nothing comes after it.
+   */
+  private boolean emptiesOnlyTheEnd(String drain) {
+    return pointsAt(drain).stream()
+        .allMatch(point -> circuit.segment(point.segment()).kind() == SegmentKind.MUFFLER);
+  }
+
+  private boolean isLeftDry(String drain) {
+    return emptiesOnlyTheEnd(drain)
+        && pointsAt(drain).stream()
+            .flatMap(point -> point.empties().stream())
+            .allMatch(segment -> contents.get(segment) == Content.EMPTY);
+  }
+
+  private List<LowPoint> pointsAt(String drain) {
+    return circuit.lowPoints().stream().filter(point -> drain.equals(point.opens())).toList();
   }
 
   void drainIn(String drain) {
@@ -442,7 +464,8 @@ final class CircuitFold {
     if (allAre(Content.EMPTY)) {
       return circuit.selfDraining() && upright ? Protection.DRY_BUILT : Protection.DRAINED;
     }
-    if (openedSinceFill || !drainsOut.isEmpty() || !unreached.isEmpty()) {
+    boolean open = drainsOut.stream().anyMatch(drain -> !isLeftDry(drain));
+    if (openedSinceFill || open || !unreached.isEmpty()) {
       return Protection.WET;
     }
     return measured(verdicts, told);

@@ -282,7 +282,9 @@ public final class Interlocks {
     boolean atEngine = circuit != null && circuit.engine() != null;
     if (!state.running().isEmpty()
         && atEngine
-        && (opens || fitting.kind() == FittingKind.HOSE_END)) {
+        && (opens
+            || fitting.kind() == FittingKind.HOSE_END
+            || fitting.kind() == FittingKind.OUTLET_HOSE)) {
       throw Refused.state(
           "fitting",
           "The engine is running. Stop it before the %s is touched.".formatted(fitting.name()));

@@ -256,6 +256,11 @@ final class StartRules {
         off.add(state.fitting(hose).fitting().name());
       }
     }
+    for (Fitting outlet : boat.fittingsOf(circuit, FittingKind.OUTLET_HOSE)) {
+      if (state.is(outlet, OFF)) {
+        off.add(outlet.name());
+      }
+    }
     if (!off.isEmpty()) {
       throw refused("%s OFF: clamp before starting.".formatted(areNamed(off)));
     }

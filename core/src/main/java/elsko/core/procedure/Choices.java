@@ -39,6 +39,14 @@ public final class Choices {
             new Choice(
                 circuit.key(), circuit.name(), usual(boat, circuit, procedure, schools), options));
       }
+      if (MufflerDry.canBe(circuit, procedure)) {
+        choices.add(
+            new Choice(
+                MufflerDry.choice(circuit),
+                circuit.name() + ", muffler",
+                MufflerDry.FILLED.key(),
+                MufflerDry.OPTIONS));
+      }
     }
     return choices;
   }
@@ -56,6 +64,9 @@ public final class Choices {
         .choices()
         .forEach(
             (key, chosen) -> {
+              if (MufflerDry.isChoice(boat, key, chosen, opened.procedure())) {
+                return;
+              }
               Circuit circuit = boat.circuit(key);
               List<Option> options = options(boat, circuit, opened.procedure());
               if (options.stream().noneMatch(option -> option.key().equals(chosen))) {

@@ -139,6 +139,7 @@ final class CommissionCard implements CardPlan {
         backOf(
             request,
             FittingKind.HOSE_END,
+            FittingKind.OUTLET_HOSE,
             FittingKind.FLUSH_CAP,
             FittingKind.TEE_PLUG,
             FittingKind.FLUSH_PORT,

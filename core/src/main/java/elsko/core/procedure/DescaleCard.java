@@ -169,6 +169,7 @@ final class DescaleCard implements CardPlan {
         .asks(
             List.of(
                 set(on.boat().suctionHose(on.circuit()), OFF),
+                set(on.the(FittingKind.OUTLET_HOSE), OFF),
                 new Ask.Descale(
                     "in the bucket",
                     on.circuit().key(),
@@ -179,13 +180,15 @@ final class DescaleCard implements CardPlan {
 
   private static Step hosesBack(OnCircuit on, String key, String after) {
     return on.step(key, "Put the hoses back")
-        .how("Bypass hoses off, the boat's own hose on and clamped.")
+        .how(
+            "Bypass hoses off, the boat's own hoses on and clamped, at the pump and behind the exchanger.")
         .why("A bypass hose that stays is a loose end.")
         .tools(List.of("screwdriver"))
         .asks(
             List.of(
                 Ask.See.of(on.engine(), Conditions.DESCALER),
-                set(on.boat().suctionHose(on.circuit()), CLAMPED)))
+                set(on.boat().suctionHose(on.circuit()), CLAMPED),
+                set(on.the(FittingKind.OUTLET_HOSE), CLAMPED)))
         .after(on.key(after))
         .minutes(8)
         .written();

@@ -33,7 +33,13 @@ final class Prove implements Contributor {
     String filled = on.key(on.fillsAtHoses() ? Pour.KEY : Draw.KEY);
     steps.add(
         prove(
-            on, KEY, "Sample every low point", filled, on.key(PlugsBack.KEY), on.key(Pour.CLAMP)));
+            on,
+            KEY,
+            "Sample every low point",
+            filled,
+            on.key(PlugsBack.KEY),
+            on.key(Pour.CLAMP),
+            on.key(MufflerDry.KEY)));
     int round = 1;
     for (Failure failure : on.state().failures()) {
       String remedy = REMEDY + "-" + round;
@@ -79,6 +85,7 @@ final class Prove implements Contributor {
             : on.boat().drawReaches(on.circuit());
     return on.circuit().requiredLowPoints().stream()
         .filter(point -> reached.contains(point.segment()))
+        .filter(point -> !MufflerDry.isChosen(on) || !point.equals(on.circuit().mufflerDrain()))
         .toList();
   }
 

@@ -22,6 +22,7 @@ final class WinterizeCard implements CardPlan {
           new PlugsBack(),
           new Pour(),
           new Draw(),
+          new MufflerDry(),
           new Prove());
 
   @Override
