@@ -19,6 +19,7 @@ import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { number } from '../parts/words';
+import { Learned } from './learned';
 import { LogList } from './log-list';
 import { LooseEnds } from './loose-ends';
 import { MoveBoat } from './move-boat';
@@ -139,6 +140,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <DueOfOneBoat boat={boat.id} may={may.work} />
         <FrostOfBoat boat={boat.id} />
         <BoatPapers boat={boat} mayMail={may.runYard} />
+        <Learned boat={boat} may={may.work} />
         <BoatDates boat={boat.id} mayChange={may.runYard} />
         <LooseEnds fittings={boat.fittings} choose={choose} maySet={maySet} />
         <Bag boat={boat} />

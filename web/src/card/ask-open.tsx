@@ -1,8 +1,11 @@
+import { useState } from 'react';
 import type { FittingView, PointView } from '../api/client';
 import { useEnter } from '../api/enter';
+import { useDraft } from '../parts/draft';
+import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { liters, sentence } from '../parts/words';
+import { liters, sentence, typedNumber } from '../parts/words';
 import type { AskProps } from './ask';
 import { Tick } from './tick';
 
@@ -25,6 +28,69 @@ const shown = (fitting: FittingView | undefined) =>
     : fitting.kind === 'HOSE_END'
       ? 'Blown through, dry'
       : 'Dry: rod and air pass';
+
+interface CaughtProps {
+  expected: number;
+  lowPoint: string;
+  boat: string;
+  on: { card: string; step: string };
+}
+
+/** What was caught teaches the next lay-up: about what was expected with one tap, or a number. */
+function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
+  const { enter, sending } = useEnter(boat);
+  const [text, setText, clear] = useDraft(`caught.${on.card}.${lowPoint}`);
+  const [done, setDone] = useState(false);
+  const refused = useRefused(['liters']);
+  const keep = async (amount: number) => {
+    const ok = await refused.attempt(() =>
+      enter({
+        entries: [{ kind: 'CAUGHT_AT_DRAIN', lowPoint, liters: amount, ...on }],
+        undo: `Caught ${liters(amount)}`,
+      }),
+    );
+    if (ok) {
+      clear();
+      setDone(true);
+    }
+  };
+  if (done) return null;
+  const typed = typedNumber(text);
+  return (
+    <form
+      className="mt-2 flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (typed !== null) void keep(typed);
+      }}
+    >
+      <button
+        type="button"
+        className="btn text-[15px]"
+        disabled={sending}
+        onClick={() => void keep(Math.round(expected * 10) / 10)}
+      >
+        Caught about {liters(expected)}
+      </button>
+      <div className="w-28">
+        <Field
+          label="or caught"
+          unit="L"
+          inputMode="decimal"
+          value={text}
+          onType={setText}
+          error={refused.at('liters')}
+        />
+      </div>
+      {typed !== null && (
+        <button type="submit" className="btn text-[15px]" disabled={sending}>
+          Enter
+        </button>
+      )}
+      <RefusedLine words={refused.elsewhere} />
+    </form>
+  );
+}
 
 /** A drain or hose to be opened: what ran out is part of the answer. */
 export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
@@ -87,6 +153,9 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
             </button>
           ))}
         </div>
+      )}
+      {may && ask.answered && !stuck && ask.liters > 0 && (
+        <Caught expected={ask.liters} lowPoint={ask.lowPoint} boat={boat.id} on={on} />
       )}
       <RefusedLine words={refused.elsewhere} className="mt-2" />
     </section>

@@ -157,6 +157,7 @@ function engineAt(typed: Typed, position: Position): Engine {
       gearOilLiters: null,
       impellerPart: '',
       siphonBreakM: null,
+      belts: null,
       adjustableValves: null,
       coldStart: '',
       weakPoints: '',

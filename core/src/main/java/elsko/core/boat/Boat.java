@@ -1,6 +1,7 @@
 package elsko.core.boat;
 
 import elsko.core.Refused;
+import elsko.core.limits.Belt;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -214,6 +215,13 @@ public final class Boat {
   /** The engine that circuit belongs to, as it was described. */
   public EngineDescription engine(Circuit circuit) {
     return fitted(circuit).description();
+  }
+
+  /** Its belts: one, and another where its raw-water pump has its own. */
+  public List<Belt> belts(Circuit circuit) {
+    Integer said = engine(circuit).details().belts();
+    boolean two = said != null ? said > 1 : fittingOf(circuit, FittingKind.BELT) != null;
+    return two ? List.of(Belt.FIRST, Belt.SECOND) : List.of(Belt.FIRST);
   }
 
   /** How the exhaust of that circuit's engine leaves the boat. */

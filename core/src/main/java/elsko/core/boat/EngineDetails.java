@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param thermostatC what is stamped on its thermostat, °C
  * @param mufflerLiters what its muffler or water lift holds, L
  * @param drawsLitersPerMinute of raw water at idle, as somebody measured it
+ * @param belts how many it has, 1 or 2; null: two where its raw-water pump has its own
  * @param adjustableValves its valve clearance can be set
  * @param weakPoints the yard's note
  */
@@ -37,6 +38,7 @@ public record EngineDetails(
     @Nullable Double thermostatC,
     @Nullable Double mufflerLiters,
     @Nullable Double drawsLitersPerMinute,
+    @Nullable Integer belts,
     @Nullable Boolean adjustableValves,
     String coldStart,
     String weakPoints) {
@@ -45,7 +47,7 @@ public record EngineDetails(
   public static final EngineDetails NONE =
       new EngineDetails(
           null, null, null, "", null, null, null, "", null, null, null, null, null, null, null,
-          null, "", "");
+          null, null, "", "");
 
   public EngineDetails {
     if (year != null) {
@@ -61,6 +63,9 @@ public record EngineDetails(
     thermostatC = within("thermostatC", thermostatC, 40, 110, " °C");
     mufflerLiters = within("mufflerLiters", mufflerLiters, 0.5, 200, " L");
     drawsLitersPerMinute = within("drawsLitersPerMinute", drawsLitersPerMinute, 1, 200, " L/min");
+    if (belts != null) {
+      Refused.within("belts", belts, 1, 2, "");
+    }
     oilGrade = BoatDescription.optional("oilGrade", oilGrade, 60);
     impellerPart = BoatDescription.optional("impellerPart", impellerPart, 60);
     coldStart = BoatDescription.optional("coldStart", coldStart, 500);
@@ -85,6 +90,7 @@ public record EngineDetails(
         thermostatC,
         mufflerLiters,
         drawsLitersPerMinute,
+        belts,
         adjustableValves,
         coldStart,
         weakPoints);

@@ -41,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param readings each as it was taken last
  * @param tags stops that stand, the oldest first
  * @param missingPieces of impellers, still somewhere in an engine
+ * @param learned what the boat has taught of itself in earlier years
  * @param stays where it stood and how it was covered, oldest first
  * @param contradicted what came in late and does not go with the rest, until somebody says how it
  *     was; oldest first
@@ -68,6 +69,7 @@ public record BoatState(
     List<ReadingStanding> readings,
     List<RedTag> tags,
     Map<Position, Integer> missingPieces,
+    List<Learned> learned,
     List<Stay> stays,
     List<Entry> contradicted) {
 
@@ -111,6 +113,7 @@ public record BoatState(
         readings,
         tags,
         missingPieces,
+        learned,
         stays,
         contradicted);
   }
@@ -184,6 +187,14 @@ public record BoatState(
     return engine == null || !Limits.isPlateau(key)
         ? Limits.of(key)
         : runs.get(engine).limits().limit(boat.engine(boat.engineCircuit(engine)));
+  }
+
+  /** What it has taught of something; null where it has not, or is not gone by. */
+  public @Nullable Learned learned(Learned.Kind kind, String about) {
+    return learned.stream()
+        .filter(one -> one.kind() == kind && one.about().equals(about) && one.used())
+        .findFirst()
+        .orElse(null);
   }
 
   /** The red tag under which an engine is not started so; null where none stands. */

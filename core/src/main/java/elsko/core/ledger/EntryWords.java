@@ -17,6 +17,13 @@ public final class EntryWords {
     return Words.sentence(words(boat, fact));
   }
 
+  private static String learned(Boat boat, String key) {
+    String about = key.substring(key.indexOf('.') + 1);
+    return key.startsWith("fill.")
+        ? "what a fill of the %s took".formatted(circuit(boat, about))
+        : "what was caught at the %s".formatted(lowPoint(boat, about));
+  }
+
   private static String words(Boat boat, Fact fact) {
     return switch (fact) {
       case Fact.FittingSet set -> {
@@ -126,6 +133,13 @@ public final class EntryWords {
                   remedied.cause().words(),
                   remedied.cause().remedy(remedied.remedy()).words(),
                   because(remedied.found()));
+      case Fact.CaughtAtDrain seen ->
+          "%s caught at the %s"
+              .formatted(Words.liters(seen.liters()), lowPoint(boat, seen.lowPoint()));
+      case Fact.LearnedUsed said ->
+          said.used()
+              ? "goes by what it has taught: %s".formatted(learned(boat, said.key()))
+              : "does not go by what it has taught: %s".formatted(learned(boat, said.key()));
       case Fact.MeterReplaced replaced ->
           "%s has another hour meter, it shows %s h"
               .formatted(engine(replaced.engine()), Words.number(replaced.reads(), 1));

@@ -196,6 +196,30 @@ public sealed interface Fact {
     }
   }
 
+  /**
+   * What ran out of a low point was caught and measured.
+   *
+   * @param liters of whatever stood there
+   */
+  record CaughtAtDrain(String lowPoint, double liters) implements Fact {
+    public CaughtAtDrain {
+      if (!Double.isFinite(liters) || liters < 0 || liters > MOST_LITERS) {
+        throw Refused.value("liters", "Must be from 0 to 200 L.");
+      }
+    }
+  }
+
+  /**
+   * Whether a number that a boat has taught is gone by.
+   *
+   * @param key of the number
+   */
+  record LearnedUsed(String key, boolean used) implements Fact {
+    public LearnedUsed {
+      key = kept("key", key, "Say which number it is.");
+    }
+  }
+
   /** Antifreeze was caught as it ran out of a circuit, to be taken away. */
   record FluidCaught(String circuit, double liters) implements AboutCircuit {
     public FluidCaught {

@@ -97,6 +97,10 @@ public final class FactFits {
       case Fact.TagRemedied remedied -> {
         engine(boat, remedied.engine());
       }
+      case Fact.CaughtAtDrain seen -> {
+        boat.lowPoint(seen.lowPoint());
+      }
+      case Fact.LearnedUsed learnedUsed -> {}
       case Fact.MeterReplaced replaced -> {
         engine(boat, replaced.engine());
       }

@@ -157,6 +157,8 @@ public final class Interlocks {
       case Fact.EngineTroubled engineTroubled -> {}
       case Fact.JugRead jugRead -> {}
       case Fact.MeterReplaced meterReplaced -> {}
+      case Fact.CaughtAtDrain caughtAtDrain -> {}
+      case Fact.LearnedUsed learnedUsed -> {}
       case Fact.ConditionSeen conditionSeen -> {}
       case Fact.BagCounted bagCounted -> {}
       case Fact.GuideLooked guideLooked -> {}

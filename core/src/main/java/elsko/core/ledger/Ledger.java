@@ -82,6 +82,7 @@ public final class Ledger {
   private final Map<UUID, Entry> contradicted = new LinkedHashMap<>();
 
   private final RedTags tags = new RedTags();
+  private final LearnedFold learned = new LearnedFold();
 
   /** Something was said so late that it may end a claim and make none. */
   private boolean anyInDoubt;
@@ -198,6 +199,12 @@ public final class Ledger {
                   }
                 });
       }
+      case Fact.CaughtAtDrain seen -> {
+        learned.caught(seen.lowPoint(), seen.liters(), entry.deviceTime());
+      }
+      case Fact.LearnedUsed said -> {
+        learned.used(said.key(), said.used());
+      }
       case Fact.MeterReplaced replaced -> {
         boat.enginesMeant(replaced.engine())
             .forEach(
@@ -313,6 +320,9 @@ public final class Ledger {
                 && runs.stayedShut(boat.circuit(used.circuit()).engine());
         ifThere(used.circuit(), circuit -> circuit.filled(used, entry.person(), shut));
         suctionPoured(used);
+        if (used.pourPoint() == null) {
+          learned.drawn(entry.card(), used.circuit(), used.liters(), entry.deviceTime());
+        }
         leaveServiceWith(used.circuit());
       }
       case Fact.DescalerUsed used -> {
@@ -732,6 +742,7 @@ public final class Ledger {
           entry.card(), card -> new CardFold(entry, opened, before(opened.lookFirst())));
       mayHaveFrozen(entry, opened.lookFirst());
       if (opened.procedure().beginsALayUp()) {
+        learned.cardEnded();
         circuits.values().forEach(CircuitFold::layUpBegins);
       } else if (opened.procedure() == Procedure.COMMISSION) {
         circuits.values().forEach(CircuitFold::seasonBegins);
@@ -815,6 +826,7 @@ public final class Ledger {
         readings.last(),
         tags.standing(),
         readings.missingPieces(),
+        learned.learned(),
         stays.stays(),
         List.copyOf(contradicted.values()));
   }

@@ -33,6 +33,11 @@ public record Condition(String key, String name, String how, List<Finding> findi
     throw Refused.value("finding", "Say what was found: %s.".formatted(name));
   }
 
+  /** The same of something else, kept under a name of its own. */
+  Condition named(String otherKey, String otherName) {
+    return new Condition(otherKey, otherName, how, findings);
+  }
+
   static Condition called(String key, String name, String how) {
     return new Condition(key, name, how, List.of());
   }

@@ -398,6 +398,10 @@ public final class Conditions {
             CYLINDERS,
             SUCTION)
         .forEach(condition -> ALL.put(condition.key(), condition));
+    for (Condition ofABelt : List.of(TENSIONER_MARK, BELT_LOOK)) {
+      Condition second = Belt.SECOND.of(ofABelt);
+      ALL.put(second.key(), second);
+    }
   }
 
   private Conditions() {}

@@ -43,6 +43,11 @@ public record Limit(
   /** The second number: a belt's span, a cap's rating, how many vanes there should be. */
   public record Against(String name, String unit, Range possible) {}
 
+  /** The same of another belt, kept under a name of its own. */
+  Limit named(String otherKey, String otherName) {
+    return new Limit(otherKey, otherName, unit, how, against, good, possible, low, high, stop);
+  }
+
   Limit how(String taken) {
     return new Limit(key, name, unit, taken, against, good, possible, low, high, stop);
   }

@@ -211,6 +211,11 @@ public final class Limits {
             SPEED_AFTER_START,
             SPEED_AT_SHIFT)
         .forEach(limit -> ALL.put(limit.key(), limit));
+    for (Limit ofABelt :
+        List.of(BELT_DEFLECTION, BELT_TWIST, BELT_TWIST_AT_MOST, BELT_SHORT_SPAN)) {
+      Limit second = Belt.SECOND.of(ofABelt);
+      ALL.put(second.key(), second);
+    }
   }
 
   private Limits() {}

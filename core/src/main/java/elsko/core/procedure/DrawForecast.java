@@ -8,6 +8,8 @@ import elsko.core.fill.FillQuestion;
 import elsko.core.fill.FillTarget;
 import elsko.core.fill.Prediction;
 import elsko.core.fluid.Base;
+import elsko.core.ledger.Learned;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much to have in the tank for a draw, and what leaves at the end. How far water is washed out
@@ -15,9 +17,10 @@ import elsko.core.fluid.Base;
  *
  * @param liters in whole liters
  * @param caughtLiters leave at the end of the path
+ * @param took what it took in earlier years; null where nobody knows
  * @param keeps the weakest place is predicted to keep enough strength to be proven
  */
-record DrawForecast(double liters, double caughtLiters, boolean keeps) {
+record DrawForecast(double liters, double caughtLiters, boolean keeps, @Nullable Learned took) {
   private static final double ANY_STRENGTH = 0.3;
 
   /** In hand for more water than a clear drain leaves. */
@@ -28,8 +31,15 @@ record DrawForecast(double liters, double caughtLiters, boolean keeps) {
 
   private record Question(String circuit, Method method) {}
 
+  /** By the forecast; where it was drawn through before, by what that took until color came. */
   static DrawForecast of(OnCircuit on) {
-    return on.boat().workedOut(new Question(on.circuit().key(), on.method()), () -> workedOut(on));
+    DrawForecast forecast =
+        on.boat().workedOut(new Question(on.circuit().key(), on.method()), () -> workedOut(on));
+    Learned took = on.request().state().learned(Learned.Kind.FILL_TOOK, on.circuit().key());
+    return took == null
+        ? forecast
+        : new DrawForecast(
+            Math.ceil(took.value()), forecast.caughtLiters(), forecast.keeps(), took);
   }
 
   private static DrawForecast workedOut(OnCircuit on) {
@@ -42,11 +52,19 @@ record DrawForecast(double liters, double caughtLiters, boolean keeps) {
     return new DrawForecast(
         liters,
         Prediction.of(question(on, path, liters)).exhaustLiters(),
-        needed != null && needed <= most);
+        needed != null && needed <= most,
+        null);
   }
 
   /** What to have ready and what to expect. */
   String words() {
+    if (took != null) {
+      return "It took %s %s: have %s ready, and sample every low point."
+          .formatted(
+              Words.liters(took.value()),
+              took.times() == 1 ? "last time" : "in the middle of %d times".formatted(took.times()),
+              Words.liters(liters));
+    }
     String caught =
         "about %s come out at the end: catch them".formatted(Words.liters(caughtLiters));
     return keeps

@@ -12,6 +12,7 @@ import elsko.core.gauge.GaugeLimits;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
+import elsko.core.limits.Belt;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
@@ -104,11 +105,15 @@ public final class LookOver {
       return List.of();
     }
     BeltSchool school = on.request().schools().belt();
-    return List.of(
-        Ask.Read.of(on.engine(), school.limit())
-            .by(school.words())
-            .orSeen(Conditions.TENSIONER_MARK),
-        Ask.See.of(on.engine(), Conditions.BELT_LOOK));
+    List<Ask> asks = new ArrayList<>();
+    for (Belt belt : on.boat().belts(on.circuit())) {
+      asks.add(
+          Ask.Read.of(on.engine(), belt.of(school.limit()))
+              .by(school.words())
+              .orSeen(belt.of(Conditions.TENSIONER_MARK)));
+      asks.add(Ask.See.of(on.engine(), belt.of(Conditions.BELT_LOOK)));
+    }
+    return asks;
   }
 
   static List<Ask> impeller(OnCircuit on) {

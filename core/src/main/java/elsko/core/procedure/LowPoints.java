@@ -4,6 +4,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
+import elsko.core.ledger.Learned;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -60,8 +61,10 @@ final class LowPoints {
   }
 
   static Ask open(OnCircuit on, LowPoint point) {
-    double liters =
+    Learned caught = on.request().state().learned(Learned.Kind.CAUGHT_AT_A_DRAIN, point.key());
+    double described =
         point.empties().stream().mapToDouble(key -> on.circuit().segment(key).liters()).sum();
+    double liters = caught == null ? described : caught.value();
     FittingState to =
         point.opens() == null ? null : on.boat().fitting(point.opens()).kind().opensAt();
     return new Ask.Open(point.name(), point.key(), point.opens(), to, liters);

@@ -72,7 +72,7 @@ class BoatDescriptionTest {
         () ->
             new EngineDetails(
                 null, -1.0, null, "", null, null, null, "", null, null, null, null, null, null,
-                null, null, "", ""));
+                null, null, null, "", ""));
     refusedAt("liters", "from 0.05", () -> new SegmentChange("engine", "pump", -1.0, false));
   }
 

@@ -44,6 +44,7 @@ class GaugeWatchTest {
         null,
         null,
         null,
+        null,
         "",
         "");
   }

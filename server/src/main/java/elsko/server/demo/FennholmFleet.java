@@ -169,7 +169,7 @@ final class FennholmFleet {
   static EngineDetails hours(double hours) {
     return new EngineDetails(
         null, hours, null, "", null, null, null, "", null, null, null, null, null, null, null, null,
-        "", "");
+        null, "", "");
   }
 
   /** Puts a boat at its berth and lets things happen to it. */

@@ -250,6 +250,7 @@ final class RowReader {
             d.thermostatC(),
             d.mufflerLiters(),
             d.drawsLitersPerMinute(),
+            d.belts(),
             d.adjustableValves(),
             d.coldStart(),
             d.weakPoints()));

@@ -9,6 +9,13 @@ import org.jspecify.annotations.Nullable;
 
 /** What is said of a boat: its fittings, what is aboard, where it lies. */
 public sealed interface SaidOfBoat extends Said {
+  record LearnedUsed(String key, @Nullable Boolean used) implements SaidOfBoat {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.LearnedUsed(Said.which("key", key), Said.is(used));
+    }
+  }
+
   record AccessorySeen(Accessory accessory, Boolean aboard) implements SaidOfBoat {
     @Override
     public Fact fact(Around around) {

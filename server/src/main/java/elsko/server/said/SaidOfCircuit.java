@@ -30,6 +30,14 @@ public sealed interface SaidOfCircuit extends Said {
     }
   }
 
+  record CaughtAtDrain(String lowPoint, Double liters) implements SaidOfCircuit {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.CaughtAtDrain(
+          Said.which("lowPoint", lowPoint), Said.number("liters", liters));
+    }
+  }
+
   record LowPointSeen(String lowPoint, Seen seen) implements SaidOfCircuit {
     @Override
     public Fact fact(Around around) {

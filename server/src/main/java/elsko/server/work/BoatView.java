@@ -58,6 +58,7 @@ public record BoatView(
     List<OpenWork> work,
     List<ContradictedView> contradicted,
     List<RedTagView> tags,
+    List<LearnedView> learned,
     List<ReadingsView.StandingView> openReadings,
     List<ReadingsView.MissingPieces> missingPieces) {
 
@@ -85,6 +86,7 @@ public record BoatView(
             .map(late -> new ContradictedView(late.id(), LateWords.of(state.boat(), late)))
             .toList(),
         RedTagView.of(state),
+        LearnedView.of(state),
         ReadingsView.StandingView.open(state.readings()),
         ReadingsView.MissingPieces.of(state.missingPieces()));
   }

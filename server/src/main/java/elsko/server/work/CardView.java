@@ -233,6 +233,8 @@ public record CardView(
         case Fact.TagRemedied tagRemedied -> null;
         case Fact.TagLifted tagLifted -> null;
         case Fact.MeterReplaced meterReplaced -> null;
+        case Fact.CaughtAtDrain caughtAtDrain -> null;
+        case Fact.LearnedUsed learnedUsed -> null;
         case Fact.RoundDone roundDone -> null;
         case Fact.JugRead jugRead -> null;
         case Fact.SampleRead sampleRead -> null;

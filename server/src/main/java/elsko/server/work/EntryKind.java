@@ -35,6 +35,8 @@ public enum EntryKind {
   TAG_REMEDIED(Fact.TagRemedied.class),
   TAG_LIFTED(Fact.TagLifted.class),
   METER_REPLACED(Fact.MeterReplaced.class),
+  CAUGHT_AT_DRAIN(Fact.CaughtAtDrain.class),
+  LEARNED_USED(Fact.LearnedUsed.class),
   BAG_COUNTED(Fact.BagCounted.class),
   GUIDE_LOOKED(Fact.GuideLooked.class),
   WORK_ADDED(Fact.WorkAdded.class),
@@ -94,6 +96,8 @@ public enum EntryKind {
       case Fact.TagRemedied tagRemedied -> TAG_REMEDIED;
       case Fact.TagLifted tagLifted -> TAG_LIFTED;
       case Fact.MeterReplaced meterReplaced -> METER_REPLACED;
+      case Fact.CaughtAtDrain caughtAtDrain -> CAUGHT_AT_DRAIN;
+      case Fact.LearnedUsed learnedUsed -> LEARNED_USED;
       case Fact.RoundDone roundDone -> ROUND_DONE;
       case Fact.JugRead jugRead -> JUG_READ;
       case Fact.SampleRead sampleRead -> SAMPLE_READ;

@@ -118,6 +118,8 @@ class EntryRow {
       case Fact.TagRemedied tagRemedied -> null;
       case Fact.TagLifted tagLifted -> null;
       case Fact.MeterReplaced meterReplaced -> null;
+      case Fact.CaughtAtDrain caughtAtDrain -> null;
+      case Fact.LearnedUsed learnedUsed -> null;
       case Fact.RoundDone roundDone -> null;
       case Fact.CouldNotSample couldNotSample -> null;
       case Fact.Accepted accepted -> null;

@@ -55,6 +55,8 @@ final class MayEnter {
       case Fact.TagRemedied tagRemedied -> false;
       case Fact.TagLifted tagLifted -> false;
       case Fact.MeterReplaced meterReplaced -> false;
+      case Fact.CaughtAtDrain caughtAtDrain -> false;
+      case Fact.LearnedUsed learnedUsed -> false;
       case Fact.RoundDone roundDone -> true;
       case Fact.JugRead jugRead -> false;
       case Fact.SampleRead sampleRead -> false;

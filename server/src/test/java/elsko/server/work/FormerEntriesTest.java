@@ -37,7 +37,9 @@ class FormerEntriesTest {
           EntryKind.PHOTO_TAKEN,
           EntryKind.TAG_REMEDIED,
           EntryKind.TAG_LIFTED,
-          EntryKind.METER_REPLACED);
+          EntryKind.METER_REPLACED,
+          EntryKind.CAUGHT_AT_DRAIN,
+          EntryKind.LEARNED_USED);
 
   static String inThisYard(String line) {
     JsonNode shelf = RunningElsko.as("coordinator").get("/api/bench/shelf").body();
