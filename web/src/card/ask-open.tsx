@@ -40,6 +40,7 @@ interface CaughtProps {
 function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
   const { enter, sending } = useEnter(boat);
   const [text, setText, clear] = useDraft(`caught.${on.card}.${lowPoint}`);
+  const [open, setOpen] = useState(text !== '');
   const [done, setDone] = useState(false);
   const refused = useRefused(['liters']);
   const keep = async (amount: number) => {
@@ -55,6 +56,24 @@ function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
     }
   };
   if (done) return null;
+  if (!open) {
+    return (
+      <p className="text-soft m-0 mt-2 flex flex-wrap items-center gap-x-4 text-[15px]">
+        <button
+          type="button"
+          className="plain min-h-11"
+          disabled={sending}
+          onClick={() => void keep(Math.round(expected * 10) / 10)}
+        >
+          caught about {liters(expected)}
+        </button>
+        <button type="button" className="plain min-h-11" onClick={() => setOpen(true)}>
+          another amount
+        </button>
+        <RefusedLine words={refused.elsewhere} />
+      </p>
+    );
+  }
   const typed = typedNumber(text);
   return (
     <form
@@ -64,17 +83,9 @@ function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
         if (typed !== null) void keep(typed);
       }}
     >
-      <button
-        type="button"
-        className="btn text-[15px]"
-        disabled={sending}
-        onClick={() => void keep(Math.round(expected * 10) / 10)}
-      >
-        Caught about {liters(expected)}
-      </button>
-      <div className="w-28">
+      <div className="w-32">
         <Field
-          label="or caught"
+          label="Caught"
           unit="L"
           inputMode="decimal"
           value={text}
@@ -82,11 +93,9 @@ function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
           error={refused.at('liters')}
         />
       </div>
-      {typed !== null && (
-        <button type="submit" className="btn text-[15px]" disabled={sending}>
-          Enter
-        </button>
-      )}
+      <button type="submit" className="btn text-[15px]" disabled={sending || typed === null}>
+        Enter
+      </button>
       <RefusedLine words={refused.elsewhere} />
     </form>
   );

@@ -193,7 +193,7 @@ export function EngineDetailsForm({
             {field('oilLiters', 'Oil, L')}
             {field('coolantLiters', 'Coolant, L')}
             {field('thermostatC', 'Thermostat, °C')}
-            {field('plateauC', 'Holds warm at, °C')}
+            {field('plateauC', 'Plateau, °C')}
             {field('alarmC', 'Alarm, °C')}
             {field('mufflerLiters', 'Muffler, L')}
             {field('drawsLitersPerMinute', 'Draws, L/min')}

@@ -1,6 +1,7 @@
 package elsko.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.Locator;
@@ -32,8 +33,7 @@ class RedTagTest extends OnOneYard {
 
   private static Locator start(Page phone) {
     return phone.getByRole(
-        AriaRole.BUTTON,
-        new Page.GetByRoleOptions().setName(Pattern.compile("^Start the engine")));
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Start the engine")));
   }
 
   @Test
@@ -57,8 +57,9 @@ class RedTagTest extends OnOneYard {
     seen(boat, "oil-pressure", "none");
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/");
     Locator decide =
-        desk.getByRole(AriaRole.COMPLEMENTARY, named("Decide now")).locator("li").filter(
-            new Locator.FilterOptions().setHasText("Tagged two"));
+        desk.getByRole(AriaRole.COMPLEMENTARY, named("Decide now"))
+            .locator("li")
+            .filter(new Locator.FilterOptions().setHasText("Tagged two"));
     assertThat(decide).containsText("red tag");
     decide.getByText("Record what was done").click();
     assertThat(desk.getByText("Engine: no oil pressure").first()).isVisible();
