@@ -58,7 +58,7 @@ function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
   if (done) return null;
   if (!open) {
     return (
-      <p className="text-soft m-0 mt-2 flex flex-wrap items-center gap-x-4 text-[15px]">
+      <div className="text-soft mt-2 flex flex-wrap items-center gap-x-4 text-[15px]">
         <button
           type="button"
           className="plain min-h-11"
@@ -71,7 +71,7 @@ function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
           another amount
         </button>
         <RefusedLine words={refused.elsewhere} />
-      </p>
+      </div>
     );
   }
   const typed = typedNumber(text);

@@ -39,8 +39,12 @@ class JudgingTest extends OnOneYard {
     SaltglassCard.open(desk);
     CardInTheBay card = new CardInTheBay(desk);
     card.tap("Muffs on, water on");
-    button(desk, "Start the engine").click();
-    assertThat(desk.getByText("Look of the engine oil: milky.")).isVisible();
+    assertThat(
+            desk.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName("Start the engine").setExact(true)))
+        .isDisabled();
+    assertThat(desk.getByText("Red tag. Engine: water in the engine oil (milky")).isVisible();
 
     Locator pieces = phone.getByLabel("Pieces of the impeller found");
     pieces.getByLabel("Found").fill("3");
@@ -52,6 +56,9 @@ class JudgingTest extends OnOneYard {
     assertThat(pieces).hasCount(0);
     button(phone, "Look of the engine oil: look again").click();
     look(phone, "Look of the engine oil", "Dark, even");
+    // Looked at again it is still what it was: what was done about it is said by its name.
+    desk.getByText("Done: the way in was found and closed").click();
+    desk.getByText("Done: a new impeller is in").click();
     card.tap("Start the engine");
     desk.navigate(boat);
     assertThat(desk.getByText("2 pieces of its impeller found: exchanger inlet")).isVisible();

@@ -14,7 +14,9 @@ public enum Belt {
   }
 
   public Limit of(Limit limit) {
-    return this == FIRST ? limit : limit.named(limit.key() + suffix, prefix + limit.name());
+    return this == FIRST
+        ? limit
+        : limit.named(limit.key() + suffix, prefix + limit.name(), " of the second belt");
   }
 
   public Condition of(Condition condition) {

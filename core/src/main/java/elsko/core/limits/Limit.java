@@ -43,9 +43,13 @@ public record Limit(
   /** The second number: a belt's span, a cap's rating, how many vanes there should be. */
   public record Against(String name, String unit, Range possible) {}
 
-  /** The same of another belt, kept under a name of its own. */
-  Limit named(String otherKey, String otherName) {
-    return new Limit(otherKey, otherName, unit, how, against, good, possible, low, high, stop);
+  /** The same of something else, kept under a name of its own. */
+  Limit named(String otherKey, String otherName, String ofWhat) {
+    Against held =
+        against == null
+            ? null
+            : new Against(against.name() + ofWhat, against.unit(), against.possible());
+    return new Limit(otherKey, otherName, unit, how, held, good, possible, low, high, stop);
   }
 
   Limit how(String taken) {
