@@ -91,18 +91,20 @@ function Fitted({
   return (
     <>
       <div className="grid grid-cols-2 gap-3">
-        <Choice
-          label="Size"
-          value={typed.powerClass || choices.powerClass}
-          onChoose={(value) => change({ ...typed, powerClass: value as Typed['powerClass'] })}
-          error={at('powerClass')}
-        >
-          {catalog.powerClasses.map(({ key, words: size }) => (
-            <option key={key} value={key}>
-              {size}
-            </option>
-          ))}
-        </Choice>
+        <div className="col-span-2">
+          <Choice
+            label="Size"
+            value={typed.powerClass || choices.powerClass}
+            onChoose={(value) => change({ ...typed, powerClass: value as Typed['powerClass'] })}
+            error={at('powerClass')}
+          >
+            {catalog.powerClasses.map(({ key, words: size }) => (
+              <option key={key} value={key}>
+                {size}
+              </option>
+            ))}
+          </Choice>
+        </div>
         {choices.exhausts.length > 1 && (
           <Choice
             label="Exhaust"
