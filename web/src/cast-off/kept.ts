@@ -1,4 +1,5 @@
 import { useCallback, useSyncExternalStore } from 'react';
+import { shownAsNow } from '../offline/shown-as-now';
 
 const PREFIX = 'elsko.cast-off.';
 const listeners = new Set<() => void>();
@@ -9,7 +10,7 @@ function valueOf<T>(key: string, initial: T): T {
   const before = read.get(key);
   if (before && before.text === text && text !== null) return before.value as T;
   const value: unknown =
-    text === null ? (before?.text === null ? before.value : initial) : JSON.parse(text);
+    text === null ? (before?.text === null ? before.value : initial) : shownAsNow(JSON.parse(text));
   read.set(key, { text, value });
   return value as T;
 }

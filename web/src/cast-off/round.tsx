@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { CastOffRound, FuelFitted, RoundPart } from '../api/client';
 import { reasonOf } from '../api/refusal';
 import { uuid } from '../api/uuid';
+import { RedTagLines } from '../parts/red-tags';
 import { Loading, Trouble } from '../parts/states';
 import { ago } from '../parts/words';
 import { LastRound } from './last-round';
@@ -114,6 +115,7 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
           </p>
         )}
         <VerdictPlate result={result} />
+        <RedTagLines tags={round.tags} />
         <fieldset className="m-0 flex flex-wrap gap-2 border-0 p-0">
           <legend className="sr-only">Which round</legend>
           {(['SHORT', 'FULL'] as const).map((one) => (

@@ -1,6 +1,7 @@
 import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import type { Query } from '@tanstack/react-query';
 import { database } from './database';
+import { shownAsNow } from './shown-as-now';
 
 const KEY = 'queries';
 const DAYS_MS = 24 * 3600 * 1000;
@@ -62,7 +63,7 @@ export const shownOnDevice: Persister = {
   },
   restoreClient: async () => {
     const kept = await (await database()).get('shown', KEY);
-    return kept as PersistedClient | undefined;
+    return shownAsNow(kept) as PersistedClient | undefined;
   },
   removeClient: async () => {
     clearTimeout(soon);

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param stopBecause what that rests on, in words
  * @param restsOn what the range rests on, in words
  * @param openByMinutes not there by now, its thermostat is stuck open or it has no load
+ * @param climbingStops over its range it is stopped while it climbs: nothing better is known of it
  * @param lowIsSaid under its range is said and no fault: without load it may stay there
  */
 public record GaugeLimits(
@@ -33,6 +34,7 @@ public record GaugeLimits(
     String stopBecause,
     String restsOn,
     double openByMinutes,
+    boolean climbingStops,
     boolean lowIsSaid) {
 
   /** An engine stops this far over its own plateau where its maker names no alarm, K. Estimate. */
@@ -106,6 +108,7 @@ public record GaugeLimits(
         because,
         restsOn,
         PowerClass.of(engine) == PowerClass.LARGE ? LARGE_OPEN_BY_MINUTES : OPEN_BY_MINUTES,
+        alarm == null && own == null,
         engine.cooling() == Cooling.CLOSED);
   }
 

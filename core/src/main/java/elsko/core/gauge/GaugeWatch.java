@@ -75,7 +75,9 @@ public record GaugeWatch(
               .formatted(Words.number(last.minute(), 1)),
           openedBefore);
     }
-    if (last.temperatureC() > limits.opensUntilC() && isClimbing(readings)) {
+    if (limits.climbingStops()
+        && last.temperatureC() > limits.opensUntilC()
+        && isClimbing(readings)) {
       return stop(
           "%s and still climbing, over what goes with %s: stop the engine and find out why."
               .formatted(reads, limits.restsOn()),

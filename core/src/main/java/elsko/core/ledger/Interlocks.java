@@ -75,6 +75,11 @@ public final class Interlocks {
       case Fact.ReadingTaken read -> {
         hours(read);
       }
+      case Fact.LearnedUsed said -> {
+        if (state.learned().stream().noneMatch(one -> one.key().equals(said.key()))) {
+          throw Refused.state("key", "The boat has not taught that yet.");
+        }
+      }
       case Fact.EngineStopped stopped -> {
         stopping(stopped);
       }
@@ -158,7 +163,6 @@ public final class Interlocks {
       case Fact.JugRead jugRead -> {}
       case Fact.MeterReplaced meterReplaced -> {}
       case Fact.CaughtAtDrain caughtAtDrain -> {}
-      case Fact.LearnedUsed learnedUsed -> {}
       case Fact.ConditionSeen conditionSeen -> {}
       case Fact.BagCounted bagCounted -> {}
       case Fact.GuideLooked guideLooked -> {}

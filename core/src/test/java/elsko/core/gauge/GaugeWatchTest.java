@@ -117,6 +117,18 @@ class GaugeWatchTest {
   }
 
   @Test
+  void whatIsKnownOfItComesBeforeItsRange() {
+    GaugeLimits own = GaugeLimits.of(V8, List.of(75.0, 75.0, 75.0));
+    assertThat(GaugeWatch.of(own, List.of(at(6, 78), at(6.5, 80))).standing())
+        .isNotEqualTo(Standing.STOP);
+    assertThat(GaugeWatch.of(own, List.of(at(6, 78), at(6.5, 81))).standing())
+        .isEqualTo(Standing.STOP);
+    GaugeLimits alarm = GaugeLimits.of(with(null, 95.0), List.of());
+    assertThat(GaugeWatch.of(alarm, List.of(at(6, 85), at(6.5, 90))).standing())
+        .isNotEqualTo(Standing.STOP);
+  }
+
+  @Test
   void aSoundEngineWarmsUpOpensAndHolds() {
     SimulatedEngine sound = new SimulatedEngine(Fault.NONE, 75, 1);
     assertThat(GaugeWatch.of(NOTHING_KNOWN, run(sound, 4, 0.5)).standing())

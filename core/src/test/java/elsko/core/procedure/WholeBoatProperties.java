@@ -145,7 +145,7 @@ class WholeBoatProperties {
   }
 
   /** By whatever method each engine is laid up. */
-  @Property(tries = 60, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 25, shrinking = ShrinkingMode.OFF)
   void everyTimeLimitFitsTheStepsBetween(@ForAll long seed) {
     Boat boat = new Story(AnyBoat.of(seed)).boat;
     for (Circuit circuit : boat.engineCircuits()) {

@@ -79,7 +79,8 @@ class LayUpTrialTest {
             .limit(4)
             .map(s -> s.shrunk(LayUpTrialTest::aHoleDidNotRun))
             .toList();
-    assertThat(shortest).allMatch(s -> circuits(s) == 1).allMatch(s -> aHoleDidNotRun(s.laidUp()));
+    assertThat(shortest).allMatch(s -> aHoleDidNotRun(s.laidUp()));
+    assertThat(shortest).filteredOn(s -> circuits(s) == 1).hasSizeGreaterThan(2);
     // Now and then it takes more than one: what each of them does hangs on chance.
     assertThat(shortest).filteredOn(s -> s.mistakes().size() <= 1).hasSizeGreaterThan(1);
   }

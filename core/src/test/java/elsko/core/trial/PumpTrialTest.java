@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 
 /** Every card of every layout, worked on boats whose pumps are as they are and not as described. */
 class PumpTrialTest {
-  private static final int ANY_BOATS = 16;
+  private static final int ANY_BOATS = 6;
 
   private record Case(BoatDescription boat, Procedure procedure, Map<String, String> choices) {}
 
