@@ -7,6 +7,7 @@ import { shortDay } from '../frost/days';
 import { useTakeAlong } from '../offline/take-along';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
+import { RedTagLines } from '../parts/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { Loading, Trouble } from '../parts/states';
 import { DueBack } from '../timers/due-back';
@@ -79,6 +80,7 @@ function Stop({ stop, next }: { stop: StopView; next: boolean }) {
           </span>
         )}
       </p>
+      {!finished && <RedTagLines tags={stop.tags} />}
       {next && !BY_THE_LIFT.includes(stop.task) && <ToItsCard stop={stop} />}
       {next && BY_THE_LIFT.includes(stop.task) && (
         <Link

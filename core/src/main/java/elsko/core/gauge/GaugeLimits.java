@@ -63,7 +63,7 @@ public record GaugeLimits(
   private static final int OF_LAST = 5;
 
   /** and of no fewer than these. */
-  private static final int AT_LEAST = 3;
+  public static final int AT_LEAST = 3;
 
   /** Under which name an engine's plateau is kept. */
   public static Limit plateau(EngineDescription engine) {

@@ -17,6 +17,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** Follows through the log how each engine's gauges went. */
 final class EngineRuns {
@@ -32,8 +33,14 @@ final class EngineRuns {
   private final Map<Position, Instant> dryingSince = new EnumMap<>(Position.class);
   private final Set<Position> waterSeen = EnumSet.noneOf(Position.class);
 
-  EngineRuns(Boat boat) {
+  private final Predicate<Position> goesByItsOwn;
+
+  /**
+   * @param goesByItsOwn whether an engine is held against what it has taught
+   */
+  EngineRuns(Boat boat, Predicate<Position> goesByItsOwn) {
     this.boat = boat;
+    this.goesByItsOwn = goesByItsOwn;
   }
 
   /** It runs on water anew: what its thermostat did before says nothing any more. */
@@ -151,16 +158,43 @@ final class EngineRuns {
     return runs;
   }
 
-  /** By where it held when nothing was wrong; what raised the alarm teaches nothing. */
   private GaugeLimits limits(Position engine) {
-    List<Double> good = new ArrayList<>();
+    List<Double> own =
+        goesByItsOwn.test(engine)
+            ? taught(engine).stream().map(Plateau::valueC).toList()
+            : List.of();
+    return GaugeLimits.of(description(engine), own);
+  }
+
+  /** Where it held when nothing was wrong; what raised the alarm teaches nothing. */
+  private List<Plateau> taught(Position engine) {
+    List<Plateau> good = new ArrayList<>();
+    List<Double> values = new ArrayList<>();
     for (Plateau plateau : plateaus.getOrDefault(engine, List.of())) {
       if (plateau.judgement().isGood()
-          && plateau.valueC() >= GaugeLimits.of(description(engine), good).opensFromC()) {
-        good.add(plateau.valueC());
+          && plateau.valueC() >= GaugeLimits.of(description(engine), values).opensFromC()) {
+        good.add(plateau);
+        values.add(plateau.valueC());
       }
     }
-    return GaugeLimits.of(description(engine), good);
+    return good;
+  }
+
+  /** What each engine has taught of where it holds, of those that have taught enough. */
+  List<Learned> learned() {
+    List<Learned> learned = new ArrayList<>();
+    for (Circuit circuit : boat.engineCircuits()) {
+      Position engine = circuit.engine();
+      List<Learned.Time> times =
+          taught(engine).stream()
+              .map(plateau -> new Learned.Time(plateau.at(), plateau.valueC()))
+              .toList();
+      if (times.size() >= GaugeLimits.AT_LEAST) {
+        learned.add(
+            Learned.of(Learned.Kind.PLATEAU, engine.name(), times, goesByItsOwn.test(engine)));
+      }
+    }
+    return learned;
   }
 
   /** As warm as its thermostat opens. */

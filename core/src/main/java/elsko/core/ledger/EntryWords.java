@@ -19,6 +19,9 @@ public final class EntryWords {
 
   private static String learned(Boat boat, String key) {
     String about = key.substring(key.indexOf('.') + 1);
+    if (key.startsWith("plateau.")) {
+      return "where the gauge holds";
+    }
     return key.startsWith("fill.")
         ? "what a fill of the %s took".formatted(circuit(boat, about))
         : "what was caught at the %s".formatted(lowPoint(boat, about));

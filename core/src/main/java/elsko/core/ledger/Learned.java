@@ -5,10 +5,11 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A number that a boat has taught: what was caught at a drain, or what a fill took.
+ * A number that a boat has taught: what was caught at a drain, what a fill took, or where an
+ * engine's gauge holds when it is warm.
  *
- * @param key of the number; {@code about} the key of its low point or circuit
- * @param value the middle of up to five, L
+ * @param key of the number; {@code about} the key of its low point or circuit, or its engine
+ * @param value the middle of up to five, L; of a plateau °C
  * @param times how often it was seen; {@code since} when first, of those
  * @param used somebody may say that it is not gone by
  */
@@ -19,7 +20,8 @@ public record Learned(
   /** What it is a number of. */
   public enum Kind {
     CAUGHT_AT_A_DRAIN,
-    FILL_TOOK
+    FILL_TOOK,
+    PLATEAU
   }
 
   /** One time that it was seen. */
@@ -40,6 +42,11 @@ public record Learned(
   }
 
   static String key(Kind kind, String about) {
-    return (kind == Kind.FILL_TOOK ? "fill." : "caught.") + about;
+    return switch (kind) {
+          case CAUGHT_AT_A_DRAIN -> "caught.";
+          case FILL_TOOK -> "fill.";
+          case PLATEAU -> "plateau.";
+        }
+        + about;
   }
 }

@@ -58,6 +58,11 @@ final class LearnedFold {
     }
   }
 
+  /** Whether a number is gone by once it is known. */
+  boolean isUsed(Learned.Kind kind, String about) {
+    return !notUsed.contains(Learned.key(kind, about));
+  }
+
   List<Learned> learned() {
     return Stream.concat(
             caught.entrySet().stream()
@@ -69,6 +74,6 @@ final class LearnedFold {
   }
 
   private @Nullable Learned of(Learned.Kind kind, String about, List<Learned.Time> seen) {
-    return Learned.of(kind, about, seen, !notUsed.contains(Learned.key(kind, about)));
+    return Learned.of(kind, about, seen, isUsed(kind, about));
   }
 }

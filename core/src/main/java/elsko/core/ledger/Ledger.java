@@ -31,6 +31,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /**
  * Folds a boat's log into its state. Total: any log gives a state, also one whose corrections
@@ -95,7 +96,7 @@ public final class Ledger {
   /** An empty log's state, where the yard may ask for a second person. */
   public Ledger(Boat boat, ProofRules rules) {
     this.boat = boat;
-    this.runs = new EngineRuns(boat);
+    this.runs = new EngineRuns(boat, engine -> learned.isUsed(Learned.Kind.PLATEAU, engine.name()));
     this.need = rules.need();
     for (Fitting fitting : boat.fittings()) {
       fittings.put(
@@ -826,7 +827,7 @@ public final class Ledger {
         readings.last(),
         tags.standing(),
         readings.missingPieces(),
-        learned.learned(),
+        Stream.concat(learned.learned().stream(), runs.learned().stream()).toList(),
         stays.stays(),
         List.copyOf(contradicted.values()));
   }

@@ -69,6 +69,18 @@ class LearnedTest {
   }
 
   @Test
+  void whereItsGaugeHoldsIsGoneByAfterThreeTimesUnlessAPersonSaysOtherwise() {
+    for (double celsius : new double[] {79, 80, 81}) {
+      story.say(new Fact.ReadingTaken(null, "plateau-closed", celsius));
+    }
+    assertThat(story.state().learned(Learned.Kind.PLATEAU, "CENTER").value()).isEqualTo(80);
+    assertThat(story.state().limit(null, "plateau-closed").good().high()).isEqualTo(84);
+    story.say(new Fact.LearnedUsed("plateau.CENTER", false));
+    assertThat(story.state().limit(null, "plateau-closed").good().high()).isEqualTo(91);
+    assertThat(story.state().learned()).hasSize(1);
+  }
+
+  @Test
   void aPersonMaySayThatItIsNotGoneByAndThatItIsAgain() {
     caught(2.0);
     story.say(new Fact.LearnedUsed("caught.exchanger", false));

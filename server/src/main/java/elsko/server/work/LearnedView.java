@@ -2,6 +2,7 @@ package elsko.server.work;
 
 import elsko.core.Words;
 import elsko.core.boat.Boat;
+import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Learned;
 import java.time.Instant;
@@ -33,7 +34,10 @@ public record LearnedView(String key, String words, Instant since, boolean used)
               boat.hasCircuit(one.about())
                   ? boat.circuit(one.about()).name() + ", a fill took"
                   : one.about();
+          case PLATEAU -> Position.valueOf(one.about()).words() + ", holds warm at";
         };
-    return "%s %s, %s".formatted(Words.sentence(about), Words.liters(one.value()), times);
+    String value =
+        one.kind() == Learned.Kind.PLATEAU ? Words.celsius(one.value()) : Words.liters(one.value());
+    return "%s %s, %s".formatted(Words.sentence(about), value, times);
   }
 }
