@@ -37,33 +37,11 @@ public record GaugeLimits(
     boolean climbingStops,
     boolean lowIsSaid) {
 
-  /** An engine stops this far over its own plateau where its maker names no alarm, K. Estimate. */
-  public static final double OVER_OWN_K = 6;
-
-  /** It holds within so much of its own plateau, K. */
-  private static final double AROUND_OWN_K = 4;
-
-  /** By the rating of its thermostat: from so much below, K, */
-  private static final double UNDER_RATING_K = 4;
-
-  /** to so much above. */
-  private static final double OVER_RATING_K = 10;
-
-  private static final Limit.Range RAW_WATER_DIESEL = new Limit.Range(42, 71);
-  private static final Limit.Range RAW_WATER_PETROL = new Limit.Range(60, 82);
-  private static final Limit.Range CLOSED = new Limit.Range(71, 91);
-
   /** Warm by now, min; */
   private static final double OPEN_BY_MINUTES = 15;
 
   /** large ones later. */
   private static final double LARGE_OPEN_BY_MINUTES = 20;
-
-  /** An engine's own plateau is the middle of so many of its last, */
-  private static final int OF_LAST = 5;
-
-  /** and of no fewer than these. */
-  public static final int AT_LEAST = 3;
 
   /** Under which name an engine's plateau is kept. */
   public static Limit plateau(EngineDescription engine) {
@@ -78,33 +56,26 @@ public record GaugeLimits(
    * @param past its plateaus that raised no alarm, oldest first, °C
    */
   public static GaugeLimits of(EngineDescription engine, List<Double> past) {
-    Double own = own(engine, past);
+    GaugeRange range = GaugeRange.of(engine, past);
+    Double own = range.ownC();
     Double rating = engine.details().thermostatC();
-    Limit.Range range;
-    String restsOn;
-    if (own != null) {
-      range = new Limit.Range(own - AROUND_OWN_K, own + AROUND_OWN_K);
-      restsOn = "its own plateau of " + Words.celsius(own);
-    } else if (rating != null) {
-      range = new Limit.Range(rating - UNDER_RATING_K, rating + OVER_RATING_K);
-      restsOn = "its thermostat of " + Words.celsius(rating);
-    } else {
-      range = byCooling(engine);
-      restsOn = "its cooling";
-    }
     Double alarm = engine.details().alarmC();
-    double stop = alarm != null ? alarm : (own != null ? (double) own : range.high()) + OVER_OWN_K;
+    String restsOn =
+        own != null
+            ? "its own plateau of " + Words.celsius(own)
+            : rating != null ? "its thermostat of " + Words.celsius(rating) : "its cooling";
     String because =
         alarm != null
             ? "its alarm comes at " + Words.celsius(alarm)
             : own != null
-                ? "%s K over its own %s".formatted(Words.number(OVER_OWN_K), Words.celsius(own))
+                ? "%s K over its own %s"
+                    .formatted(Words.number(GaugeRange.OVER_OWN_K), Words.celsius(own))
                 : "far over the %s that go with %s".formatted(Words.celsius(range.high()), restsOn);
     return new GaugeLimits(
         range.low(),
-        Math.min(range.high(), stop),
+        range.high(),
         own,
-        stop,
+        range.stopAtC(),
         because,
         restsOn,
         PowerClass.of(engine) == PowerClass.LARGE ? LARGE_OPEN_BY_MINUTES : OPEN_BY_MINUTES,
@@ -137,25 +108,5 @@ public record GaugeLimits(
 
   public Judgement judge(EngineDescription engine, double heldC) {
     return limit(engine).judge(heldC);
-  }
-
-  private static Limit.Range byCooling(EngineDescription engine) {
-    if (engine.cooling() != Cooling.RAW_WATER) {
-      return CLOSED;
-    }
-    return engine.fuel() == Fuel.PETROL ? RAW_WATER_PETROL : RAW_WATER_DIESEL;
-  }
-
-  /** The median of its last ones; else what its description says. */
-  private static @Nullable Double own(EngineDescription engine, List<Double> past) {
-    if (past.size() < AT_LEAST) {
-      return engine.details().plateauC();
-    }
-    List<Double> last =
-        past.subList(Math.max(0, past.size() - OF_LAST), past.size()).stream().sorted().toList();
-    int middle = last.size() / 2;
-    return last.size() % 2 == 1
-        ? last.get(middle)
-        : (Double) ((last.get(middle - 1) + last.get(middle)) / 2);
   }
 }

@@ -46,6 +46,7 @@ final class CircuitFold {
   private final SegmentEvidence evidence;
   private final List<Failure> failures = new ArrayList<>();
   private final Set<String> drainsOut = new HashSet<>();
+  private final Map<String, Boolean> onlyTheEnd = new HashMap<>();
   private final List<Flow> flows = new ArrayList<>();
   private final Set<String> sampledBy = new TreeSet<>();
   private Instant sampledAt;
@@ -213,6 +214,10 @@ final class CircuitFold {
    * A muffler is drained again after the run, with the rest left filled: nothing comes after it.
    */
   private boolean emptiesOnlyTheEnd(String drain) {
+    return onlyTheEnd.computeIfAbsent(drain, this::isAtTheEnd);
+  }
+
+  private boolean isAtTheEnd(String drain) {
     return pointsAt(drain).stream()
         .allMatch(point -> circuit.segment(point.segment()).kind() == SegmentKind.MUFFLER);
   }

@@ -3,7 +3,7 @@ package elsko.core.ledger;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.GaugeWatch;
-import elsko.core.limits.Judgement;
+import elsko.core.limits.Call;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +26,6 @@ public record EngineRun(
     boolean suctionDry,
     @Nullable Instant dryingSince) {
 
-  /** Where an engine's gauge held, and how that was judged by what was known of it then. */
-  public record Plateau(Instant at, double valueC, Judgement judgement) {}
+  /** Where an engine's gauge held, and how that was called by what was known of it then. */
+  public record Plateau(Instant at, double valueC, Call call) {}
 }

@@ -5,19 +5,23 @@ import elsko.core.boat.Circuit;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeLimits;
+import elsko.core.gauge.GaugeRange;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.GaugeWatch;
 import elsko.core.ledger.EngineRun.Plateau;
+import elsko.core.limits.Call;
 import elsko.core.limits.Judgement;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 
 /** Follows through the log how each engine's gauges went. */
 final class EngineRuns {
@@ -26,6 +30,12 @@ final class EngineRuns {
   private final Boat boat;
   private final Map<Position, List<GaugeReading>> readings = new EnumMap<>(Position.class);
   private final Map<Position, List<Plateau>> plateaus = new EnumMap<>(Position.class);
+  private final Map<Position, List<Learned.Time>> taught = new EnumMap<>(Position.class);
+
+  /** Put into words once, until something more is taught. */
+  private final Map<Position, GaugeLimits> limits = new EnumMap<>(Position.class);
+
+  private final Set<Position> limitsByItsOwn = EnumSet.noneOf(Position.class);
   private final Map<Position, Boolean> opened = new EnumMap<>(Position.class);
   private final Map<Position, CrankCount> cranked = new EnumMap<>(Position.class);
   private final Map<Position, Instant> startedAt = new EnumMap<>(Position.class);
@@ -93,13 +103,26 @@ final class EngineRuns {
     return watch;
   }
 
-  /** Somebody says where its gauge holds; judged by what is known of it so far. */
-  Judgement holdsAt(Position engine, Instant at, double valueC) {
-    Judgement judged = limits(engine).judge(description(engine), valueC);
-    opened.put(engine, isWarm(engine, valueC));
-    plateaus.computeIfAbsent(engine, key -> new ArrayList<>()).add(new Plateau(at, valueC, judged));
-    return judged;
+  /** Somebody says where its gauge holds; judged by what was known of it then. */
+  Held holdsAt(Position engine, Instant at, double valueC) {
+    EngineDescription description = description(engine);
+    List<Double> known = goesByItsOwn.test(engine) ? own(engine) : List.of();
+    GaugeRange range = GaugeRange.of(description, known);
+    Call call = range.call(description, valueC);
+    boolean warm = valueC >= range.low();
+    opened.put(engine, warm);
+    plateaus.computeIfAbsent(engine, key -> new ArrayList<>()).add(new Plateau(at, valueC, call));
+    Double own = range.ownC();
+    if (call == Call.GOOD && warm) {
+      taught.computeIfAbsent(engine, key -> new ArrayList<>()).add(new Learned.Time(at, valueC));
+      limits.remove(engine);
+    }
+    List<Double> then = own == null ? List.of() : Collections.nCopies(GaugeRange.AT_LEAST, own);
+    return new Held(call, () -> GaugeLimits.of(description, then).judge(description, valueC));
   }
+
+  /** How a plateau was called, and in words, once somebody asks for them. */
+  record Held(Call call, Supplier<Judgement> judgement) {}
 
   void suctionDrained(Position engine) {
     suctionDry.add(engine);
@@ -159,47 +182,38 @@ final class EngineRuns {
   }
 
   private GaugeLimits limits(Position engine) {
-    List<Double> own =
-        goesByItsOwn.test(engine)
-            ? taught(engine).stream().map(Plateau::valueC).toList()
-            : List.of();
-    return GaugeLimits.of(description(engine), own);
-  }
-
-  /** Where it held when nothing was wrong; what raised the alarm teaches nothing. */
-  private List<Plateau> taught(Position engine) {
-    List<Plateau> good = new ArrayList<>();
-    List<Double> values = new ArrayList<>();
-    for (Plateau plateau : plateaus.getOrDefault(engine, List.of())) {
-      if (plateau.judgement().isGood()
-          && plateau.valueC() >= GaugeLimits.of(description(engine), values).opensFromC()) {
-        good.add(plateau);
-        values.add(plateau.valueC());
+    boolean byItsOwn = goesByItsOwn.test(engine);
+    if (byItsOwn != limitsByItsOwn.contains(engine)) {
+      limits.remove(engine);
+      if (byItsOwn) {
+        limitsByItsOwn.add(engine);
+      } else {
+        limitsByItsOwn.remove(engine);
       }
     }
-    return good;
+    return limits.computeIfAbsent(
+        engine, key -> GaugeLimits.of(description(engine), byItsOwn ? own(engine) : List.of()));
+  }
+
+  /** Where it held when nothing was wrong, the last ones; what raised the alarm teaches nothing. */
+  private List<Double> own(Position engine) {
+    List<Learned.Time> times = taught.getOrDefault(engine, List.of());
+    return times.subList(Math.max(0, times.size() - Learned.OF_LAST), times.size()).stream()
+        .map(Learned.Time::value)
+        .toList();
   }
 
   /** What each engine has taught of where it holds, of those that have taught enough. */
   List<Learned> learned() {
     List<Learned> learned = new ArrayList<>();
-    for (Circuit circuit : boat.engineCircuits()) {
-      Position engine = circuit.engine();
-      List<Learned.Time> times =
-          taught(engine).stream()
-              .map(plateau -> new Learned.Time(plateau.at(), plateau.valueC()))
-              .toList();
-      if (times.size() >= GaugeLimits.AT_LEAST) {
+    for (Position engine : boat.engineCircuits().stream().map(Circuit::engine).toList()) {
+      List<Learned.Time> times = taught.getOrDefault(engine, List.of());
+      if (times.size() >= GaugeRange.AT_LEAST) {
         learned.add(
             Learned.of(Learned.Kind.PLATEAU, engine.name(), times, goesByItsOwn.test(engine)));
       }
     }
     return learned;
-  }
-
-  /** As warm as its thermostat opens. */
-  private boolean isWarm(Position engine, double valueC) {
-    return valueC >= limits(engine).opensFromC();
   }
 
   private EngineDescription description(Position engine) {

@@ -15,7 +15,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record Learned(
     Kind kind, String key, String about, double value, int times, Instant since, boolean used) {
-  private static final int OF_LAST = 5;
+  /** Of so many the middle counts. */
+  static final int OF_LAST = 5;
 
   /** What it is a number of. */
   public enum Kind {

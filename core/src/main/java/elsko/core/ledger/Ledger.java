@@ -7,6 +7,7 @@ import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.LowPoint;
 import elsko.core.boat.Position;
 import elsko.core.boat.SegmentKind;
 import elsko.core.fluid.Need;
@@ -31,6 +32,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -84,6 +86,7 @@ public final class Ledger {
 
   private final RedTags tags = new RedTags();
   private final LearnedFold learned = new LearnedFold();
+  private final Map<String, Position> emptiesThePumpOf;
 
   /** Something was said so late that it may end a claim and make none. */
   private boolean anyInDoubt;
@@ -98,6 +101,7 @@ public final class Ledger {
     this.boat = boat;
     this.runs = new EngineRuns(boat, engine -> learned.isUsed(Learned.Kind.PLATEAU, engine.name()));
     this.need = rules.need();
+    this.emptiesThePumpOf = lowPointsThatEmptyAPump(boat);
     for (Fitting fitting : boat.fittings()) {
       fittings.put(
           fitting.key(),
@@ -370,15 +374,21 @@ public final class Ledger {
 
   private void taken(Entry entry, Fact.ReadingTaken read) {
     Position meant = boat.engineMeant(read.engine());
-    Judgement judged = read.judgement();
-    if (Limits.isPlateau(read.limit())) {
+    Supplier<Judgement> judged = read::judgement;
+    TagCause sets = TagCause.by(read.limit());
+    Call call = sets == null || sets == TagCause.TOO_HOT ? null : read.judgement().call();
+    if (sets == TagCause.TOO_HOT) {
       for (Position engine : boat.enginesMeant(read.engine())) {
-        judged = runs.holdsAt(engine, entry.deviceTime(), read.value());
+        EngineRuns.Held held = runs.holdsAt(engine, entry.deviceTime(), read.value());
+        judged = held.judgement();
+        call = held.call();
         coolantRoundWith(engine);
       }
     }
     readings.taken(meant, read, judged, entry);
-    tags.read(meant, read, judged.call(), entry);
+    if (call != null) {
+      tags.read(meant, read, call, entry);
+    }
     if (read.limit().equals(Limits.ENGINE_HOURS.key())) {
       boat.enginesMeant(read.engine())
           .forEach(engine -> services.ran(engine, entry.deviceTime(), read.value()));
@@ -416,14 +426,25 @@ public final class Ledger {
 
   /** What empties the pump leaves its suction dry. */
   private void suctionDrained(String lowPoint) {
-    if (boat.hasLowPoint(lowPoint)) {
-      Circuit circuit = boat.circuitOfLowPoint(lowPoint);
-      if (circuit.engine() != null
-          && boat.fittingOf(circuit, FittingKind.IMPELLER) != null
-          && holdsThePump(circuit, boat.lowPoint(lowPoint).empties())) {
-        runs.suctionDrained(circuit.engine());
+    Position engine = emptiesThePumpOf.get(lowPoint);
+    if (engine != null) {
+      runs.suctionDrained(engine);
+    }
+  }
+
+  private static Map<String, Position> lowPointsThatEmptyAPump(Boat boat) {
+    Map<String, Position> found = new HashMap<>();
+    for (Circuit circuit : boat.engineCircuits()) {
+      if (boat.fittingOf(circuit, FittingKind.IMPELLER) == null) {
+        continue;
+      }
+      for (LowPoint point : circuit.lowPoints()) {
+        if (holdsThePump(circuit, point.empties())) {
+          found.put(point.key(), circuit.engine());
+        }
       }
     }
+    return found;
   }
 
   private void suctionPoured(Fact.FluidUsed used) {
@@ -518,17 +539,11 @@ public final class Ledger {
     }
     boolean starved =
         switch (on) {
-          case FED ->
-              boat.fittingsOf(circuit, FittingKind.FEED).stream()
-                  .anyMatch(f -> fittings.get(f.key()).state() == FittingState.NONE);
-          case AFLOAT, PRIMED ->
-              boat.fittingsOf(circuit, FittingKind.SEACOCK).stream()
-                  .anyMatch(f -> fittings.get(f.key()).state() == FittingState.SHUT);
+          case FED -> stands(circuit, FittingKind.FEED, FittingState.NONE);
+          case AFLOAT, PRIMED -> stands(circuit, FittingKind.SEACOCK, FittingState.SHUT);
           case CRANK_SHUT, KICK -> false;
         };
-    boolean up =
-        boat.fittingsOf(circuit, FittingKind.DRIVE).stream()
-            .anyMatch(f -> fittings.get(f.key()).state() == FittingState.UP);
+    boolean up = stands(circuit, FittingKind.DRIVE, FittingState.UP);
     if (!starved) {
       runs.suctionFilled(engine);
     }
@@ -541,11 +556,20 @@ public final class Ledger {
 
   /** Under pressure, brim-full, or open to the sea it floats in, a suction is never dry. */
   private boolean fillsItself(Circuit circuit) {
-    boolean fed =
-        boat.fittingsOf(circuit, FittingKind.FEED).stream()
-            .map(f -> fittings.get(f.key()).state())
-            .anyMatch(FILLS_THE_SUCTION::contains);
+    boolean fed = false;
+    for (Fitting feed : boat.fittingsOf(circuit, FittingKind.FEED)) {
+      fed |= FILLS_THE_SUCTION.contains(fittings.get(feed.key()).state());
+    }
     return fed || afloat && seacockIsOpen(circuit.engine());
+  }
+
+  private boolean stands(Circuit circuit, FittingKind kind, FittingState state) {
+    for (Fitting fitting : boat.fittingsOf(circuit, kind)) {
+      if (fittings.get(fitting.key()).state() == state) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** A few seconds do no harm; longer the impeller is due, and longer still nobody starts it. */

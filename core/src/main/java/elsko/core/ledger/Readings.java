@@ -21,8 +21,8 @@ final class Readings {
 
   private record Name(Position engine, String key) {}
 
-  void taken(Position engine, Fact.ReadingTaken read, Judgement judged, Entry entry) {
-    keep(engine, read.limit(), () -> ReadingStanding.of(engine, read, judged, entry));
+  void taken(Position engine, Fact.ReadingTaken read, Supplier<Judgement> judged, Entry entry) {
+    keep(engine, read.limit(), () -> ReadingStanding.of(engine, read, judged.get(), entry));
     if (engine != null && read.limit().equals(Limits.IMPELLER_VANES.key())) {
       pieces.counted(engine, read.value(), read.against());
     }
