@@ -20,6 +20,9 @@ interface ReadProps {
   may: boolean;
 }
 
+/** Hours do not run backwards, unless it is another meter that shows them. */
+const HOURS = 'engine-hours';
+
 /** A reading that is a number: judged while it is typed, by what core sent along. */
 export function ReadNumber({ ask, boat, place, may }: ReadProps) {
   const { enter, sending } = useEnter(boat.id);
@@ -38,7 +41,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
   const value = typedNumber(text);
   const here = value === null || (against && held === null) ? null : readingHere(ask, value, held);
   const id = `read-${place.step ?? 'boat'}-${ask.engine}-${ask.label}`.replace(/\W+/g, '-');
-  const save = async () => {
+  const save = async (meterReplaced = false) => {
     if (value === null) {
       refused.refuse(new Refusal(422, 'value', `Enter a number of ${ask.unit}, like 4.5.`));
       return;
@@ -52,6 +55,9 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
     const ok = await refused.attempt(() =>
       enter({
         entries: [
+          ...(meterReplaced
+            ? [{ kind: 'METER_REPLACED' as const, engine: ask.engine, reads: value, ...place }]
+            : []),
           {
             kind: 'READING_TAKEN',
             engine: ask.engine,
@@ -119,6 +125,13 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
             {words}
           </p>
         ))}
+      {may && ask.limit === HOURS && refused.at('value') && value !== null && (
+        <div>
+          <button type="button" className="btn" disabled={sending} onClick={() => void save(true)}>
+            Its meter was replaced
+          </button>
+        </div>
+      )}
       {here && text !== '' && <CallWords call={here.call} words={here.words} />}
       {may && ask.instead && (
         <Instead condition={ask.instead} engine={ask.engine} boat={boat} place={place} />
