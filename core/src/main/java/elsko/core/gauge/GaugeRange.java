@@ -1,5 +1,6 @@
 package elsko.core.gauge;
 
+import elsko.core.Median;
 import elsko.core.boat.Cooling;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
@@ -17,9 +18,6 @@ import org.jspecify.annotations.Nullable;
 public record GaugeRange(double low, double high, @Nullable Double ownC, double stopAtC) {
   /** An engine stops this far over its own plateau where its maker names no alarm, K. Estimate. */
   static final double OVER_OWN_K = 6;
-
-  /** Its own plateau is the middle of so many of its last, and of no fewer than the least. */
-  private static final int OF_LAST = 5;
 
   /** So many plateaus make it its own. */
   public static final int AT_LEAST = 3;
@@ -74,11 +72,6 @@ public record GaugeRange(double low, double high, @Nullable Double ownC, double 
     if (past.size() < AT_LEAST) {
       return engine.details().plateauC();
     }
-    List<Double> last =
-        past.subList(Math.max(0, past.size() - OF_LAST), past.size()).stream().sorted().toList();
-    int middle = last.size() / 2;
-    return last.size() % 2 == 1
-        ? last.get(middle)
-        : (Double) ((last.get(middle - 1) + last.get(middle)) / 2);
+    return Median.of(Median.last(past));
   }
 }

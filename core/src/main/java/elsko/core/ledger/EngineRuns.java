@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import elsko.core.Median;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.EngineDescription;
@@ -198,9 +199,7 @@ final class EngineRuns {
   /** Where it held when nothing was wrong, the last ones; what raised the alarm teaches nothing. */
   private List<Double> own(Position engine) {
     List<Learned.Time> times = taught.getOrDefault(engine, List.of());
-    return times.subList(Math.max(0, times.size() - Learned.OF_LAST), times.size()).stream()
-        .map(Learned.Time::value)
-        .toList();
+    return Median.last(times).stream().map(Learned.Time::value).toList();
   }
 
   /** What each engine has taught of where it holds, of those that have taught enough. */

@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import elsko.core.Median;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -15,9 +16,6 @@ import org.jspecify.annotations.Nullable;
  */
 public record Learned(
     Kind kind, String key, String about, double value, int times, Instant since, boolean used) {
-  /** Of so many the middle counts. */
-  static final int OF_LAST = 5;
-
   /** What it is a number of. */
   public enum Kind {
     CAUGHT_AT_A_DRAIN,
@@ -32,13 +30,8 @@ public record Learned(
     if (seen.isEmpty()) {
       return null;
     }
-    List<Time> last = seen.subList(Math.max(0, seen.size() - OF_LAST), seen.size());
-    List<Double> sorted = last.stream().map(Time::value).sorted().toList();
-    int middle = sorted.size() / 2;
-    double median =
-        sorted.size() % 2 == 1
-            ? sorted.get(middle)
-            : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
+    List<Time> last = Median.last(seen);
+    double median = Median.of(last.stream().map(Time::value).toList());
     return new Learned(kind, key(kind, about), about, median, last.size(), last.get(0).at(), used);
   }
 

@@ -1,5 +1,6 @@
 package elsko.core.trend;
 
+import elsko.core.Median;
 import elsko.core.Words;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -17,10 +18,7 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
   /** So far over its own median, K. */
   static final double OVER_MEDIAN_K = 4;
 
-  /** The median is that of so many before, */
-  private static final int OF_LAST = 5;
-
-  /** and of no fewer than these. Estimate. */
+  /** The median is that of no fewer than these. Estimate. */
   private static final int AT_LEAST = 3;
 
   private static final int RISES = 3;
@@ -66,8 +64,8 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
     if (quiet.size() < AT_LEAST) {
       return null;
     }
-    List<TrendPoint> before = quiet.subList(Math.max(0, quiet.size() - OF_LAST), quiet.size());
-    double median = median(before);
+    List<TrendPoint> before = Median.last(quiet);
+    double median = Median.of(before.stream().map(TrendPoint::number).toList());
     double now = point.number();
     if (now - median < OVER_MEDIAN_K) {
       return null;
@@ -83,14 +81,6 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
 
   private static boolean isSeenTo(List<Instant> seenTo, Instant after, Instant until) {
     return seenTo.stream().anyMatch(at -> at.isAfter(after) && !at.isAfter(until));
-  }
-
-  private static double median(List<TrendPoint> points) {
-    List<Double> sorted = points.stream().map(TrendPoint::number).sorted().toList();
-    int middle = sorted.size() / 2;
-    return sorted.size() % 2 == 1
-        ? sorted.get(middle)
-        : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
   }
 
   private static void slower(List<TrendPoint> flow, List<Instant> seenTo, List<Narrowing> found) {
