@@ -2,11 +2,14 @@ package elsko.e2e;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.spi.ToolProvider;
+import java.util.stream.Stream;
 
 /** The built application unpacked, as the launcher unpacks it: it starts faster so. */
 final class Unpacked {
@@ -45,6 +48,53 @@ final class Unpacked {
   }
 
   private static void unpack(Path into) {
+    extract(into);
+    workOutAhead(into);
+  }
+
+  /** Which beans there are, as classes: what the launcher does too, so it is tested here. */
+  private static void workOutAhead(Path into) {
+    Path app = into.resolve("app");
+    Path sources = into.resolve("sources");
+    Path classes = into.resolve("classes");
+    String classpath = app.resolve("elsko-server-app.jar") + ":" + app.resolve("lib") + "/*";
+    ended(
+        List.of(
+            JAVA,
+            "-XX:TieredStopAtLevel=1",
+            "-cp",
+            classpath,
+            "org.springframework.boot.SpringApplicationAotProcessor",
+            "elsko.server.Elsko",
+            sources.toString(),
+            classes.toString(),
+            classes.toString(),
+            "elsko",
+            "elsko-server",
+            "--elsko.data=" + into));
+    List<String> compile =
+        new ArrayList<>(
+            List.of("-nowarn", "-proc:none", "-cp", classpath, "-d", classes.toString()));
+    try (Stream<Path> files = Files.walk(sources)) {
+      files.map(Path::toString).filter(name -> name.endsWith(".java")).forEach(compile::add);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    tool("javac", compile);
+    tool("jar", List.of("-cf", app.resolve("ahead.jar").toString(), "-C", classes.toString(), "."));
+  }
+
+  private static void tool(String name, List<String> arguments) {
+    int code =
+        ToolProvider.findFirst(name)
+            .orElseThrow()
+            .run(System.out, System.err, arguments.toArray(String[]::new));
+    if (code != 0) {
+      throw new IllegalStateException(name + " failed");
+    }
+  }
+
+  private static void extract(Path into) {
     ended(
         List.of(
             JAVA,
@@ -96,7 +146,12 @@ final class Unpacked {
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC"));
     command.addAll(List.of(jvm));
-    command.addAll(List.of("-jar", folder.resolve("elsko-server-app.jar").toString()));
+    command.addAll(
+        List.of(
+            "-Dspring.aot.enabled=true",
+            "-cp",
+            folder.resolve("ahead.jar") + ":" + folder.resolve("elsko-server-app.jar"),
+            "elsko.server.Elsko"));
     return command;
   }
 }

@@ -6,9 +6,12 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.util.Arrays;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
+import org.flywaydb.core.api.MigrationState;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -38,11 +41,23 @@ class BeforeMigrating implements FlywayMigrationStrategy {
 
   @Override
   public void migrate(Flyway flyway) {
-    MigrationInfo now = flyway.info().current();
-    if (onDisk && now != null && flyway.info().pending().length > 0) {
+    MigrationInfoService known = flyway.info();
+    if (settled(known)) {
+      return;
+    }
+    MigrationInfo now = known.current();
+    if (onDisk && now != null && known.pending().length > 0) {
       keep(flyway.getConfiguration().getDataSource(), now.getVersion().toString());
     }
     flyway.migrate();
+  }
+
+  /** Nothing to do and nothing odd: migrating would only find that out again, at every start. */
+  private static boolean settled(MigrationInfoService known) {
+    return known.pending().length == 0
+        && Arrays.stream(known.all())
+            .allMatch(
+                each -> each.getState() == MigrationState.SUCCESS && each.isChecksumMatching());
   }
 
   private void keep(DataSource database, String schema) {

@@ -12,12 +12,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** Who works at Fennholm Yard, and what they were told this morning. */
-@Component
-@ConditionalOnProperty("elsko.demo")
 class FennholmCrew {
   private static final int SEVEN = 7 * 60;
   private static final int HALF_PAST_FOUR = 16 * 60 + 30;

@@ -2,12 +2,8 @@ package elsko.server.demo;
 
 import elsko.server.stores.Stores;
 import java.util.Map;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** What was counted on the shelf this morning. */
-@Component
-@ConditionalOnProperty("elsko.demo")
 class FennholmStores {
   private static final Map<String, Double> COUNTED =
       Map.ofEntries(

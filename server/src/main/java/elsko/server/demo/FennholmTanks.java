@@ -12,10 +12,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.stereotype.Component;
 
 /** What some boats of the demonstration burn, and out of which tanks; of the others nobody said. */
-@Component
 class FennholmTanks {
   private static final Map<String, Double> LITERS_AN_HOUR =
       Map.of("Gannet", 24.0, "Little Auk", 2.4, "Razorbill", 3.6, "Night Heron", 31.0);

@@ -25,12 +25,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** Fennholm Yard on the Skeldra inlet, in the week before the first frost. All of it is made up. */
-@Component
-@ConditionalOnProperty("elsko.demo")
 public class FennholmYard {
   private static final String LOT = "P38-112";
   private static final double JUG = GlycolCurve.of(Base.PG).freezePointC(0.378);

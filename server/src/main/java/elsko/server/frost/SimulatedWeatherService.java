@@ -5,12 +5,8 @@ import elsko.core.frost.Forecast;
 import elsko.core.frost.SimulatedSite;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** Simulated: stands in for a service that forecasts a site's weather, with a made-up site. */
-@Component
-@ConditionalOnProperty("elsko.demo")
 public class SimulatedWeatherService implements WeatherService {
   private static final long SEED = 55;
   private static final int DAYS_AHEAD = 14;

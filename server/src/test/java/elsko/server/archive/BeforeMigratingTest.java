@@ -73,6 +73,17 @@ class BeforeMigratingTest {
   }
 
   @Test
+  void aTableChangeThatIsNotWhatWasDoneHereIsRefusedAtALaterStartToo() throws Exception {
+    starts();
+    try (Connection connection = DriverManager.getConnection(url(), "elsko", "");
+        Statement sql = connection.createStatement()) {
+      sql.execute(
+          "update \"flyway_schema_history\" set \"checksum\" = 1 where \"installed_rank\" = 2");
+    }
+    assertThatThrownBy(this::starts).hasMessageContaining("checksum");
+  }
+
+  @Test
   void whereItCannotBeKeptNothingIsChanged() throws Exception {
     anEarlierYard();
     Files.writeString(data.resolve("backups"), "in the way");
