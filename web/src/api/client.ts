@@ -6,6 +6,8 @@ import { refusalOf } from './refusal';
 type Schemas = components['schemas'];
 export type BoatLine = Schemas['BoatLine'];
 export type BoatView = Schemas['BoatView'];
+export type VisitPartView = Schemas['VisitPartView'];
+export type VisitStepView = Schemas['VisitStepView'];
 export type RedTagView = Schemas['RedTagView'];
 export type CircuitView = Schemas['CircuitView'];
 export type PartView = Schemas['PartView'];

@@ -98,6 +98,13 @@ export const cardQuery = (id: string, card: string) =>
     queryFn: () => got(api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } })),
   });
 
+/** The open cards of a lay-up as one visit. */
+export const visitQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'visit'],
+    queryFn: () => got(api.GET('/api/boats/{id}/visit', { params: { path: { id } } })),
+  });
+
 /** The open card of a procedure, or the one that would be opened. */
 export const cardToOpenQuery = (id: string, procedure: Procedure) =>
   queryOptions({

@@ -27,6 +27,7 @@ import { OpenReadings } from './open-readings';
 import { Accepted } from './accepted';
 import { Contradicted } from './contradicted';
 import { OpenWork } from './open-work';
+import { OneVisit } from './one-visit';
 import { OpenCard } from './open-card';
 import { SetFitting } from './set-fitting';
 import { WaterPaths } from './water-paths';
@@ -146,6 +147,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <Bag boat={boat} />
       </aside>
       <div className="border-line min-w-0 border-t lg:border-r">
+        <OneVisit boat={boat.id} />
         <LogList boat={boat.id} mayWork={may.work} mayMove={may.move} />
       </div>
     </main>

@@ -64,6 +64,17 @@ export function AskService(props: AskProps<'SERVICE'>) {
   );
 }
 
+/** Every cylinder fogged or oiled: one tap. */
+export function AskOil(props: AskProps<'OIL'>) {
+  return (
+    <Tap
+      {...props}
+      entries={[{ kind: 'CYLINDERS_OILED', engine: props.ask.engine }]}
+      words={props.ask.label}
+    />
+  );
+}
+
 /** A part lies ready at the boat. */
 export function AskPick(props: AskProps<'PICK'>) {
   const { engine, item } = props.ask;

@@ -2,10 +2,20 @@ import type { AskOf, AskView, BoatView, CardView, StepView } from '../api/client
 import { everyKind } from '../parts/every-kind';
 import { AskAboard } from './ask-aboard';
 import { AskCoolant } from './ask-coolant';
+import { AskGiveUp } from './ask-give-up';
 import { AskNote } from './ask-note';
 import { AskDisinfect } from './ask-disinfect';
 import { AskCatch, AskCount, AskDescale, AskFill } from './ask-number';
-import { AskAfloat, AskEngine, AskKick, AskLook, AskPick, AskService, AskSet } from './ask-tap';
+import {
+  AskAfloat,
+  AskEngine,
+  AskKick,
+  AskLook,
+  AskOil,
+  AskPick,
+  AskService,
+  AskSet,
+} from './ask-tap';
 import { AskJug, AskSample } from './ask-sample';
 import { AskOpen } from './ask-open';
 import { FindPieces } from '../reading/find-pieces';
@@ -65,6 +75,10 @@ function shown({ ask, ...on }: AskProps) {
       return <FrostAsked ask={ask} {...on} />;
     case 'SERVICE':
       return <AskService ask={ask} {...on} />;
+    case 'OIL':
+      return <AskOil ask={ask} {...on} />;
+    case 'GIVE_UP':
+      return <AskGiveUp ask={ask} {...on} />;
     case 'ABOARD':
       return <AskAboard ask={ask} {...on} />;
     case 'LOOK':

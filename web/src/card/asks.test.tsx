@@ -289,6 +289,38 @@ describe('what a step asks for', () => {
     );
   });
 
+  it('keeps that the cylinders were oiled', async () => {
+    const sent = shown(ask('OIL', { label: 'cylinders oiled', engine: 'PORT' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Cylinders oiled' }));
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({ kind: 'CYLINDERS_OILED', engine: 'PORT' }),
+    );
+  });
+
+  it('lets go of a proof only with a reason, and says what that means', async () => {
+    const sent = shown(
+      ask('GIVE_UP', {
+        label: 'give up the proof of engine raw water',
+        circuit: 'engine',
+        protection: 'PROVEN',
+      }),
+    );
+    expect(screen.getByText(/It is PROVEN. This run brings water in/)).toBeTruthy();
+    const button = screen.getByRole<HTMLButtonElement>('button', { name: 'Give its proof up' });
+    expect(button.disabled).toBe(true);
+    await userEvent.type(
+      screen.getByLabelText('Give up the proof of engine raw water'),
+      'pump seized{Enter}',
+    );
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({
+        kind: 'PROOF_GIVEN_UP',
+        circuit: 'engine',
+        reason: 'pump seized',
+      }),
+    );
+  });
+
   it('writes a few words down, and nothing when there are none', async () => {
     const sent = shown(ask('NOTE', { label: 'complaints' }));
     const button = screen.getByRole<HTMLButtonElement>('button', { name: 'Write it down' });

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'react-router';
 import type { BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../api/enter';
 import { boatQuery, cardQuery } from '../api/queries';
@@ -52,10 +52,11 @@ function firstOpen(card: CardView): string {
 
 function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
   const may = useMay();
-  const [picked, setPicked] = useState<string | null>(null);
+  const { hash } = useLocation();
+  const [picked, setPicked] = useState<string | null>(hash.slice(1) || null);
   const [listed, setListed] = useState(false);
-  const key = picked ?? firstOpen(card);
-  const step = card.steps.find((s) => s.key === key) ?? card.steps[0]!;
+  const step =
+    card.steps.find((s) => s.key === picked) ?? card.steps.find((s) => s.key === firstOpen(card))!;
   const light = useLight();
   const settled = card.steps.filter((s) => s.standing !== 'OPEN').length;
   return (

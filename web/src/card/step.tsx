@@ -6,7 +6,7 @@ import { ClockFace } from '../timers/clock-face';
 import { clocksOfCard } from '../timers/running-here';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock } from '../parts/words';
+import { clock, sentence } from '../parts/words';
 import { AskShown } from './ask';
 import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
@@ -23,7 +23,7 @@ interface StepProps {
   next: () => void;
 }
 
-const TILES = new Set(['SET', 'ENGINE', 'KICK', 'SERVICE', 'LOOK', 'ABOARD', 'AFLOAT']);
+const TILES = new Set(['SET', 'ENGINE', 'KICK', 'SERVICE', 'OIL', 'LOOK', 'ABOARD', 'AFLOAT']);
 const MOST_NAMED = 3;
 const PLATEAUS = new Set(['warm-plateau', 'plateau-closed']);
 
@@ -62,6 +62,7 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
         {step.people > 1 && ` · wants ${step.people} people, or a remote start`}
         {step.tools.length > 0 && ` · ${step.tools.join(', ')}`}
       </p>
+      {step.elsewhere && open && <OnAnotherCard elsewhere={step.elsewhere} />}
       {step.waitsFor.length > 0 && open && (
         <p className="text-brass m-0 mt-3 font-semibold">
           First: {step.waitsFor.slice(0, MOST_NAMED).join('; ')}
@@ -131,6 +132,24 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
         licensed practice come first; when they differ, follow them and note it here.
       </p>
     </article>
+  );
+}
+
+/** What another card of the same visit did, or does first. */
+function OnAnotherCard({ elsewhere }: { elsewhere: NonNullable<StepView['elsewhere']> }) {
+  return (
+    <p
+      className={`m-0 mt-4 max-w-[66ch] border-l-[5px] py-1.5 pl-4 text-[16px] ${
+        elsewhere.done ? 'border-(--color-done)' : 'border-(--color-brass)'
+      }`}
+    >
+      <span className="font-bold">
+        {sentence(elsewhere.card ?? 'without a card')}
+        {elsewhere.at && `, ${clock(elsewhere.at)}`}
+        {'. '}
+      </span>
+      {elsewhere.words}
+    </p>
   );
 }
 

@@ -6,6 +6,7 @@ const ADDED: readonly [known: readonly string[], added: Fields][] = [
   [['procedureWords', 'steps', 'gauges'], { tags: [] }],
   [['task', 'workers', 'procedure'], { tags: [] }],
   [['standing', 'lastRound', 'flush'], { tags: [] }],
+  [['waitsFor', 'asks', 'said'], { elsewhere: null }],
   [['standsAgainst', 'basis'], { stopped: null }],
   [['standsAgainst', 'seconds'], { stopped: null }],
   [['whenGood', 'callHigh'], { stopFrom: null, whenStop: null, sets: null }],

@@ -51,6 +51,8 @@ const OWN: { [Kind in AskView['kind']]: Own<Kind> } = {
   COOLANT: { circuit: '' },
   FROST: { circuit: '', condition: NOTHING_TO_FIND, found: null },
   SERVICE: { engine: null, item: '' },
+  OIL: { engine: null },
+  GIVE_UP: { circuit: 'engine', protection: 'PROVEN' },
   ABOARD: { accessory: 'WASHDOWN' },
   LOOK: { circuits: [], inService: true },
   NOTE: {},

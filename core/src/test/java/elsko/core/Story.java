@@ -232,7 +232,7 @@ public final class Story {
   }
 
   public Card card() {
-    return CardWriter.write(new CardRequest(state(), progress(), schools));
+    return CardWriter.write(new CardRequest(state(), progress(), schools, now));
   }
 
   public CardProgress progress() {

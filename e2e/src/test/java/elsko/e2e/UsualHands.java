@@ -72,6 +72,8 @@ final class UsualHands {
               await enter(step.key, { kind: 'DESCALER_USED', circuit: one.circuit, segments: one.segments, liters: one.liters });
             else if (one.kind === 'SERVICE')
               await enter(step.key, { kind: 'SERVICE_DONE', engine: one.engine, item: one.item });
+            else if (one.kind === 'OIL')
+              await enter(step.key, { kind: 'CYLINDERS_OILED', engine: one.engine });
             else if (one.kind === 'LOOK')
               for (const circuit of one.circuits)
                 await enter(step.key, { kind: 'CIRCUIT_SEEN', circuit, inService: one.inService });

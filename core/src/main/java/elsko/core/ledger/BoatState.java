@@ -168,6 +168,19 @@ public record BoatState(
         .toList();
   }
 
+  /**
+   * Whether water in a circuit would undo what is proven of it, or recorded empty, while nobody has
+   * given that up. In spring it is meant to; and a card that drains it may still wet it once more.
+   */
+  public boolean wouldBeUndoneByWater(Circuit circuit) {
+    CircuitState now = circuit(circuit.key());
+    if (now.givenUp() || openCard(Procedure.COMMISSION) != null) {
+      return false;
+    }
+    return now.protection() == Protection.PROVEN
+        || now.protection() == Protection.DRAINED && openCard(Procedure.WINTERIZE) == null;
+  }
+
   public FittingStanding fitting(String key) {
     return fittings.get(boat.fitting(key).key());
   }

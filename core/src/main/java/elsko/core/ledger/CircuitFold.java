@@ -73,6 +73,10 @@ final class CircuitFold {
   private final LogTime time;
   private final WaterFold water;
   private Acceptance accepted;
+
+  /** Somebody let go of what is proven of it, until water comes in or it is filled again. */
+  private boolean givenUp;
+
   private final CoolantSide coolant;
   private Lot lot;
   private double litersUsed;
@@ -189,6 +193,7 @@ final class CircuitFold {
   /** Water went through or came in: nothing that was measured holds any more. */
   void flooded() {
     asItStands = null;
+    givenUp = false;
     known = true;
     segments.keySet().forEach(segment -> hold(segment, Content.WATER));
     evidence.flooded();
@@ -199,6 +204,11 @@ final class CircuitFold {
     lot = null;
     litersUsed = 0;
     flows.clear();
+  }
+
+  void proofGivenUp() {
+    asItStands = null;
+    givenUp = true;
   }
 
   void drainOut(String drain) {
@@ -270,6 +280,7 @@ final class CircuitFold {
    */
   void filled(Fact.FluidUsed used, String person, boolean thermostatShut) {
     asItStands = null;
+    givenUp = false;
     rememberFailure();
     forgetProof();
     known = true;
@@ -382,7 +393,8 @@ final class CircuitFold {
         unreachedWords(),
         protection == Protection.FILLED ? unsettled : List.of(),
         water.history(),
-        acceptance(protection));
+        acceptance(protection),
+        givenUp);
   }
 
   private String unreachedWords() {

@@ -23,6 +23,7 @@ import java.util.Set;
  * @param unsettled the filled segments nothing vouches for, while every sample is good
  * @param history since when what is in it has stood there
  * @param accepted that it is taken as it is for a while; null when it is not. Proves nothing
+ * @param givenUp somebody let go of what is proven of it, to bring water in
  */
 public record CircuitState(
     Circuit circuit,
@@ -43,7 +44,8 @@ public record CircuitState(
     String unreached,
     List<Unsettled> unsettled,
     WaterHistory history,
-    Acceptance accepted) {
+    Acceptance accepted,
+    boolean givenUp) {
 
   /** What is in a segment. */
   public enum Content {

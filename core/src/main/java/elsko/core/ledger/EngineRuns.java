@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** Follows through the log how each engine's gauges went. */
 final class EngineRuns {
@@ -44,6 +45,12 @@ final class EngineRuns {
   private final Map<Position, Instant> dryingSince = new EnumMap<>(Position.class);
   private final Set<Position> waterSeen = EnumSet.noneOf(Position.class);
 
+  /** Whether the water it runs on now is fresh; nothing while it does not run on water. */
+  private final Map<Position, Boolean> onFreshWater = new EnumMap<>(Position.class);
+
+  private final Map<Position, EngineRun.OnWater> lastOnWater = new EnumMap<>(Position.class);
+  private final Map<Position, EngineRun.Cylinders> cylinders = new EnumMap<>(Position.class);
+
   private final Predicate<Position> goesByItsOwn;
 
   /**
@@ -55,9 +62,31 @@ final class EngineRuns {
   }
 
   /** It runs on water anew: what its thermostat did before says nothing any more. */
-  void startedOnWater(Position engine) {
+  void startedOnWater(Position engine, boolean fresh) {
     readings.remove(engine);
     opened.remove(engine);
+    onFreshWater.put(engine, fresh);
+  }
+
+  /** Any start, of any kind: oil on the walls of its cylinders is gone. */
+  void turnedOver(Position engine) {
+    cylinders.computeIfPresent(engine, (key, oiled) -> oiled.startedSince());
+  }
+
+  void cylindersOiled(Position engine, Instant at) {
+    cylinders.put(engine, new EngineRun.Cylinders(at, false));
+  }
+
+  /** It is brought back to run: its oil is burnt off on purpose, and sea comes in. */
+  void seasonBegins() {
+    cylinders.clear();
+    lastOnWater.clear();
+  }
+
+  void seaCameIn(@Nullable Position engine) {
+    if (engine != null) {
+      lastOnWater.remove(engine);
+    }
   }
 
   void started(Position engine, Instant at) {
@@ -66,8 +95,14 @@ final class EngineRuns {
   }
 
   /** A minute's run with water seen blows the muffler out. */
-  void stopped(Position engine, Instant at) {
+  void stopped(Position engine, Entry entry) {
+    Instant at = entry.deviceTime();
     Instant start = startedAt.remove(engine);
+    Boolean fresh = onFreshWater.remove(engine);
+    if (start != null && fresh != null) {
+      lastOnWater.put(
+          engine, new EngineRun.OnWater(start, at, fresh, ranWarm(engine), entry.card()));
+    }
     if (start != null && waterSeen.contains(engine) && !start.plus(EMPTIES_MUFFLER).isAfter(at)) {
       cranked.remove(engine);
     }
@@ -177,7 +212,9 @@ final class EngineRuns {
               List.copyOf(plateaus.getOrDefault(engine, List.of())),
               cranked.getOrDefault(engine, CrankCount.NONE),
               suctionDry.contains(engine),
-              dryingSince.get(engine)));
+              dryingSince.get(engine),
+              lastOnWater.get(engine),
+              cylinders.get(engine)));
     }
     return runs;
   }

@@ -50,6 +50,10 @@ public final class EntryWords {
         yield "%s accepted as it is until %s: %s"
             .formatted(circuit(boat, taken.circuit()), until, taken.reason());
       }
+      case Fact.ProofGivenUp given ->
+          "proof of %s given up%s"
+              .formatted(circuit(boat, given.circuit()), because(given.reason()));
+      case Fact.CylindersOiled oiled -> engine(oiled.engine()) + ": cylinders oiled";
       case Fact.FrostLooked looked ->
           "%s looked over for frost: %s"
               .formatted(circuit(boat, looked.circuit()), looked.found().words());

@@ -390,6 +390,16 @@ public sealed interface Fact {
     }
   }
 
+  /**
+   * Somebody lets go of what was proven of a circuit, or recorded empty, because water goes into it
+   * again; it is winterized again afterwards.
+   */
+  record ProofGivenUp(String circuit, String reason) implements AboutCircuit {
+    public ProofGivenUp {
+      reason = kept("reason", reason, "Say why its proof may go.");
+    }
+  }
+
   /** A second person looked at a circuit's readings and signs for them. */
   record Countersigned(String circuit) implements AboutCircuit {}
 
@@ -414,6 +424,13 @@ public sealed interface Fact {
       return Limits.of(limit).judge(value, against);
     }
   }
+
+  /**
+   * Every cylinder of an engine was fogged, or got its teaspoon of oil and was turned by hand.
+   *
+   * @param engine which; null when there is only one
+   */
+  record CylindersOiled(@Nullable Position engine) implements Fact {}
 
   /**
    * An engine has another hour meter: what it shows goes on from where the old one stopped.

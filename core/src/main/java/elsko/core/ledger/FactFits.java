@@ -104,6 +104,12 @@ public final class FactFits {
       case Fact.MeterReplaced replaced -> {
         engine(boat, replaced.engine());
       }
+      case Fact.CylindersOiled oiled -> {
+        engine(boat, oiled.engine());
+      }
+      case Fact.ProofGivenUp given -> {
+        boat.circuit(given.circuit());
+      }
       case Fact.TagLifted lifted -> {
         engine(boat, lifted.engine());
       }

@@ -162,6 +162,12 @@ public final class Interlocks {
       case Fact.EngineTroubled engineTroubled -> {}
       case Fact.JugRead jugRead -> {}
       case Fact.MeterReplaced meterReplaced -> {}
+      case Fact.CylindersOiled oiled -> {
+        oiling(oiled);
+      }
+      case Fact.ProofGivenUp given -> {
+        givingUp(given);
+      }
       case Fact.CaughtAtDrain caughtAtDrain -> {}
       case Fact.ConditionSeen conditionSeen -> {}
       case Fact.BagCounted bagCounted -> {}
@@ -225,6 +231,22 @@ public final class Interlocks {
     if (circuit.sampledBy().contains(person)) {
       throw Refused.state(
           "person", "Whoever read a sample does not sign for it. A second person looks at it.");
+    }
+  }
+
+  private void oiling(Fact.CylindersOiled oiled) {
+    Position engine = StartRules.named(state, oiled.engine());
+    if (state.running().containsKey(engine)) {
+      throw Refused.state(
+          "engine",
+          "The %s is running: it is oiled when it has stopped.".formatted(engine.words()));
+    }
+  }
+
+  private void givingUp(Fact.ProofGivenUp given) {
+    if (!state.wouldBeUndoneByWater(boat.circuit(given.circuit()))) {
+      throw Refused.state(
+          "circuit", "Nothing is proven of it that water would undo, or it was given up already.");
     }
   }
 
@@ -445,6 +467,7 @@ public final class Interlocks {
       throw Refused.state(
           "liters", "%s still OUT: acid would run out.".formatted(Words.sentence(open.get(0))));
     }
+    StartRules.proofIsNotUndone(state, boat.circuit(used.circuit()), "liters");
   }
 
   /** Chlorine and acid together make poison gas. */

@@ -94,6 +94,8 @@ public final class LateRules {
       case Fact.TagRemedied tagRemedied -> false;
       case Fact.TagLifted tagLifted -> false;
       case Fact.MeterReplaced meterReplaced -> false;
+      case Fact.CylindersOiled cylindersOiled -> false;
+      case Fact.ProofGivenUp proofGivenUp -> false;
       case Fact.CaughtAtDrain caughtAtDrain -> false;
       case Fact.LearnedUsed learnedUsed -> false;
       case Fact.RoundDone roundDone -> false;

@@ -210,6 +210,10 @@ public final class Ledger {
       case Fact.LearnedUsed said -> {
         learned.used(said.key(), said.used());
       }
+      case Fact.CylindersOiled oiled -> {
+        boat.enginesMeant(oiled.engine())
+            .forEach(engine -> runs.cylindersOiled(engine, entry.deviceTime()));
+      }
       case Fact.MeterReplaced replaced -> {
         boat.enginesMeant(replaced.engine())
             .forEach(
@@ -233,7 +237,7 @@ public final class Ledger {
                   }
                   wetAgain(engine, entry);
                   running.remove(engine);
-                  runs.stopped(engine, entry.deviceTime());
+                  runs.stopped(engine, entry);
                 });
       }
       case Fact.ServiceDone done -> {
@@ -348,6 +352,9 @@ public final class Ledger {
       case Fact.SampleRead read -> {
         ifLowPoint(
             read.lowPoint(), circuit -> circuit.sample(read, entry.person(), entry.serverTime()));
+      }
+      case Fact.ProofGivenUp given -> {
+        ifThere(given.circuit(), CircuitFold::proofGivenUp);
       }
       case Fact.Countersigned signed -> {
         ifThere(signed.circuit(), circuit -> circuit.countersigned(entry.person()));
@@ -655,6 +662,7 @@ public final class Ledger {
     } else if (kind == FittingKind.SEACOCK) {
       if (afloat && after.state() == FittingState.OPEN && before.state() != FittingState.OPEN) {
         circuit.flooded();
+        runs.seaCameIn(boat.circuit(after.fitting().circuit()).engine());
       }
     } else if (kind == FittingKind.DRIVE) {
       circuit.stands(after.state() == FittingState.DOWN);
@@ -714,6 +722,7 @@ public final class Ledger {
     Instant at = entry.deviceTime();
     for (Position engine : boat.enginesMeant(started.engine())) {
       Circuit circuit = boat.engineCircuit(engine);
+      runs.turnedOver(engine);
       if (started.basis() == StartBasis.KICK) {
         kicked.add(engine);
       } else if (started.basis() == StartBasis.CRANK_SHUT) {
@@ -730,7 +739,7 @@ public final class Ledger {
                 && boat.fittingsOf(circuit, FittingKind.FEED).stream()
                     .anyMatch(f -> fittings.get(f.key()).state() == FittingState.TANK);
         if (!onTank) {
-          runs.startedOnWater(engine);
+          runs.startedOnWater(engine, started.basis() == StartBasis.FED);
           circuits.get(circuit.key()).flooded();
         }
       }
@@ -744,6 +753,9 @@ public final class Ledger {
       boat.circuits().stream()
           .filter(this::seaComesIn)
           .forEach(circuit -> circuits.get(circuit.key()).flooded());
+    }
+    if (moved.afloat()) {
+      runs.seasonBegins();
     }
     afloat = moved.afloat();
     boat.engineCircuits().stream()
@@ -771,6 +783,7 @@ public final class Ledger {
         circuits.values().forEach(CircuitFold::layUpBegins);
       } else if (opened.procedure() == Procedure.COMMISSION) {
         circuits.values().forEach(CircuitFold::seasonBegins);
+        runs.seasonBegins();
       }
       lastCard = null;
     }

@@ -40,6 +40,31 @@ final class StartRules {
     rules.noRedTag(started.basis());
     rules.everyStart();
     rules.onBasis(started, kickAllowed);
+    if (rules.bringsWater(started.basis())) {
+      proofIsNotUndone(state, rules.circuit, "basis");
+    }
+  }
+
+  /** Whoever wets a proven circuit says so first: it is not safe any more, and done again. */
+  static void proofIsNotUndone(BoatState state, Circuit circuit, String field) {
+    if (state.wouldBeUndoneByWater(circuit)) {
+      throw Refused.state(
+          field,
+          "%s is %s: water in it undoes that. First say that its proof is given up, and why; it is winterized again afterwards."
+              .formatted(
+                  Words.sentence(circuit.name()),
+                  state.circuit(circuit.key()).protection().name()));
+    }
+  }
+
+  private boolean bringsWater(StartBasis basis) {
+    Fitting feed = boat.fittingOf(circuit, FittingKind.FEED);
+    boolean onTank = feed != null && state.is(feed, TANK);
+    return switch (basis) {
+      case AFLOAT, PRIMED -> true;
+      case FED -> !onTank;
+      case CRANK_SHUT, KICK -> false;
+    };
   }
 
   /** A starter that turns an engine is as much a start as one that fires it. */

@@ -9,6 +9,7 @@ import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;
 import elsko.core.procedure.Choices;
+import elsko.core.procedure.OneVisit;
 import elsko.core.procedure.Schools;
 import elsko.core.procedure.Step;
 import elsko.core.procedure.StepWork;
@@ -16,6 +17,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is left to do on a boat before it may sit through the winter: the open steps of its
@@ -32,9 +35,11 @@ public final class LayUp {
   public static final String FILL = "fill";
   public static final String SYSTEMS = "systems";
   public static final String PROVE = "prove";
+  public static final String CYLINDERS = "cylinders";
   public static final String CLOSE = "close";
 
   private static final int LIFT_MINUTES = 30;
+  private static final Set<String> AFTER_IT_IS_SAFE = Set.of(CYLINDERS, CLOSE);
 
   private LayUp() {}
 
@@ -51,14 +56,16 @@ public final class LayUp {
     if (state.afloat()) {
       gathering.lift();
     }
+    CardProgress emptied =
+        laidUp ? null : winterizing == null ? wouldBe(state, schools) : winterizing;
     if (service != null) {
-      gathering.service(service);
+      gathering.service(service, emptied);
     }
     if (descaling != null) {
       gathering.descaling(descaling);
     }
-    if (!laidUp) {
-      gathering.winterizing(winterizing == null ? wouldBe(state, schools) : winterizing);
+    if (emptied != null) {
+      gathering.winterizing(emptied);
     }
     return gathering.found();
   }
@@ -84,6 +91,12 @@ public final class LayUp {
     private final WorkLeft.Gathered gathered = new WorkLeft.Gathered();
     private int safe = -1;
 
+    /** Steps of the winterizing card that the service does for it. */
+    private Set<String> doneOnTheService = Set.of();
+
+    /** What is done to cylinders, once nothing starts them any more. */
+    private final List<Step> cylinders = new ArrayList<>();
+
     Gathering(BoatState state, Schools schools) {
       this.state = state;
       this.schools = schools;
@@ -101,13 +114,28 @@ public final class LayUp {
           List.of());
     }
 
-    void service(CardProgress progress) {
-      List<Step> open = WorkLeft.open(progress, card(progress).steps());
+    /**
+     * @param winterizing what is still to be winterized; null: nothing
+     */
+    void service(CardProgress progress, @Nullable CardProgress winterizing) {
+      Card service = card(progress);
+      List<Step> open = new ArrayList<>(WorkLeft.open(progress, service.steps()));
+      if (winterizing != null) {
+        cylinders.addAll(open.stream().filter(step -> isOfCylinders(service, step)).toList());
+        open.removeAll(cylinders);
+        doneOnTheService =
+            OneVisit.warmedOnTheService(
+                new CardRequest(state, winterizing, schools), service, progress);
+      }
       if (!open.isEmpty()) {
         gathered.add(
             new VisitTask(SERVICE, "Lay-up service", WorkLeft.minutes(open), 1, engine, null, null),
             open);
       }
+    }
+
+    private static boolean isOfCylinders(Card card, Step step) {
+      return StepWork.of(card, step) == StepWork.CYLINDERS;
     }
 
     /**
@@ -151,18 +179,21 @@ public final class LayUp {
 
     void winterizing(CardProgress progress) {
       Map<String, List<Step>> byTask = new LinkedHashMap<>();
-      for (String key : List.of(EMPTY, FILL, SYSTEMS, PROVE, CLOSE)) {
+      for (String key : List.of(EMPTY, FILL, SYSTEMS, PROVE, CYLINDERS, CLOSE)) {
         byTask.put(key, new ArrayList<>());
       }
       Card card = card(progress);
       for (Step step : WorkLeft.open(progress, card.steps())) {
-        byTask.get(taskOf(card, step)).add(step);
+        if (!doneOnTheService.contains(step.key())) {
+          byTask.get(taskOf(card, step)).add(step);
+        }
       }
+      byTask.get(CYLINDERS).addAll(cylinders);
       byTask.forEach(
           (key, open) -> {
             if (!open.isEmpty()) {
               gathered.add(task(key, open), open);
-              if (!key.equals(CLOSE) && (safe < 0 || !key.equals(PROVE))) {
+              if (!AFTER_IT_IS_SAFE.contains(key) && (safe < 0 || !key.equals(PROVE))) {
                 safe = gathered.tasks.size() - 1;
               }
             }
@@ -180,6 +211,9 @@ public final class LayUp {
       }
       if (work == StepWork.PROVE) {
         return PROVE;
+      }
+      if (work == StepWork.CYLINDERS) {
+        return CYLINDERS;
       }
       boolean ofAnEngine =
           step.circuit() != null
@@ -202,6 +236,8 @@ public final class LayUp {
         case PROVE ->
             new VisitTask(
                 key, "Prove", minutes, people, Skill.SYSTEMS, Equipment.REFRACTOMETER, null);
+        case CYLINDERS ->
+            new VisitTask(key, "Oil the cylinders", minutes, people, engine, null, null);
         default -> new VisitTask(key, "Close the boat", minutes, people, Skill.SYSTEMS, null, null);
       };
     }

@@ -75,6 +75,9 @@ public record Answers(List<List<Answer<?>>> ways) {
           one(
               Answer.with(Field.SERVICED, service.item())
                   .and(Field.SERVICED_OF, meant(boat, service.engine())));
+      case Ask.Oil oil ->
+          one(Answer.any(Fact.CylindersOiled.class).and(Field.OILED, meant(boat, oil.engine())));
+      case Ask.GiveUp given -> one(Answer.with(Field.GIVEN_UP, given.circuit()));
       case Ask.Aboard aboard -> one(Answer.with(Field.ACCESSORY, aboard.accessory()));
       case Ask.Look look -> new Answers(List.of(lookedAt(look)));
       case Ask.Note note -> one(Answer.any(Fact.Noted.class));

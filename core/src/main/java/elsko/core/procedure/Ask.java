@@ -148,6 +148,12 @@ public sealed interface Ask {
   /** Something that falls due is done; {@code engine} null: for the boat as a whole. */
   record Service(String label, Position engine, String item) implements Ask {}
 
+  /** Every cylinder is fogged or oiled. */
+  record Oil(String label, Position engine) implements Ask {}
+
+  /** Water is about to undo what is proven of a circuit: somebody lets go of it, with a reason. */
+  record GiveUp(String label, String circuit) implements Ask {}
+
   /** Somebody looks whether an accessory is aboard. */
   record Aboard(String label, Accessory accessory) implements Ask {}
 

@@ -53,6 +53,8 @@ public final class AskStatus {
       case Ask.Coolant coolant -> isSaid(coolant);
       case Ask.Frost frost -> isSaid(frost);
       case Ask.Service service -> isSaid(service);
+      case Ask.Oil oil -> isSaid(oil);
+      case Ask.GiveUp given -> isSaid(given);
       case Ask.Aboard aboard -> isSaid(aboard);
       case Ask.Look look -> isSaid(look);
       case Ask.Note note -> isSaid(note);

@@ -14,12 +14,14 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** What a card is written for. What its steps ask of it again and again is worked out once. */
 public final class CardRequest {
   private final BoatState state;
   private final CardProgress progress;
   private final Schools schools;
+  private final @Nullable Instant now;
   private List<OnCircuit> circuits;
   private List<DueItem> due;
 
@@ -27,9 +29,29 @@ public final class CardRequest {
    * @param progress the opened card: its procedure, choices, and how the boat stood then
    */
   public CardRequest(BoatState state, CardProgress progress, Schools schools) {
+    this(state, progress, schools, null);
+  }
+
+  /**
+   * The same at a moment: what another card did so long ago does not count any more.
+   *
+   * @param now null: nothing is too long ago
+   */
+  public CardRequest(
+      BoatState state, CardProgress progress, Schools schools, @Nullable Instant now) {
     this.state = state;
     this.progress = progress;
     this.schools = schools;
+    this.now = now;
+  }
+
+  @Nullable Instant now() {
+    return now;
+  }
+
+  /** What the other cards of the same visit did, and still have to do. */
+  OneVisit visit() {
+    return new OneVisit(this);
   }
 
   BoatState state() {

@@ -48,6 +48,9 @@ public final class CardRules {
       throw Refused.state(
           "step", "First %s: done, or skipped with a reason.".formatted(named(before)));
     }
+    if (step.elsewhere() != null && step.elsewhere().first()) {
+      throw Refused.state("step", step.elsewhere().words());
+    }
     AskStatus status = AskStatus.of(state, progress, step.key());
     List<String> open =
         step.asks().stream().filter(ask -> !status.isAnswered(step, ask)).map(Ask::label).toList();

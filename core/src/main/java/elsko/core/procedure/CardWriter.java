@@ -1,6 +1,7 @@
 package elsko.core.procedure;
 
 import elsko.core.Words;
+import elsko.core.ledger.Procedure;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -16,6 +17,9 @@ public final class CardWriter {
     CardPlan plan = plan(request);
     List<Step> written = new ArrayList<>(plan.steps(request));
     Step last = written.remove(written.size() - 1);
+    if (isBeforeTheWinter(request.progress().procedure())) {
+      written.addAll(OilAgain.steps(request));
+    }
     List<Step> steps = new ArrayList<>(ordered(written));
     steps.add(last.waitingFor(steps.stream().map(Step::key).toList()));
     return new Card(
@@ -23,6 +27,13 @@ public final class CardWriter {
         plan.chosen(request),
         plan.notCovered(request),
         reachable(steps));
+  }
+
+  private static boolean isBeforeTheWinter(Procedure procedure) {
+    return switch (procedure) {
+      case FLUSH, DESCALE, LAY_UP_SERVICE, WINTERIZE -> true;
+      case INTAKE, COMMISSION -> false;
+    };
   }
 
   /** A time limit that the card's own steps do not fit into is not asked for. */

@@ -13,6 +13,7 @@ final class Coolant implements Contributor {
     if (on.circuit().kind() != CircuitKind.COOLANT) {
       return List.of();
     }
+    Step.Elsewhere read = on.request().visit().coolantRead(on, on.key(KEY));
     return List.of(
         on.step(KEY, "Read the coolant cold")
             .how(
@@ -23,11 +24,14 @@ final class Coolant implements Contributor {
             .tools(List.of("instrument with an EG scale", "pipette"))
             .hurts(Cautions.COLD, "Ethylene glycol: poison to people and animals; spills wiped.")
             .asks(
-                List.of(
-                    new Ask.Coolant(on.circuit().name(), on.circuit().key()),
-                    Ask.See.of(on.engine(), Conditions.COOLANT_LEVEL),
-                    Ask.See.of(on.engine(), Conditions.COOLANT_LOOK)))
-            .minutes(4)
+                read != null
+                    ? List.of()
+                    : List.of(
+                        new Ask.Coolant(on.circuit().name(), on.circuit().key()),
+                        Ask.See.of(on.engine(), Conditions.COOLANT_LEVEL),
+                        Ask.See.of(on.engine(), Conditions.COOLANT_LOOK)))
+            .elsewhere(read)
+            .minutes(read != null ? 0 : 4)
             .written());
   }
 }

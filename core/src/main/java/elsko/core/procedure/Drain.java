@@ -47,6 +47,7 @@ final class Drain implements Contributor {
         .hurts(DrainWords.hurts(on))
         .asks(asks)
         .after(on.key(WarmUp.KEY))
+        .elsewhere(on.isEngine() ? on.request().visit().oilFirst(on) : null)
         .minutes(4 + 2 * opens.size())
         .written();
   }

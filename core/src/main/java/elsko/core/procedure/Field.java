@@ -51,6 +51,10 @@ public record Field<F extends Fact>(Class<F> kind, String name, Function<F, Obje
       new Field<>(Fact.ServiceDone.class, "item", Fact.ServiceDone::item);
   static final Field<Fact.ServiceDone> SERVICED_OF =
       new Field<>(Fact.ServiceDone.class, "engine", Fact.ServiceDone::engine);
+  static final Field<Fact.CylindersOiled> OILED =
+      new Field<>(Fact.CylindersOiled.class, "engine", Fact.CylindersOiled::engine);
+  static final Field<Fact.ProofGivenUp> GIVEN_UP =
+      new Field<>(Fact.ProofGivenUp.class, "circuit", Fact.ProofGivenUp::circuit);
   static final Field<Fact.JugRead> JUG_OF =
       new Field<>(Fact.JugRead.class, "lot", read -> read.lot().number());
   static final Field<Fact.SampleRead> SAMPLED =

@@ -98,6 +98,8 @@ public final class InTheWay {
       case Ask.Coolant coolant -> null;
       case Ask.Frost frost -> null;
       case Ask.Service service -> null;
+      case Ask.Oil oil -> null;
+      case Ask.GiveUp given -> null;
       case Ask.Aboard aboard -> null;
       case Ask.Look look -> null;
       case Ask.Note note -> null;

@@ -12,10 +12,14 @@ import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Oil, fuel, plugs and battery of every engine, before the boat sits. */
 final class LayUpServiceCard implements CardPlan {
-  private static final int OIL_IS_THIN_FOR = 45;
+  static final String OIL = "oil";
+  static final String FUEL = "fuel";
+  static final String GEAR_OIL = "gear-oil";
+  static final String PLUGS = "spark-plugs";
 
   @Override
   public List<Step> steps(CardRequest request) {
@@ -43,15 +47,13 @@ final class LayUpServiceCard implements CardPlan {
     if (due.contains(Interval.VALVES)) {
       steps.add(valves(on));
     }
-    if (wet) {
-      steps.add(
-          WarmUp.step(on, WarmUp.KEY)
-              .why("Thin oil carries the dirt out and can be drawn up a tube.")
-              .written());
-    }
-    steps.add(oil(on, engine, wet));
-    steps.add(gearOil(on, due));
     steps.add(fuel(on, due));
+    Step.Elsewhere warm = on.request().visit().warm(on, on.key(WarmUp.KEY));
+    if (wet) {
+      steps.add(warmUp(on, warm));
+    }
+    steps.add(oil(on, engine, wet, warm));
+    steps.add(gearOil(on, due));
     if (engine.fuel() == Fuel.PETROL) {
       steps.add(sparkPlugs(on));
     }
@@ -60,10 +62,29 @@ final class LayUpServiceCard implements CardPlan {
     }
   }
 
-  private static Step oil(OnCircuit on, EngineDescription engine, boolean warmed) {
+  private static Step warmUp(OnCircuit on, Step.@Nullable Elsewhere warm) {
+    Step.Draft step =
+        WarmUp.step(on, WarmUp.KEY)
+            .why("Thin oil carries the dirt out and can be drawn up a tube.")
+            .after(on.key(FUEL));
+    if (warm != null) {
+      return WarmUp.doneElsewhere(step, warm);
+    }
+    Step written = step.written();
+    return !on.request().visit().wouldBeUndone(on)
+        ? written
+        : step.title(on.titled("Warm the engine, or leave its proof as it is"))
+            .how(
+                "Its raw water is %s: a run on water undoes that, and it is drained, filled and sampled again. Usually this is skipped, and the oil drawn cold: slower, from the lowest place. Where it has to run, its proof is given up first. %s"
+                    .formatted(on.state().protection().name(), written.how()))
+            .written();
+  }
+
+  private static Step oil(
+      OnCircuit on, EngineDescription engine, boolean warmed, Step.@Nullable Elsewhere warm) {
     Double liters = engine.details().oilLiters();
     Step.Draft oil =
-        on.step("oil", "Change oil and filter, warm")
+        on.step(OIL, "Change oil and filter, warm")
             .how(
                 "Draw the old oil, filter off, new oil in%s. Read the dipstick a second time, %s. Waste oil to"
                         .formatted(
@@ -88,10 +109,12 @@ final class LayUpServiceCard implements CardPlan {
                     Ask.See.of(on.engine(), Conditions.OIL_LEVEL),
                     service(on.engine(), Interval.ENGINE_OIL)))
             .minutes(25);
-    return warmed
-        ? oil.within(on.key(WarmUp.KEY), OIL_IS_THIN_FOR, "the oil is thin while it is warm")
-            .written()
-        : oil.written();
+    if (warmed && warm == null) {
+      oil.within(on.key(WarmUp.KEY), OneVisit.OIL_IS_THIN_FOR, "the oil is thin while it is warm");
+    } else if (warmed) {
+      oil.after(on.key(WarmUp.KEY));
+    }
+    return oil.written();
   }
 
   private static Step gearOil(OnCircuit on, Set<Interval> fallsDue) {
@@ -101,14 +124,13 @@ final class LayUpServiceCard implements CardPlan {
       asks.add(service(on.engine(), Interval.GEAR_OIL));
     }
     return on.step(
-            "gear-oil",
-            due ? "Change the gearbox or drive oil" : "Look at the gearbox or drive oil")
+            GEAR_OIL, due ? "Change the gearbox or drive oil" : "Look at the gearbox or drive oil")
         .how("Screw out, look, let it run out where due. Milky means water.")
         .why("Water in it freezes and cracks the housing.")
         .tools(List.of("drain pan", "new seals"))
         .hurts("Milky oil: not stored so; find the seal first.")
         .asks(asks)
-        .after(on.key("oil"))
+        .after(on.key(OIL))
         .minutes(due ? 15 : 5)
         .written();
   }
@@ -119,14 +141,13 @@ final class LayUpServiceCard implements CardPlan {
         due
             ? List.of(service(on.engine(), Interval.FUEL_FILTER))
             : List.of(new Ask.Note("stabilizer in, how much"));
-    return on.step("fuel", due ? "Fuel: stabilizer, filter, bleed" : "Fuel: stabilizer")
+    return on.step(FUEL, due ? "Fuel: stabilizer, filter, bleed" : "Fuel: stabilizer")
         .how(
             "Stabilizer in, tank by the yard's rule, run it through. Filter where due, then bleed.")
         .why("Old fuel gums; water in the filter freezes.")
         .tools(List.of("stabilizer", "fuel filter"))
         .hurts("Fuel: no ignition, tank vents open. Fuel systems are licensed people's work.")
         .asks(asks)
-        .after(on.key("oil"))
         .minutes(due ? 20 : 8)
         .written();
   }
@@ -158,7 +179,7 @@ final class LayUpServiceCard implements CardPlan {
                 .filter(coolant -> coolant.engine() == on.engine())
                 .<Ask>map(coolant -> new Ask.Coolant(coolant.name(), coolant.key()))
                 .toList())
-        .after(on.key("new-coolant"), on.key("oil"))
+        .after(on.key("new-coolant"), on.key(OIL))
         .minutes(4)
         .written();
   }
@@ -177,7 +198,7 @@ final class LayUpServiceCard implements CardPlan {
   }
 
   private static Step sparkPlugs(OnCircuit on) {
-    return on.step("spark-plugs", "Spark plugs, fog, turn by hand")
+    return on.step(PLUGS, "Spark plugs, fog, turn by hand")
         .how(
             "Look at each: dry and light is good, wet means rings. Fog or a teaspoon of oil in each cylinder,"
                 + " turned by hand, plugs back. Last of all: no start after it.")
@@ -187,8 +208,10 @@ final class LayUpServiceCard implements CardPlan {
         .asks(
             List.of(
                 Ask.See.of(on.engine(), Conditions.SPARK_PLUGS),
-                service(on.engine(), Interval.SPARK_PLUGS)))
-        .after(on.key("oil"), on.key("gear-oil"), on.key("fuel"))
+                service(on.engine(), Interval.SPARK_PLUGS),
+                new Ask.Oil("cylinders oiled, turned by hand", on.engine())))
+        .after(on.key(OIL), on.key(GEAR_OIL), on.key(FUEL))
+        .elsewhere(on.request().visit().runsToCome(on))
         .minutes(20)
         .written();
   }

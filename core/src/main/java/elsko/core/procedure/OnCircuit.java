@@ -47,15 +47,17 @@ record OnCircuit(CardRequest request, Circuit circuit) {
 
   /** A step about this circuit. Where there are several, its title names which, aloud. */
   Step.Draft step(String step, String title) {
+    return Step.called(key(step), titled(title)).of(circuit.key());
+  }
+
+  String titled(String title) {
     boolean alone = circuit.key().equals(ONLY_ENGINE) && boat().engineCircuits().size() == 1;
-    String named =
-        alone
-            ? title
-            : Words.sentence(shortName())
-                + ": "
-                + title.substring(0, 1).toLowerCase(java.util.Locale.ROOT)
-                + title.substring(1);
-    return Step.called(key(step), named).of(circuit.key());
+    return alone
+        ? title
+        : Words.sentence(shortName())
+            + ": "
+            + title.substring(0, 1).toLowerCase(java.util.Locale.ROOT)
+            + title.substring(1);
   }
 
   /** "Port engine", "generator", "air conditioning". */

@@ -61,8 +61,21 @@ final class Running {
   }
 
   Running start(StartBasis basis) {
+    if (!isOnTank() && on.request().visit().wouldBeUndone(on)) {
+      asks.add(
+          0, new Ask.GiveUp("give up the proof of " + on.circuit().name(), on.circuit().key()));
+    }
     asks.add(new Ask.Engine("start the " + on.engine().words(), on.engine(), basis));
     return this;
+  }
+
+  /** Antifreeze is drawn, not water. */
+  private boolean isOnTank() {
+    return Ask.only(Ask.Set.class, asks)
+        .filter(set -> on.boat().fitting(set.fitting()).kind() == FittingKind.FEED)
+        .reduce((first, second) -> second)
+        .filter(set -> set.to() == TANK)
+        .isPresent();
   }
 
   Running stop() {

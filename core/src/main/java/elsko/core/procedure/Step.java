@@ -1,8 +1,12 @@
 package elsko.core.procedure;
 
 import elsko.core.boat.FeedGuard;
+import elsko.core.boat.Position;
+import elsko.core.ledger.Procedure;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One step of a card.
@@ -18,6 +22,7 @@ import java.util.List;
  * @param feed the water of that run, where it is fed by hand; or null
  * @param soak the boat is occupied after it, but nobody is needed; or null
  * @param people how many it wants
+ * @param elsewhere what another card of the same visit has to do with it; or null
  */
 public record Step(
     String key,
@@ -34,7 +39,8 @@ public record Step(
     Run run,
     FeedGuard feed,
     Soak soak,
-    int people) {
+    int people,
+    @Nullable Elsewhere elsewhere) {
 
   /** An engine runs from so many minutes to so many; what is said at either end. */
   public record Run(int fromMinutes, int toMinutes, String whenDue, String whenOver) {}
@@ -44,6 +50,35 @@ public record Step(
 
   /** From so many minutes to so many; what is said at either end. */
   public record Soak(int fromMinutes, int toMinutes, String whenDue, String whenOver) {}
+
+  /**
+   * What another card of the same visit did for a step, or does first.
+   *
+   * @param card what that card is for; null when it was on none
+   * @param at when it was done there; null where nothing was done yet
+   * @param done it need not be done again
+   * @param first the step is not done before it
+   */
+  public record Elsewhere(
+      @Nullable Procedure card, @Nullable Instant at, String words, boolean done, boolean first) {
+    static Elsewhere done(@Nullable Procedure card, @Nullable Instant at, String words) {
+      return new Elsewhere(card, at, words, true, false);
+    }
+
+    static Elsewhere of(@Nullable Procedure card, @Nullable Instant at, String words) {
+      return new Elsewhere(card, at, words, false, false);
+    }
+
+    static Elsewhere first(Procedure card, String words) {
+      return new Elsewhere(card, null, words, false, true);
+    }
+  }
+
+  /** Whether an engine is started in it, or kicked over. */
+  boolean starts(Position engine) {
+    return Ask.only(Ask.Engine.class, asks).anyMatch(ask -> ask.start() && ask.engine() == engine)
+        || Ask.only(Ask.Kick.class, asks).anyMatch(kick -> kick.engine() == engine);
+  }
 
   public Step {
     tools = List.copyOf(tools);
@@ -56,14 +91,14 @@ public record Step(
   Step waitingFor(List<String> keys) {
     return new Step(
         key, circuit, title, how, why, tools, hurts, asks, keys, within, minutes, run, feed, soak,
-        people);
+        people, elsewhere);
   }
 
   /** The same step, whenever it comes. */
   Step withoutLimit() {
     return new Step(
         key, circuit, title, how, why, tools, hurts, asks, after, null, minutes, run, feed, soak,
-        people);
+        people, elsewhere);
   }
 
   static Draft called(String key, String title) {
@@ -73,7 +108,7 @@ public record Step(
   /** A step while a contributor writes it. */
   static final class Draft {
     private final String key;
-    private final String title;
+    private String title;
     private String circuit;
     private String how = "";
     private String why = "";
@@ -87,10 +122,16 @@ public record Step(
     private FeedGuard feed;
     private Soak soak;
     private int people = 1;
+    private @Nullable Elsewhere elsewhere;
 
     private Draft(String key, String title) {
       this.key = key;
       this.title = title;
+    }
+
+    Draft title(String other) {
+      title = other;
+      return this;
     }
 
     Draft of(String circuitKey) {
@@ -156,6 +197,12 @@ public record Step(
       return this;
     }
 
+    Draft withoutARun() {
+      run = null;
+      feed = null;
+      return this;
+    }
+
     Draft soak(int from, int to, String whenDue, String whenOver) {
       soak = new Soak(from, to, whenDue, whenOver);
       return this;
@@ -163,6 +210,11 @@ public record Step(
 
     Draft people(int wanted) {
       people = wanted;
+      return this;
+    }
+
+    Draft elsewhere(@Nullable Elsewhere other) {
+      elsewhere = other;
       return this;
     }
 
@@ -182,7 +234,8 @@ public record Step(
           run,
           feed,
           soak,
-          people);
+          people,
+          elsewhere);
     }
   }
 }

@@ -9,6 +9,8 @@ public enum StepWork {
   /** Antifreeze in, hoses back. */
   FILL,
   PROVE,
+  /** Cylinders oiled: last of all that is done to an engine. */
+  CYLINDERS,
   CLOSE;
 
   private static final List<String> FILLS =
@@ -22,6 +24,9 @@ public enum StepWork {
     String kind = step.key().substring(step.key().lastIndexOf('.') + 1);
     if (isOf(kind, Prove.KEY)) {
       return PROVE;
+    }
+    if (kind.equals(LayUpServiceCard.PLUGS) || kind.equals(OilAgain.KEY)) {
+      return CYLINDERS;
     }
     for (String fill : FILLS) {
       if (isOf(kind, fill)) {

@@ -91,6 +91,9 @@ public record UsualAnswers(
       case Ask.Frost frost -> List.of(new Fact.FrostLooked(frost.circuit(), FrostFinding.NOTHING));
       case Ask.Service service ->
           List.of(new Fact.ServiceDone(service.engine(), service.item(), ""));
+      case Ask.Oil oil -> List.of(new Fact.CylindersOiled(oil.engine()));
+      case Ask.GiveUp given ->
+          List.of(new Fact.ProofGivenUp(given.circuit(), "it has to run once more"));
       case Ask.Aboard aboard -> {
         boolean yes = state.boat().description().has(aboard.accessory()) == Answer.YES;
         yield List.of(new Fact.AccessorySeen(aboard.accessory(), yes));

@@ -35,9 +35,19 @@ final class WarmUp implements Contributor {
     if (on.boat().engine(on.circuit()).cooling() == Cooling.CLOSED) {
       return List.of(rinse(on));
     }
-    Step.Draft step = step(on, KEY);
-    return List.of(
-        on.method() == Method.POUR ? step.why(RINSES_THE_BLOCK).written() : step.written());
+    String key = on.key(KEY);
+    OneVisit visit = on.request().visit();
+    Step.Elsewhere rinsed = visit.rinsed(on, key, OPENS_FROM);
+    Step.Draft step = step(on, KEY).elsewhere(visit.warmAgain(on, key));
+    if (on.method() == Method.POUR) {
+      step.why(RINSES_THE_BLOCK);
+    }
+    return List.of(rinsed == null ? step.written() : doneElsewhere(step, rinsed));
+  }
+
+  /** Nothing is left to do in it but to say so. */
+  static Step doneElsewhere(Step.Draft step, Step.Elsewhere done) {
+    return step.asks(List.of()).withoutARun().elsewhere(done).people(1).minutes(0).written();
   }
 
   /** Raw water never passes the thermostat of a closed engine: it is only rinsed. */
@@ -45,33 +55,35 @@ final class WarmUp implements Contributor {
     FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
     boolean afloat = on.request().state().afloat();
     RinseRun run = RinseRun.of(on, variant);
-    return on.step(KEY, afloat ? "Run it warm" : "Run fresh water through it")
-        .how(
-            afloat
-                ? "Afloat, on the water it floats in. %s Stop, then shut the seacock where there is one."
-                    .formatted(FlushWords.revs(on))
-                : "%s %s %s %s %s"
-                    .formatted(
-                        FlushWords.how(variant),
-                        FeedWords.of(run.feed()),
-                        FlushWords.revs(on),
-                        run.words(),
-                        FlushWords.end(variant)))
-        .why(
-            "Salt and silt leave the raw-water side before it is drained; it never passes the"
-                + " thermostat here.")
-        .tools(afloat ? List.of() : FlushWords.tools(variant))
-        .hurts(Cautions.start(on))
-        .asks(afloat ? afloat(on) : ashore(on, variant, run.untilWarm()))
-        .run(
-            run.fromMinutes(),
-            run.toMinutes(),
-            "Long enough.",
-            "%d minutes: it is rinsed. Stop.".formatted(run.toMinutes()))
-        .feed(afloat ? null : run.feed())
-        .people(!afloat && run.feed().reservoirLiters() != null ? 2 : 1)
-        .minutes(run.toMinutes())
-        .written();
+    Step.Elsewhere rinsed = on.request().visit().rinsed(on, on.key(KEY), run.fromMinutes());
+    Step.Draft step =
+        on.step(KEY, afloat ? "Run it warm" : "Run fresh water through it")
+            .how(
+                afloat
+                    ? "Afloat, on the water it floats in. %s Stop, then shut the seacock where there is one."
+                        .formatted(FlushWords.revs(on))
+                    : "%s %s %s %s %s"
+                        .formatted(
+                            FlushWords.how(variant),
+                            FeedWords.of(run.feed()),
+                            FlushWords.revs(on),
+                            run.words(),
+                            FlushWords.end(variant)))
+            .why(
+                "Salt and silt leave the raw-water side before it is drained; it never passes the"
+                    + " thermostat here.")
+            .tools(afloat ? List.of() : FlushWords.tools(variant))
+            .hurts(Cautions.start(on))
+            .asks(afloat ? afloat(on) : ashore(on, variant, run.untilWarm()))
+            .run(
+                run.fromMinutes(),
+                run.toMinutes(),
+                "Long enough.",
+                "%d minutes: it is rinsed. Stop.".formatted(run.toMinutes()))
+            .feed(afloat ? null : run.feed())
+            .people(!afloat && run.feed().reservoirLiters() != null ? 2 : 1)
+            .minutes(run.toMinutes());
+    return rinsed == null ? step.written() : doneElsewhere(step, rinsed);
   }
 
   static Step.Draft step(OnCircuit on, String key) {

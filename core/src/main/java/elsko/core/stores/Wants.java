@@ -73,6 +73,8 @@ public final class Wants {
       case Ask.Sample sample -> {}
       case Ask.Coolant coolant -> {}
       case Ask.Frost frost -> {}
+      case Ask.Oil oil -> {}
+      case Ask.GiveUp given -> {}
       case Ask.Aboard aboard -> {}
       case Ask.Look look -> {}
       case Ask.Note note -> {}

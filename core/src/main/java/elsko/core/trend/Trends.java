@@ -128,6 +128,8 @@ public final class Trends {
       case Fact.TagRemedied tagRemedied -> {}
       case Fact.TagLifted tagLifted -> {}
       case Fact.MeterReplaced meterReplaced -> {}
+      case Fact.CylindersOiled cylindersOiled -> {}
+      case Fact.ProofGivenUp proofGivenUp -> {}
       case Fact.CaughtAtDrain caughtAtDrain -> {}
       case Fact.LearnedUsed learnedUsed -> {}
       case Fact.JugRead jugRead -> {}

@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** Follows a card step by step on a true boat, and records what it sees. */
@@ -47,6 +48,11 @@ final class Hand {
   private static final double ON_THE_BENCH_C = 16;
   private static final double COLD_GAUGE_C = 52;
   private static final int MOST_STEPS = 200;
+
+  /** With two cards open it turns to the other so often. */
+  private static final int TURNS_ONE_IN = 3;
+
+  private static final int GIVES_UP_ONE_IN = 4;
   private static final int SKIPS_ONE_IN = 12;
   private static final int ANOTHER_ONE_IN = 6;
   private static final int ANOTHER_LOOKS_AHEAD = 5;
@@ -115,16 +121,42 @@ final class Hand {
   void does(Procedure procedure, Map<String, String> choices, @Nullable String before) {
     book.open(procedure, choices);
     for (int i = 0; i < MOST_STEPS && stuck == null; i++) {
-      Step next =
-          book.card().steps().stream()
-              .filter(step -> !book.progress().isSettled(step.key()))
-              .findFirst()
-              .orElse(null);
+      Step next = next();
       if (next == null || next.key().equals(before)) {
         return;
       }
       step(next);
     }
+  }
+
+  /** Does two cards that lie open, now here, now there; what waits for the other card waits. */
+  void doesInTurn(UUID one, UUID other) {
+    UUID at = one;
+    for (int i = 0; i < MOST_STEPS && stuck == null; i++) {
+      at = random.nextInt(TURNS_ONE_IN) == 0 ? (at.equals(one) ? other : one) : at;
+      book.turnTo(at);
+      Step next = next();
+      if (next == null || next.elsewhere() != null && next.elsewhere().first()) {
+        at = at.equals(one) ? other : one;
+        book.turnTo(at);
+        next = next();
+        if (next == null) {
+          book.turnTo(at.equals(one) ? other : one);
+          next = next();
+        }
+        if (next == null) {
+          return;
+        }
+      }
+      step(next);
+    }
+  }
+
+  private @Nullable Step next() {
+    return book.card().steps().stream()
+        .filter(step -> !book.progress().isSettled(step.key()))
+        .findFirst()
+        .orElse(null);
   }
 
   Set<Position> warned() {
@@ -138,6 +170,11 @@ final class Hand {
   private void step(Step step) {
     if (isLeftOut(step)) {
       skip(step, Refused.state("step", "no time"));
+      return;
+    }
+    boolean undoes = Ask.only(Ask.GiveUp.class, step.asks()).findAny().isPresent();
+    if (undoes && random.nextInt(GIVES_UP_ONE_IN) > 0) {
+      skip(step, Refused.state("step", "its proof stays as it is"));
       return;
     }
     boolean blind = mistakes.contains(Mistake.TAPS_BLIND) && random.nextInt(4) == 0;
@@ -184,6 +221,8 @@ final class Hand {
       case Ask.Coolant coolant -> {}
       case Ask.Frost frost -> {}
       case Ask.Service service -> {}
+      case Ask.Oil oil -> {}
+      case Ask.GiveUp given -> {}
       case Ask.Aboard aboard -> {}
       case Ask.Look look -> {}
       case Ask.Note note -> {}
@@ -294,6 +333,8 @@ final class Hand {
       case Ask.Count count -> usually(count);
       case Ask.Coolant coolant -> usually(coolant);
       case Ask.Service service -> usually(service);
+      case Ask.Oil oil -> usually(oil);
+      case Ask.GiveUp given -> usually(given);
       case Ask.Aboard aboard -> usually(aboard);
       case Ask.Look look -> usually(look);
       case Ask.Note note -> usually(note);

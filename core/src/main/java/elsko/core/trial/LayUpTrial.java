@@ -7,6 +7,7 @@ import elsko.core.fluid.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.Procedure;
+import elsko.core.ledger.Protection;
 import elsko.core.procedure.Choices;
 import elsko.core.procedure.MayLaunch;
 import elsko.core.procedure.Schools;
@@ -22,6 +23,7 @@ import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -112,6 +114,7 @@ public record LayUpTrial(
 
   /** One season while it goes on. */
   private static final class Course {
+    private static final Map<String, String> SERVICE = Map.of();
     private static final Instant SPRING = Instant.parse("2032-04-12T08:00:00Z");
 
     private final Need need = Need.DEFAULT;
@@ -148,7 +151,7 @@ public record LayUpTrial(
 
     LayUpTrial laidUp() {
       hand.looksAround();
-      hand.does(Procedure.WINTERIZE, choices, null);
+      laysUp(VisitOrder.of(seed));
       BoatState end = book.state();
       if (mistakes.contains(Mistake.ENTERS_LATE)) {
         end = book.withSomeLate(random);
@@ -165,6 +168,51 @@ public record LayUpTrial(
           winter.cracks().iterator().hasNext(),
           reachedSpring,
           book.story());
+    }
+
+    private void laysUp(VisitOrder order) {
+      switch (order) {
+        case WINTERIZING_ALONE -> hand.does(Procedure.WINTERIZE, choices, null);
+        case SERVICE_FIRST -> {
+          hand.does(Procedure.LAY_UP_SERVICE, SERVICE, null);
+          goOn(Procedure.WINTERIZE, choices);
+        }
+        case SERVICE_LAST -> {
+          hand.does(Procedure.WINTERIZE, choices, null);
+          goOn(Procedure.LAY_UP_SERVICE, SERVICE);
+          if (anythingWasWettedAgain()) {
+            goOn(Procedure.WINTERIZE, choices);
+          }
+        }
+        case IN_TURN -> {
+          boolean serviceFirst = random.nextBoolean();
+          UUID one = serviceFirst ? service() : winterizing();
+          UUID other = serviceFirst ? winterizing() : service();
+          hand.doesInTurn(one, other);
+        }
+      }
+    }
+
+    private UUID service() {
+      return book.open(Procedure.LAY_UP_SERVICE, SERVICE);
+    }
+
+    private UUID winterizing() {
+      return book.open(Procedure.WINTERIZE, choices);
+    }
+
+    private void goOn(Procedure procedure, Map<String, String> how) {
+      if (hand.stuck() == null) {
+        hand.does(procedure, how, null);
+      }
+    }
+
+    private boolean anythingWasWettedAgain() {
+      return book.state().circuits().stream()
+          .anyMatch(
+              circuit ->
+                  choices.containsKey(circuit.circuit().key())
+                      && circuit.protection() == Protection.WET);
     }
 
     private List<Ended> worked(BoatState end) {

@@ -66,12 +66,21 @@ final class Logbook {
     person = who;
   }
 
-  void open(Procedure procedure, Map<String, String> choices) {
-    card = new UUID(0, log.size() + 1L);
+  /** Opens a card, and goes on with it; its id. */
+  UUID open(Procedure procedure, Map<String, String> choices) {
+    UUID opening = new UUID(0, log.size() + 1L);
+    card = opening;
     Fact.CardOpened opened = new Fact.CardOpened(procedure, choices);
     Interlocks.check(state(), person, opened, RULES, now);
     Choices.check(boat, opened);
     add(null, opened);
+    written = null;
+    return opening;
+  }
+
+  /** Goes on with a card that was opened before. */
+  void turnTo(UUID other) {
+    card = other;
     written = null;
   }
 
@@ -109,7 +118,7 @@ final class Logbook {
   /** As it stands; its steps change only when one is settled. */
   Card card() {
     if (written == null) {
-      written = CardWriter.write(new CardRequest(state(), progress(), Schools.USUAL));
+      written = CardWriter.write(new CardRequest(state(), progress(), Schools.USUAL, now));
     }
     return written;
   }

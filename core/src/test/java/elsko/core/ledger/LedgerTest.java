@@ -165,6 +165,8 @@ class LedgerTest {
 
     Story run = poured(Map.of());
     run.set("feed", FittingState.HOSE);
+    run.say(new Fact.ProofGivenUp("engine", "it has to run"));
+    assertThat(run.protection()).as("saying so wets nothing").isEqualTo(Protection.PROVEN);
     run.say(new Fact.EngineStarted(null, StartBasis.FED, 0));
     assertThat(run.protection()).isEqualTo(Protection.WET);
 

@@ -6,11 +6,15 @@ import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.Method;
 import elsko.core.ledger.Procedure;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Map;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -58,6 +62,24 @@ class ApprovedCardsTest {
       throws IOException {
     Story story = new Story(boat).wet().open(procedure);
     approve(name + "." + fileName(procedure), CardText.of(story.boat, story.card()));
+  }
+
+  @Test
+  void theServiceOfAVisitKnowsWhatWinterizingDidAndStillDoes() throws IOException {
+    Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.DRAW);
+    story.open(Procedure.LAY_UP_SERVICE);
+    approve("visit.service-beside-a-draw.txt", CardText.of(story.boat, story.card()));
+
+    Story warmed = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR);
+    warmed.walkTo("warm-up", Map.of()).open(Procedure.LAY_UP_SERVICE);
+    approve("visit.service-after-a-warm-up.txt", CardText.of(warmed.boat, warmed.card()));
+  }
+
+  @Test
+  void theServiceOfAProvenBoatLeavesItsProofAsItIs() throws IOException {
+    Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR).walk();
+    story.in(Duration.ofDays(1)).open(Procedure.LAY_UP_SERVICE);
+    approve("visit.service-of-a-proven-boat.txt", CardText.of(story.boat, story.card()));
   }
 
   static Stream<Arguments> commissioned() {

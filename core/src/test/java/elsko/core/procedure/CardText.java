@@ -39,6 +39,9 @@ final class CardText {
     for (Step step : card.steps()) {
       lines.add("");
       lines.add("%d %s (%s)%s".formatted(n++, step.title(), step.key(), timing(step)));
+      if (step.elsewhere() != null) {
+        lines.add("  elsewhere: " + step.elsewhere().words());
+      }
       lines.add("  how: " + step.how());
       lines.add("  why: " + step.why());
       if (!step.tools().isEmpty()) {

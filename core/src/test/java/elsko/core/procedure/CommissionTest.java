@@ -248,7 +248,7 @@ class CommissionTest {
     assertThat(card.step("oil").within())
         .isEqualTo(new Step.Within("warm-up", 45, "the oil is thin while it is warm"));
     assertThat(card.steps().stream().map(Step::key).toList())
-        .containsSubsequence("warm-up", "oil", "fuel", "spark-plugs", "service-done");
+        .containsSubsequence("fuel", "warm-up", "oil", "spark-plugs", "service-done");
     assertThat(
             new Story(Hulls.saildrive())
                 .wet()

@@ -30,6 +30,13 @@ public sealed interface SaidOfCircuit extends Said {
     }
   }
 
+  record ProofGivenUp(String circuit, String reason) implements SaidOfCircuit {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.ProofGivenUp(Said.which("circuit", circuit), reason);
+    }
+  }
+
   record CaughtAtDrain(String lowPoint, Double liters) implements SaidOfCircuit {
     @Override
     public Fact fact(Around around) {

@@ -59,6 +59,13 @@ public sealed interface SaidOfEngine extends Said {
     }
   }
 
+  record CylindersOiled(@Nullable Position engine) implements SaidOfEngine {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.CylindersOiled(engine);
+    }
+  }
+
   record MeterReplaced(@Nullable Position engine, Double reads) implements SaidOfEngine {
     @Override
     public Fact fact(Around around) {

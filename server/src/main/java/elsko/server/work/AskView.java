@@ -7,6 +7,7 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.ledger.FrostFinding;
+import elsko.core.ledger.Protection;
 import elsko.core.ledger.StandsAgainst;
 import elsko.core.ledger.StartBasis;
 import elsko.core.ledger.TagCause;
@@ -39,6 +40,8 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = AskView.CoolantAsk.class, name = "COOLANT"),
   @JsonSubTypes.Type(value = AskView.FrostAsk.class, name = "FROST"),
   @JsonSubTypes.Type(value = AskView.ServiceAsk.class, name = "SERVICE"),
+  @JsonSubTypes.Type(value = AskView.OilAsk.class, name = "OIL"),
+  @JsonSubTypes.Type(value = AskView.GiveUpAsk.class, name = "GIVE_UP"),
   @JsonSubTypes.Type(value = AskView.AboardAsk.class, name = "ABOARD"),
   @JsonSubTypes.Type(value = AskView.LookAsk.class, name = "LOOK"),
   @JsonSubTypes.Type(value = AskView.NoteAsk.class, name = "NOTE"),
@@ -154,6 +157,14 @@ public sealed interface AskView {
       implements AskView {}
 
   record ServiceAsk(@JsonUnwrapped AskHead head, @Nullable Position engine, String item)
+      implements AskView {}
+
+  record OilAsk(@JsonUnwrapped AskHead head, @Nullable Position engine) implements AskView {}
+
+  /**
+   * @param protection what water would undo
+   */
+  record GiveUpAsk(@JsonUnwrapped AskHead head, String circuit, Protection protection)
       implements AskView {}
 
   record AboardAsk(@JsonUnwrapped AskHead head, Accessory accessory) implements AskView {}

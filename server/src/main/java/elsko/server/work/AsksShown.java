@@ -106,6 +106,9 @@ public final class AsksShown {
               ConditionView.ofFrost(it.label()),
               status == null ? null : status.found(it));
       case Ask.Service it -> new AskView.ServiceAsk(head, it.engine(), it.item());
+      case Ask.Oil it -> new AskView.OilAsk(head, it.engine());
+      case Ask.GiveUp it ->
+          new AskView.GiveUpAsk(head, it.circuit(), state.circuit(it.circuit()).protection());
       case Ask.Aboard it -> new AskView.AboardAsk(head, it.accessory());
       case Ask.Look it -> new AskView.LookAsk(head, it.circuits(), it.inService());
       case Ask.Note it -> new AskView.NoteAsk(head);

@@ -16,6 +16,7 @@ import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
 import elsko.server.said.NewEntry;
 import elsko.server.yard.Yards;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -45,6 +46,7 @@ class BoatController {
   private final LogView logView;
   private final Templates templates;
   private final Yards yards;
+  private final Clock clock;
 
   BoatController(
       Fleet fleet,
@@ -52,13 +54,15 @@ class BoatController {
       WaitingEntries waiting,
       LogView logView,
       Templates templates,
-      Yards yards) {
+      Yards yards,
+      Clock clock) {
     this.fleet = fleet;
     this.log = log;
     this.waiting = waiting;
     this.logView = logView;
     this.templates = templates;
     this.yards = yards;
+    this.clock = clock;
   }
 
   /** Every boat with its protection. */
@@ -178,6 +182,12 @@ class BoatController {
   ReadingsView readings(@PathVariable UUID id) {
     BoatState state = log.folded(id).state();
     return ReadingsView.of(state, LookOver.of(state, yards.schools()));
+  }
+
+  /** The open cards of the boat's lay-up as one visit; none while fewer than two are open. */
+  @GetMapping("/{id}/visit")
+  List<VisitPartView> visit(@PathVariable UUID id) {
+    return VisitPartView.of(log.folded(id).state(), yards.schools(), clock.instant());
   }
 
   /** A card of the boat, as it is carried out. */

@@ -96,6 +96,7 @@ public record CardView(
       TimerView.@Nullable Lasts soak,
       Step.@Nullable Within within,
       int people,
+      @Nullable ElsewhereView elsewhere,
       CardProgress.Standing standing,
       @Nullable String by,
       @Nullable Instant at,
@@ -122,6 +123,7 @@ public record CardView(
           soakOf(step),
           step.within(),
           step.people(),
+          ElsewhereView.of(step),
           so.standing(),
           so.by(),
           so.at(),
@@ -134,6 +136,27 @@ public record CardView(
           so.entries().stream()
               .map(entry -> SaidView.of(folded, compared(progress, step, entry), entry))
               .toList());
+    }
+  }
+
+  /**
+   * What another card of the same visit has to do with a step.
+   *
+   * @param card what that card is for, in words; null when it was on none
+   * @param at when it was done there; null where nothing was done yet
+   * @param done it need not be done again
+   */
+  public record ElsewhereView(
+      @Nullable String card, @Nullable Instant at, String words, boolean done) {
+    static @Nullable ElsewhereView of(Step step) {
+      Step.Elsewhere other = step.elsewhere();
+      return other == null
+          ? null
+          : new ElsewhereView(
+              other.card() == null ? null : other.card().words(),
+              other.at(),
+              other.words(),
+              other.done());
     }
   }
 
@@ -232,6 +255,8 @@ public record CardView(
         case Fact.EngineTroubled engineTroubled -> null;
         case Fact.TagRemedied tagRemedied -> null;
         case Fact.TagLifted tagLifted -> null;
+        case Fact.CylindersOiled cylindersOiled -> null;
+        case Fact.ProofGivenUp proofGivenUp -> null;
         case Fact.MeterReplaced meterReplaced -> null;
         case Fact.CaughtAtDrain caughtAtDrain -> null;
         case Fact.LearnedUsed learnedUsed -> null;

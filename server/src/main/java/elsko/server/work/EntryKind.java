@@ -34,6 +34,8 @@ public enum EntryKind {
   ENGINE_TROUBLED(Fact.EngineTroubled.class),
   TAG_REMEDIED(Fact.TagRemedied.class),
   TAG_LIFTED(Fact.TagLifted.class),
+  CYLINDERS_OILED(Fact.CylindersOiled.class),
+  PROOF_GIVEN_UP(Fact.ProofGivenUp.class),
   METER_REPLACED(Fact.MeterReplaced.class),
   CAUGHT_AT_DRAIN(Fact.CaughtAtDrain.class),
   LEARNED_USED(Fact.LearnedUsed.class),
@@ -95,6 +97,8 @@ public enum EntryKind {
       case Fact.EngineTroubled engineTroubled -> ENGINE_TROUBLED;
       case Fact.TagRemedied tagRemedied -> TAG_REMEDIED;
       case Fact.TagLifted tagLifted -> TAG_LIFTED;
+      case Fact.CylindersOiled cylindersOiled -> CYLINDERS_OILED;
+      case Fact.ProofGivenUp proofGivenUp -> PROOF_GIVEN_UP;
       case Fact.MeterReplaced meterReplaced -> METER_REPLACED;
       case Fact.CaughtAtDrain caughtAtDrain -> CAUGHT_AT_DRAIN;
       case Fact.LearnedUsed learnedUsed -> LEARNED_USED;

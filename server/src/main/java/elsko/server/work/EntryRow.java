@@ -117,6 +117,8 @@ class EntryRow {
       case Fact.EngineTroubled engineTroubled -> null;
       case Fact.TagRemedied tagRemedied -> null;
       case Fact.TagLifted tagLifted -> null;
+      case Fact.CylindersOiled cylindersOiled -> null;
+      case Fact.ProofGivenUp proofGivenUp -> null;
       case Fact.MeterReplaced meterReplaced -> null;
       case Fact.CaughtAtDrain caughtAtDrain -> null;
       case Fact.LearnedUsed learnedUsed -> null;
@@ -164,6 +166,7 @@ class EntryRow {
           case Fact.CouldNotSample couldNotSample -> null;
           case Fact.Countersigned countersigned -> countersigned.circuit();
           case Fact.Accepted accepted -> accepted.circuit();
+          case Fact.ProofGivenUp given -> given.circuit();
           case Fact.Disinfected disinfected -> disinfected.circuit();
         };
   }

@@ -362,7 +362,7 @@ public class Log {
 
   /** The card of this id as it is written now. */
   Card card(BoatState state, CardProgress progress) {
-    return CardWriter.write(new CardRequest(state, progress, yards.schools()));
+    return CardWriter.write(new CardRequest(state, progress, yards.schools(), clock.instant()));
   }
 
   /** A card as it is carried out now. */
@@ -555,13 +555,13 @@ public class Log {
      */
     private Card written(Entry entry, CardProgress progress, BoatState then) {
       if (then != state) {
-        return CardWriter.write(new CardRequest(then, progress, schools));
+        return CardWriter.write(new CardRequest(then, progress, schools, entry.happened()));
       }
       Card before = cards.get(entry.card());
       boolean settles = entry.fact().is(Fact.SettlesStep.class);
       boolean knows = before != null && (entry.step() == null || before.step(entry.step()) != null);
       if (settles || !knows) {
-        before = CardWriter.write(new CardRequest(state, progress, schools));
+        before = CardWriter.write(new CardRequest(state, progress, schools, entry.happened()));
         cards.put(entry.card(), before);
       }
       return before;

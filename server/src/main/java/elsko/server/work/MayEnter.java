@@ -54,6 +54,8 @@ final class MayEnter {
       case Fact.EngineTroubled engineTroubled -> true;
       case Fact.TagRemedied tagRemedied -> false;
       case Fact.TagLifted tagLifted -> false;
+      case Fact.CylindersOiled cylindersOiled -> false;
+      case Fact.ProofGivenUp proofGivenUp -> false;
       case Fact.MeterReplaced meterReplaced -> false;
       case Fact.CaughtAtDrain caughtAtDrain -> false;
       case Fact.LearnedUsed learnedUsed -> false;

@@ -1,0 +1,205 @@
+package elsko.core.procedure;
+
+import elsko.core.Words;
+import elsko.core.boat.Cooling;
+import elsko.core.boat.Method;
+import elsko.core.boat.Position;
+import elsko.core.ledger.BoatState;
+import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.EngineRun;
+import elsko.core.ledger.Procedure;
+import elsko.core.ledger.Protection;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A lay-up is one visit, though its parts stand on several cards: what one of them did another does
+ * not do again, and what has to come last waits for the others.
+ */
+public final class OneVisit {
+  /** Minutes for which a warm engine's oil runs thin, and a second warm-up is not called for. */
+  static final int OIL_IS_THIN_FOR = 45;
+
+  /** What was run through it earlier that day still counts as rinsed. Estimate. */
+  private static final Duration SAME_VISIT = Duration.ofHours(12);
+
+  private final CardRequest request;
+
+  OneVisit(CardRequest request) {
+    this.request = request;
+  }
+
+  /**
+   * The warm-ups of a winterizing card that the one on an open lay-up service stands for.
+   *
+   * @param winterizing the card as it is asked for
+   * @return keys of its steps
+   */
+  public static Set<String> warmedOnTheService(
+      CardRequest winterizing, Card service, CardProgress serviceSoFar) {
+    Set<String> keys = new HashSet<>();
+    for (OnCircuit on : winterizing.circuits()) {
+      String key = on.key(WarmUp.KEY);
+      Step there = service.step(key);
+      if (there != null
+          && !serviceSoFar.isSettled(key)
+          && there.starts(on.engine())
+          && !isDrawnWarm(on)) {
+        keys.add(key);
+      }
+    }
+    return keys;
+  }
+
+  /** Where another card of this visit ran it warm, and its oil is thin still. */
+  Step.@Nullable Elsewhere warm(OnCircuit on, String step) {
+    EngineRun.OnWater run = elsewhere(on, step);
+    return run == null || !run.warm() || !isWithin(run.to(), Duration.ofMinutes(OIL_IS_THIN_FOR))
+        ? null
+        : Step.Elsewhere.done(
+            procedureOf(run),
+            run.to(),
+            "It was run warm until then: not a second time. Its oil is thin for %d minutes from then."
+                .formatted(OIL_IS_THIN_FOR));
+  }
+
+  /** Where another card of this visit rinsed it as far as draining wants it. */
+  Step.@Nullable Elsewhere rinsed(OnCircuit on, String step, int leastMinutes) {
+    EngineRun.OnWater run = elsewhere(on, step);
+    boolean closed = on.boat().engine(on.circuit()).cooling() == Cooling.CLOSED;
+    if (run == null || !run.fresh() || !isWithin(run.to(), SAME_VISIT) || isDrawnWarm(on)) {
+      return null;
+    }
+    boolean longEnough =
+        Duration.between(run.from(), run.to()).compareTo(Duration.ofMinutes(leastMinutes)) >= 0;
+    boolean rinsed = run.warm() || closed && longEnough;
+    return !rinsed
+        ? null
+        : Step.Elsewhere.done(
+            procedureOf(run),
+            run.to(),
+            "Fresh water ran through it until then%s: not a second time."
+                .formatted(run.warm() ? ", its thermostat open" : ""));
+  }
+
+  /** Why it is warmed a second time all the same; null where it is not. */
+  Step.@Nullable Elsewhere warmAgain(OnCircuit on, String step) {
+    EngineRun.OnWater run = elsewhere(on, step);
+    return run == null || !run.warm() || !isWithin(run.to(), SAME_VISIT) || !isDrawnWarm(on)
+        ? null
+        : Step.Elsewhere.of(
+            procedureOf(run),
+            run.to(),
+            "It was run warm until then. Once more, for its block is drawn through, and its thermostat has to"
+                + " be open then; this run spreads the new oil too.");
+  }
+
+  /** A block that antifreeze is drawn through wants its thermostat open just before. */
+  private static boolean isDrawnWarm(OnCircuit on) {
+    boolean drawn = on.method() == Method.DRAW || on.method() == Method.DRAW_UNDRAINED;
+    return drawn && on.boat().engine(on.circuit()).cooling() == Cooling.RAW_WATER;
+  }
+
+  /** What was read of a coolant on another card of this visit. */
+  Step.@Nullable Elsewhere coolantRead(OnCircuit on, String step) {
+    CircuitState coolant = on.state();
+    return isTouched(step) || coolant.coolantVerdict() == null || otherCard() == null
+        ? null
+        : Step.Elsewhere.done(otherCard().procedure(), null, "Its coolant was read in this visit.");
+  }
+
+  /** While the lay-up service is open and its oil is not changed: that comes before draining. */
+  Step.@Nullable Elsewhere oilFirst(OnCircuit on) {
+    CardProgress service = request.state().openCard(Procedure.LAY_UP_SERVICE);
+    boolean open = service != null && !service.isSettled(on.key(LayUpServiceCard.OIL));
+    return !open || isSafe(on)
+        ? null
+        : Step.Elsewhere.of(
+            Procedure.LAY_UP_SERVICE,
+            null,
+            "Its oil is changed first, while it is thin. With frost tonight drain first: the oil can wait.");
+  }
+
+  /** Where winterizing still runs it: its cylinders are oiled after that. */
+  Step.@Nullable Elsewhere runsToCome(OnCircuit on) {
+    CardProgress winterizing = request.state().openCard(Procedure.WINTERIZE);
+    if (winterizing == null) {
+      return isSafe(on)
+          ? null
+          : Step.Elsewhere.of(
+              Procedure.WINTERIZE,
+              null,
+              "It is not winterized yet. Where that starts it, oil its cylinders after it: last of all.");
+    }
+    Card card = CardWriter.write(new CardRequest(request.state(), winterizing, request.schools()));
+    List<String> runs =
+        card.steps().stream()
+            .filter(step -> !winterizing.isSettled(step.key()) && step.starts(on.engine()))
+            .map(step -> "\"%s\"".formatted(step.title()))
+            .toList();
+    if (runs.isEmpty()) {
+      return on.state().protection().isSafe()
+          ? null
+          : Step.Elsewhere.of(
+              Procedure.WINTERIZE,
+              null,
+              "It is drained, filled and proven first: this comes last.");
+    }
+    return Step.Elsewhere.first(
+        Procedure.WINTERIZE,
+        "First %s, on the winterizing card: after its cylinders are oiled nothing starts it."
+            .formatted(Words.list(runs)));
+  }
+
+  /** Whether a run on water would undo what is proven of it, and nobody let go of that. */
+  boolean wouldBeUndone(OnCircuit on) {
+    return request.progress().procedure() != Procedure.COMMISSION
+        && request.state().wouldBeUndoneByWater(on.circuit());
+  }
+
+  private static boolean isSafe(OnCircuit on) {
+    Protection protection = on.state().protection();
+    return protection.isSafe() || protection == Protection.FILLED;
+  }
+
+  /** Its last run on water, where that was not on this card and this step was not begun. */
+  private EngineRun.@Nullable OnWater elsewhere(OnCircuit on, String step) {
+    Position engine = on.engine();
+    EngineRun ran = engine == null ? null : request.state().runs().get(engine);
+    EngineRun.OnWater last = ran == null ? null : ran.onWater();
+    boolean here = last != null && request.progress().card().equals(last.card());
+    return last == null || here || isTouched(step) ? null : last;
+  }
+
+  private boolean isTouched(String step) {
+    return !request.progress().step(step).entries().isEmpty();
+  }
+
+  private boolean isWithin(Instant since, Duration most) {
+    Instant now = request.now();
+    return now == null || !since.plus(most).isBefore(now);
+  }
+
+  private @Nullable Procedure procedureOf(EngineRun.OnWater run) {
+    BoatState state = request.state();
+    CardProgress card = run.card() == null ? null : state.card(run.card());
+    return card == null ? null : card.procedure();
+  }
+
+  /** The other card of a lay-up that was opened last, of the two that read the coolant. */
+  private @Nullable CardProgress otherCard() {
+    return request.state().cards().stream()
+        .filter(card -> !card.card().equals(request.progress().card()))
+        .filter(
+            card ->
+                card.procedure() == Procedure.LAY_UP_SERVICE
+                    || card.procedure() == Procedure.WINTERIZE)
+        .reduce((first, second) -> second)
+        .orElse(null);
+  }
+}
