@@ -1,6 +1,7 @@
 package elsko.core.procedure;
 
 import elsko.core.Words;
+import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -26,7 +27,14 @@ public final class CardWriter {
         request.progress().procedure(),
         plan.chosen(request),
         plan.notCovered(request),
-        reachable(steps));
+        reachable(steps).stream().map(step -> asItIs(step, request.progress())).toList());
+  }
+
+  /** What a step has brought about is not let go of at that step afterwards. */
+  private static Step asItIs(Step step, CardProgress progress) {
+    boolean settled = progress.isSettled(step.key());
+    boolean asked = settled && step.asks().stream().anyMatch(Ask.GiveUp.class::isInstance);
+    return asked ? step.withoutGivingUp() : step;
   }
 
   private static boolean isBeforeTheWinter(Procedure procedure) {

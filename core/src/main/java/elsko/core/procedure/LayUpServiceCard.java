@@ -71,7 +71,8 @@ final class LayUpServiceCard implements CardPlan {
       return WarmUp.doneElsewhere(step, warm);
     }
     Step written = step.written();
-    return !on.request().visit().wouldBeUndone(on)
+    boolean done = on.request().progress().isSettled(on.key(WarmUp.KEY));
+    return done || !on.request().visit().wouldBeUndone(on)
         ? written
         : step.title(on.titled("Warm the engine, or leave its proof as it is"))
             .how(

@@ -8,6 +8,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.EngineRun;
+import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import java.time.Duration;
@@ -59,7 +60,9 @@ public final class OneVisit {
   /** Where another card of this visit ran it warm, and its oil is thin still. */
   Step.@Nullable Elsewhere warm(OnCircuit on, String step) {
     EngineRun.OnWater run = elsewhere(on, step);
-    return run == null || !run.warm() || !isWithin(run.to(), Duration.ofMinutes(OIL_IS_THIN_FOR))
+    return run == null
+            || !run.warm()
+            || !isWithin(run.to(), Duration.ofMinutes(OIL_IS_THIN_FOR), step)
         ? null
         : Step.Elsewhere.done(
             procedureOf(run),
@@ -72,7 +75,7 @@ public final class OneVisit {
   Step.@Nullable Elsewhere rinsed(OnCircuit on, String step, int leastMinutes) {
     EngineRun.OnWater run = elsewhere(on, step);
     boolean closed = on.boat().engine(on.circuit()).cooling() == Cooling.CLOSED;
-    if (run == null || !run.fresh() || !isWithin(run.to(), SAME_VISIT) || isDrawnWarm(on)) {
+    if (run == null || !run.fresh() || !isWithin(run.to(), SAME_VISIT, step) || isDrawnWarm(on)) {
       return null;
     }
     boolean longEnough =
@@ -90,7 +93,7 @@ public final class OneVisit {
   /** Why it is warmed a second time all the same; null where it is not. */
   Step.@Nullable Elsewhere warmAgain(OnCircuit on, String step) {
     EngineRun.OnWater run = elsewhere(on, step);
-    return run == null || !run.warm() || !isWithin(run.to(), SAME_VISIT) || !isDrawnWarm(on)
+    return run == null || !run.warm() || !isWithin(run.to(), SAME_VISIT, step) || !isDrawnWarm(on)
         ? null
         : Step.Elsewhere.of(
             procedureOf(run),
@@ -176,12 +179,16 @@ public final class OneVisit {
     return last == null || here || isTouched(step) ? null : last;
   }
 
+  /** Whether anything was said at a step but that it is done. */
   private boolean isTouched(String step) {
-    return !request.progress().step(step).entries().isEmpty();
+    return request.progress().step(step).entries().stream()
+        .anyMatch(entry -> !entry.fact().is(Fact.SettlesStep.class));
   }
 
-  private boolean isWithin(Instant since, Duration most) {
-    Instant now = request.now();
+  /** Whether it is not too long ago; or was not when the step was settled. */
+  private boolean isWithin(Instant since, Duration most, String step) {
+    Instant settled = request.progress().step(step).at();
+    Instant now = settled == null ? request.now() : settled;
     return now == null || !since.plus(most).isBefore(now);
   }
 

@@ -101,6 +101,14 @@ public record Step(
         people, elsewhere);
   }
 
+  /** The same step, when nothing has to be let go of any more. */
+  Step withoutGivingUp() {
+    List<Ask> others = asks.stream().filter(ask -> !Ask.GiveUp.class.isInstance(ask)).toList();
+    return new Step(
+        key, circuit, title, how, why, tools, hurts, others, after, within, minutes, run, feed,
+        soak, people, elsewhere);
+  }
+
   static Draft called(String key, String title) {
     return new Draft(key, title);
   }

@@ -288,8 +288,10 @@ final class Hand {
   }
 
   private List<Fact> blind(Ask ask) {
-    boolean isABottle = Ask.only(Ask.Sample.class, List.of(ask)).findAny().isPresent();
-    return isABottle && ask instanceof Ask.Sample sample ? sampled(sample) : usually(ask);
+    return Ask.only(Ask.Sample.class, List.of(ask))
+        .findAny()
+        .map(this::sampled)
+        .orElseGet(() -> usually(ask));
   }
 
   private List<Fact> usually(Ask ask) {

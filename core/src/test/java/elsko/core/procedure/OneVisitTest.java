@@ -189,8 +189,11 @@ class OneVisitTest {
     assertThat(warm.asks()).anyMatch(Ask.GiveUp.class::isInstance);
     story.walkTo("fuel", Map.of());
     for (Ask ask : warm.asks()) {
-      if (ask instanceof Ask.GiveUp) {
+      if (ask instanceof Ask.Engine) {
         break;
+      }
+      if (ask instanceof Ask.GiveUp) {
+        continue;
       }
       Story.USUAL.to(ask, story.state()).forEach(fact -> story.at("warm-up", fact));
     }
@@ -206,6 +209,22 @@ class OneVisitTest {
     assertThat(LayUp.of(story.state(), story.schools).tasks())
         .extracting(VisitTask::key)
         .contains(LayUp.EMPTY, LayUp.FILL, LayUp.PROVE);
+  }
+
+  @Test
+  void whatIsDoneLooksAsItWasDone() {
+    openWinterizing(Method.POUR);
+    story.walkTo("warm-up", Map.of());
+    openService();
+    story.walkTo("warm-up", Map.of());
+    story.card = winterizing;
+    story.walk();
+    assertThat(step(winterizing, "warm-up").asks())
+        .isNotEmpty()
+        .noneMatch(Ask.GiveUp.class::isInstance);
+    assertThat(step(service, "warm-up").asks()).as("it was done on the other card").isEmpty();
+    story.in(Duration.ofHours(3));
+    assertThat(step(service, "warm-up").elsewhere()).isNotNull();
   }
 
   @Test
