@@ -81,7 +81,11 @@ function StepLine({ boat, part, step, next }: LineProps) {
       )}
       {step.elsewhere && (
         <span className="block max-w-[64ch] pl-3 text-[13.5px]">
-          {step.elsewhere.done && 'Done already. '}
+          {step.elsewhere.card && step.elsewhere.at && (
+            <>
+              {sentence(step.elsewhere.card)}, {clock(step.elsewhere.at)}.{' '}
+            </>
+          )}
           {step.elsewhere.words}
         </span>
       )}

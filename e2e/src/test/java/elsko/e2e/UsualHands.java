@@ -127,7 +127,7 @@ final class UsualHands {
   }
 
   private static void goOn(Page onCard, String until, Map<String, Object> plateaus) {
-    String address = onCard.url();
+    String address = onCard.url().replaceAll("#.*", "");
     String boat = address.replaceAll(".*/boats/([^/]+)/.*", "$1");
     String card = address.substring(address.lastIndexOf('/') + 1);
     // The screen would show each entry as it comes, which takes longer than the entry.

@@ -6,8 +6,8 @@ import elsko.core.boat.Method;
 import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.EngineRun;
+import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
@@ -28,6 +28,9 @@ public final class OneVisit {
 
   /** What was run through it earlier that day still counts as rinsed. Estimate. */
   private static final Duration SAME_VISIT = Duration.ofHours(12);
+
+  /** Cards that were opened so far apart belong to one lay-up. Estimate. */
+  private static final Duration SAME_LAY_UP = Duration.ofDays(30);
 
   private final CardRequest request;
 
@@ -60,9 +63,7 @@ public final class OneVisit {
   /** Where another card of this visit ran it warm, and its oil is thin still. */
   Step.@Nullable Elsewhere warm(OnCircuit on, String step) {
     EngineRun.OnWater run = elsewhere(on, step);
-    return run == null
-            || !run.warm()
-            || !isWithin(run.to(), Duration.ofMinutes(OIL_IS_THIN_FOR), step)
+    return run == null || !run.warm() || !isWithin(run, Duration.ofMinutes(OIL_IS_THIN_FOR), step)
         ? null
         : Step.Elsewhere.done(
             procedureOf(run),
@@ -75,7 +76,7 @@ public final class OneVisit {
   Step.@Nullable Elsewhere rinsed(OnCircuit on, String step, int leastMinutes) {
     EngineRun.OnWater run = elsewhere(on, step);
     boolean closed = on.boat().engine(on.circuit()).cooling() == Cooling.CLOSED;
-    if (run == null || !run.fresh() || !isWithin(run.to(), SAME_VISIT, step) || isDrawnWarm(on)) {
+    if (run == null || !run.fresh() || !isWithin(run, SAME_VISIT, step) || isDrawnWarm(on)) {
       return null;
     }
     boolean longEnough =
@@ -93,7 +94,7 @@ public final class OneVisit {
   /** Why it is warmed a second time all the same; null where it is not. */
   Step.@Nullable Elsewhere warmAgain(OnCircuit on, String step) {
     EngineRun.OnWater run = elsewhere(on, step);
-    return run == null || !run.warm() || !isWithin(run.to(), SAME_VISIT, step) || !isDrawnWarm(on)
+    return run == null || !run.warm() || !isWithin(run, SAME_VISIT, step) || !isDrawnWarm(on)
         ? null
         : Step.Elsewhere.of(
             procedureOf(run),
@@ -108,12 +109,40 @@ public final class OneVisit {
     return drawn && on.boat().engine(on.circuit()).cooling() == Cooling.RAW_WATER;
   }
 
-  /** What was read of a coolant on another card of this visit. */
+  /** What was read of a coolant on another card of this visit, while that still holds. */
   Step.@Nullable Elsewhere coolantRead(OnCircuit on, String step) {
-    CircuitState coolant = on.state();
-    return isTouched(step) || coolant.coolantVerdict() == null || otherCard() == null
-        ? null
-        : Step.Elsewhere.done(otherCard().procedure(), null, "Its coolant was read in this visit.");
+    if (isTouched(step) || on.state().coolantVerdict() == null) {
+      return null;
+    }
+    for (CardProgress card : request.state().cards()) {
+      Entry read = isOfThisVisit(card) ? coolantReading(card, on.circuit().key()) : null;
+      if (read != null) {
+        return Step.Elsewhere.done(
+            card.procedure(), read.deviceTime(), "Its coolant was read then: not a second time.");
+      }
+    }
+    return null;
+  }
+
+  private static @Nullable Entry coolantReading(CardProgress card, String circuit) {
+    return card.steps().values().stream()
+        .flatMap(so -> so.entries().stream())
+        .filter(
+            entry -> {
+              Fact.CoolantRead read = entry.fact().as(Fact.CoolantRead.class);
+              return read != null && read.circuit().equals(circuit);
+            })
+        .reduce((earlier, later) -> later)
+        .orElse(null);
+  }
+
+  /** Another card, open beside this one or opened not long before or after it. */
+  private boolean isOfThisVisit(CardProgress card) {
+    Instant opened = request.progress().openedAt();
+    boolean close =
+        opened != null
+            && Duration.between(opened, card.openedAt()).abs().compareTo(SAME_LAY_UP) <= 0;
+    return !card.card().equals(request.progress().card()) && (close || !card.isClosed());
   }
 
   /** While the lay-up service is open and its oil is not changed: that comes before draining. */
@@ -185,28 +214,23 @@ public final class OneVisit {
         .anyMatch(entry -> !entry.fact().is(Fact.SettlesStep.class));
   }
 
-  /** Whether it is not too long ago; or was not when the step was settled. */
-  private boolean isWithin(Instant since, Duration most, String step) {
+  /**
+   * Whether a run is not too long ago; or was not when the step was settled. Where nobody says what
+   * the time is, one whose card lies open still counts.
+   */
+  private boolean isWithin(EngineRun.OnWater run, Duration most, String step) {
     Instant settled = request.progress().step(step).at();
     Instant now = settled == null ? request.now() : settled;
-    return now == null || !since.plus(most).isBefore(now);
+    if (now != null) {
+      return !run.to().plus(most).isBefore(now);
+    }
+    CardProgress card = run.card() == null ? null : request.state().card(run.card());
+    return card != null && !card.isClosed();
   }
 
   private @Nullable Procedure procedureOf(EngineRun.OnWater run) {
     BoatState state = request.state();
     CardProgress card = run.card() == null ? null : state.card(run.card());
     return card == null ? null : card.procedure();
-  }
-
-  /** The other card of a lay-up that was opened last, of the two that read the coolant. */
-  private @Nullable CardProgress otherCard() {
-    return request.state().cards().stream()
-        .filter(card -> !card.card().equals(request.progress().card()))
-        .filter(
-            card ->
-                card.procedure() == Procedure.LAY_UP_SERVICE
-                    || card.procedure() == Procedure.WINTERIZE)
-        .reduce((first, second) -> second)
-        .orElse(null);
   }
 }
