@@ -44,7 +44,7 @@ export function AskGiveUp({ ask, card, boat, step, may }: AskProps<'GIVE_UP'>) {
         </label>
       </div>
       <p className="m-0 mt-1.5 max-w-[60ch] text-[15.5px]">
-        It is {ask.protection.replace('_', ' ')}. This run brings water in: it is drained, filled
+        It is {ask.protection}. This run brings water in: it is drained, filled
         and sampled again before the frost, and stands as WET until then.
       </p>
       {may && (

@@ -169,8 +169,9 @@ public record BoatState(
   }
 
   /**
-   * Whether water in a circuit would undo what is proven of it, or recorded empty, while nobody has
-   * given that up. In spring it is meant to; and a card that drains it may still wet it once more.
+   * Whether water in a circuit would undo what is proven of it, filled or recorded empty, while
+   * nobody has given that up. In spring it is meant to; and a card that drains it may still wet it
+   * once more.
    */
   public boolean wouldBeUndoneByWater(Circuit circuit) {
     CircuitState now = circuit(circuit.key());
@@ -178,6 +179,7 @@ public record BoatState(
       return false;
     }
     return now.protection() == Protection.PROVEN
+        || now.protection() == Protection.FILLED && now.unreached() == null
         || now.protection() == Protection.DRAINED && openCard(Procedure.WINTERIZE) == null;
   }
 

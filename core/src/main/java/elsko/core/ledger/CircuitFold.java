@@ -542,7 +542,9 @@ final class CircuitFold {
     Boolean meets = meets(segment, segment.key());
     // A bottle tells of what is mixed: along a hose the far end may be weaker than it.
     boolean toldBySample = sampled && (segment.kind().mixes() || meets == null);
-    return toldBySample || Boolean.TRUE.equals(meets);
+    // What is reckoned to have come through a thermostat needs a bottle from behind it.
+    boolean reckoned = Boolean.TRUE.equals(meets) && (sampled || !segment.gated());
+    return toldBySample || reckoned;
   }
 
   /**

@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
+import elsko.core.boat.Circuit;
+import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
+import elsko.core.boat.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Outcome;
 import elsko.core.frost.CircuitWater;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -117,5 +121,31 @@ class SampledFurtherOnTest {
     gated.say(new Fact.CouldNotSample("block-port", "scaled shut"));
     assertThat(gated.protection()).isEqualTo(Protection.HELD);
     assertThat(gated.state().circuit("engine").point("block-port").givesNothing()).isTrue();
+  }
+
+  /** Drawn in past a thermostat that had fallen shut, nobody knows how much got behind it. */
+  @Test
+  void aPourAfterADrawTellsNothingOfTheFullHoseItRanPast() {
+    Story drawn = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.DRAW_UNDRAINED);
+    drawn.walkTo("draw", Map.of());
+    Circuit engine = drawn.boat.circuit("engine");
+    engine.lowPoints().stream()
+        .filter(point -> point.key().startsWith("block"))
+        .forEach(
+            point -> {
+              drawn.set(point.opens(), FittingState.OUT_BAGGED);
+              drawn.say(new Fact.LowPointSeen(point.key(), Seen.RAN_AFTER_RODDING));
+              drawn.set(point.opens(), FittingState.IN);
+            });
+    drawn.set("recirculation-hose", FittingState.OFF);
+    drawn.say(new Fact.FluidUsed("engine", Story.LOT, 14, "recirculation-hose"));
+    drawn.set("recirculation-hose", FittingState.CLAMPED);
+    drawn.say(new Fact.JugRead(Story.LOT, Story.GLASS, Story.JUG));
+    engine.lowPoints().stream()
+        .filter(point -> engine.drains().contains(point.opens()))
+        .forEach(point -> reads(drawn, point.key(), Story.JUG));
+    CircuitState now = drawn.state().circuit("engine");
+    assertThat(now.protection()).isEqualTo(Protection.FILLED);
+    assertThat(now.unsettled()).extracting(Unsettled::segment).contains("recirculation");
   }
 }

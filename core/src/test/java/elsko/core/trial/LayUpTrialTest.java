@@ -75,6 +75,7 @@ class LayUpTrialTest {
         LongStream.iterate(0, seed -> seed + 1)
             .mapToObj(Season::of)
             .filter(s -> s.choices().size() > 2 && !s.mistakes().isEmpty())
+            .filter(s -> VisitOrder.of(s.seed()) == VisitOrder.WINTERIZING_ALONE)
             .filter(s -> aHoleDidNotRun(s.laidUp()))
             .limit(4)
             .map(s -> s.shrunk(LayUpTrialTest::aHoleDidNotRun))
