@@ -40,6 +40,12 @@ import tools.jackson.databind.node.ObjectNode;
 class AnswerVectorsTest {
   private static final Path SENT = Path.of("src/test/resources/frozen/former-entries.jsonl");
 
+  /** Kinds there were not when those were written. */
+  private static final List<String> LATER =
+      List.of(
+          "{\"kind\":\"CYLINDERS_OILED\"}",
+          "{\"kind\":\"PROOF_GIVEN_UP\",\"circuit\":\"engine\",\"reason\":\"it has to run\"}");
+
   private final SaidReader reader = RunningElsko.bean(SaidReader.class);
   private final Map<String, ObjectNode> usual = usual();
 
@@ -54,6 +60,10 @@ class AnswerVectorsTest {
         ObjectNode entry =
             (ObjectNode) RunningElsko.JSON.readTree(FormerEntriesTest.inThisYard(line));
         usual.putIfAbsent(entry.path("kind").asString(), entry);
+      }
+      for (String later : LATER) {
+        ObjectNode entry = (ObjectNode) RunningElsko.JSON.readTree(later);
+        usual.put(entry.path("kind").asString(), entry);
       }
       return usual;
     } catch (IOException broken) {
@@ -115,6 +125,8 @@ class AnswerVectorsTest {
         new Ask.Frost("", "engine"),
         new Ask.Service("", engine, "impeller"),
         new Ask.Service("", null, "fuel-filter"),
+        new Ask.Oil("", engine),
+        new Ask.GiveUp("", "engine"),
         new Ask.Aboard("", Accessory.WASHDOWN),
         new Ask.Look("", List.of("engine", "heads"), false),
         new Ask.Look("", List.of("heads"), true),

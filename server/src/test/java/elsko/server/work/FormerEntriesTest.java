@@ -38,6 +38,8 @@ class FormerEntriesTest {
           EntryKind.TAG_REMEDIED,
           EntryKind.TAG_LIFTED,
           EntryKind.METER_REPLACED,
+          EntryKind.CYLINDERS_OILED,
+          EntryKind.PROOF_GIVEN_UP,
           EntryKind.CAUGHT_AT_DRAIN,
           EntryKind.LEARNED_USED);
 
