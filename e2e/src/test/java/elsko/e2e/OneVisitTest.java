@@ -20,7 +20,6 @@ class OneVisitTest extends OnOneYard {
   private static final String OIL = "Change oil and filter, warm";
   private static final String PLUGS = "Spark plugs, fog, turn by hand";
   private static final String TO_ITS_END = "no step of this title";
-  private static final String BATTERY = "Battery charged and looked at";
 
   private static Page.GetByRoleOptions named(String name) {
     return new Page.GetByRoleOptions().setName(name);
@@ -42,12 +41,6 @@ class OneVisitTest extends OnOneYard {
     card.tap("Stop the engine");
     card.tap("Water off");
     card.done(WARM, next);
-  }
-
-  private static void skip(Page page, String reason) {
-    page.getByRole(AriaRole.BUTTON, named("Skip")).click();
-    page.getByLabel("Why it is skipped").fill(reason);
-    page.getByText("Skip this step").click();
   }
 
   private static Locator visit(Page page, String boat) {
@@ -146,32 +139,5 @@ class OneVisitTest extends OnOneYard {
     phone.navigate(winterizing);
     UsualHands.until(phone, TO_ITS_END);
     isLaidUpInOneVisit(boat);
-  }
-
-  @Test
-  void aProvenBoatIsNotWettedByItsService() {
-    String boat = Twin.of("Saltglass", elsko, "Laid up three");
-    Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/boats/" + boat);
-    open(phone, boat, "Winterizing");
-    // Rinsed yesterday: a run of today would count for the service too.
-    skip(phone, "rinsed and warmed yesterday");
-    UsualHands.until(phone, TO_ITS_END);
-    open(phone, boat, "Lay-up service");
-    String undone = "Warm the engine, or leave its proof as it is";
-    UsualHands.until(phone, undone);
-    CardInTheBay card = new CardInTheBay(phone);
-    card.onStep(undone);
-    card.tap("Exhaust cover OFF");
-    card.tap("Battery switch ON");
-    card.tap("Key at the helm");
-    card.tap("Muffs on, water on");
-    phone.getByRole(AriaRole.BUTTON, named("Start the engine")).click();
-    assertThat(phone.getByText("water in it undoes that").first()).isVisible();
-    assertThat(Axe.violations(phone)).isEmpty();
-    skip(phone, "its proof stays, oil drawn cold");
-    card.onStep(OIL);
-    UsualHands.until(phone, BATTERY);
-    JsonObject state = new Wire(elsko, "coordinator").get("/api/boats/" + boat).getAsJsonObject();
-    assertThat(state.get("protection").getAsString()).isEqualTo("PROVEN");
   }
 }

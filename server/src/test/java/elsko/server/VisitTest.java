@@ -132,6 +132,29 @@ class VisitTest {
   }
 
   @Test
+  void whatIsFilledIsNotWettedWithoutAWord() {
+    yarn.filled();
+    for (String hose :
+        List.of(
+            "recirculation-hose",
+            "manifold-hose-port",
+            "manifold-hose-starboard",
+            "cooler-hose",
+            "pump-hose")) {
+      yarn.kept(set(hose, "CLAMPED"));
+    }
+    yarn.kept(set("feed", "HOSE"));
+    Answer refused = yarn.send(entry("ENGINE_STARTED", "basis", "FED"));
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.body().path("detail").asString())
+        .contains("is FILLED: water in it undoes that");
+    assertThat(yarn.protection()).isEqualTo("FILLED");
+    yarn.kept(entry("PROOF_GIVEN_UP", "circuit", "engine", "reason", "its pump squealed"));
+    yarn.kept(entry("ENGINE_STARTED", "basis", "FED"));
+    assertThat(yarn.protection()).isEqualTo("WET");
+  }
+
+  @Test
   void nothingIsGivenUpThatIsNotProvenNorWithoutAReason() {
     Answer nothing = yarn.send(entry("PROOF_GIVEN_UP", "circuit", "engine", "reason", "why not"));
     assertThat(nothing.status()).isEqualTo(409);
