@@ -14,6 +14,7 @@ public final class Cautions {
   static final String HOT =
       "Water is hot for 30 minutes after a run. Keep hands from under the hole.";
   static final String BATTERY_OFF = "Battery OFF while hands are in the bay.";
+  static final String PLUGS_OUT = "Petrol vapor with the plugs out: no ignition until clear.";
   static final String ACID =
       "Acid: gloves, goggles, rinse water at hand. Water first, then the concentrate, slowly. Never with"
           + " bleach or other cleaners.";

@@ -205,7 +205,7 @@ final class LayUpServiceCard implements CardPlan {
                 + " turned by hand, plugs back. Last of all: no start after it.")
         .why("Bare cylinder walls rust in one winter.")
         .tools(List.of("plug socket", "fogging oil"))
-        .hurts("Petrol vapor with the plugs out: no ignition until clear.")
+        .hurts(Cautions.PLUGS_OUT)
         .asks(
             List.of(
                 Ask.See.of(on.engine(), Conditions.SPARK_PLUGS),

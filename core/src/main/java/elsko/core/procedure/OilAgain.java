@@ -39,7 +39,7 @@ final class OilAgain {
                 + " after it.")
         .why("Bare cylinder walls rust in one winter; a start wipes the oil off them.")
         .tools(List.of("plug socket", "fogging oil"))
-        .hurts("Petrol vapor with the plugs out: no ignition until clear.")
+        .hurts(Cautions.PLUGS_OUT)
         .asks(List.of(new Ask.Oil("cylinders oiled", on.engine())))
         .minutes(15)
         .written();
