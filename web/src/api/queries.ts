@@ -136,6 +136,12 @@ export const dueOfQuery = (id: string) =>
     queryFn: () => got(api.GET('/api/boats/{id}/due', { params: { path: { id } } })),
   });
 
+export const complaintsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'complaints'],
+    queryFn: () => got(api.GET('/api/boats/{id}/complaints', { params: { path: { id } } })),
+  });
+
 export const trendsQuery = (id: string) =>
   queryOptions({
     queryKey: ['boat', id, 'trends'],

@@ -25,6 +25,7 @@ import { LooseEnds } from './loose-ends';
 import { MoveBoat } from './move-boat';
 import { OpenReadings } from './open-readings';
 import { Accepted } from './accepted';
+import { Complaints } from './complaints';
 import { Contradicted } from './contradicted';
 import { OpenWork } from './open-work';
 import { OneVisit } from './one-visit';
@@ -147,6 +148,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <Bag boat={boat} />
       </aside>
       <div className="border-line min-w-0 border-t lg:border-r">
+        <Complaints boat={boat} may={may.work} />
         <OneVisit boat={boat.id} />
         <LogList boat={boat.id} mayWork={may.work} mayMove={may.move} />
       </div>

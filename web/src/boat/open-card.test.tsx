@@ -28,9 +28,9 @@ const CHOICES: OfferView['choices'] = [
   },
 ];
 const OFFERS: OfferView[] = [
-  { procedure: 'INTAKE', words: 'intake', choices: [] },
-  { procedure: 'FLUSH', words: 'fresh-water flush', choices: CHOICES },
-  { procedure: 'WINTERIZE', words: 'winterizing', choices: CHOICES },
+  { procedure: 'INTAKE', takesSome: false, words: 'intake', choices: [] },
+  { procedure: 'FLUSH', takesSome: true, words: 'fresh-water flush', choices: CHOICES },
+  { procedure: 'WINTERIZE', takesSome: false, words: 'winterizing', choices: CHOICES },
 ];
 
 function shown(cards: Partial<BoatView['cards'][0]>[] = []) {

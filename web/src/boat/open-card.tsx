@@ -39,10 +39,6 @@ export function OpenCard({ boat }: { boat: BoatView }) {
   );
 }
 
-/** Only the circuits that were ticked are flushed or descaled; winterizing takes them all. */
-const takesSome = (offer: OfferView) =>
-  offer.procedure === 'FLUSH' || offer.procedure === 'DESCALE';
-
 function Choose({ boat, offer }: { boat: BoatView; offer: OfferView }) {
   const { enter, sending } = useEnter(boat.id);
   const [choices, setChoices] = useState<Record<string, string>>(() =>
@@ -73,7 +69,7 @@ function Choose({ boat, offer }: { boat: BoatView; offer: OfferView }) {
         return (
           <div key={choice.circuit}>
             <div className="flex items-center gap-2 text-[14px]">
-              {takesSome(offer) && (
+              {offer.takesSome && (
                 <input
                   type="checkbox"
                   className="size-4"
@@ -114,7 +110,7 @@ function Choose({ boat, offer }: { boat: BoatView; offer: OfferView }) {
         <button
           type="button"
           className="btn btn-main"
-          disabled={sending || (takesSome(offer) && Object.keys(choices).length === 0)}
+          disabled={sending || (offer.takesSome && Object.keys(choices).length === 0)}
           onClick={() => void open()}
         >
           Open the card

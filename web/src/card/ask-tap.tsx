@@ -75,6 +75,18 @@ export function AskOil(props: AskProps<'OIL'>) {
   );
 }
 
+/** What belongs to a red tag, recorded by its name: one tap. */
+export function AskRemedy(props: AskProps<'REMEDY'>) {
+  const { engine, cause, remedy } = props.ask;
+  return (
+    <Tap
+      {...props}
+      entries={[{ kind: 'TAG_REMEDIED', engine, cause, remedy }]}
+      words={props.ask.label}
+    />
+  );
+}
+
 /** A part lies ready at the boat. */
 export function AskPick(props: AskProps<'PICK'>) {
   const { engine, item } = props.ask;

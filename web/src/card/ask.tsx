@@ -1,9 +1,11 @@
 import type { AskOf, AskView, BoatView, CardView, StepView } from '../api/client';
 import { everyKind } from '../parts/every-kind';
 import { AskAboard } from './ask-aboard';
+import { AskComplaints } from './ask-complaints';
 import { AskCoolant } from './ask-coolant';
 import { AskGiveUp } from './ask-give-up';
 import { AskNote } from './ask-note';
+import { AskPhoto } from './ask-photo';
 import { AskDisinfect } from './ask-disinfect';
 import { AskCatch, AskCount, AskDescale, AskFill } from './ask-number';
 import {
@@ -13,6 +15,7 @@ import {
   AskLook,
   AskOil,
   AskPick,
+  AskRemedy,
   AskService,
   AskSet,
 } from './ask-tap';
@@ -77,6 +80,12 @@ function shown({ ask, ...on }: AskProps) {
       return <AskService ask={ask} {...on} />;
     case 'OIL':
       return <AskOil ask={ask} {...on} />;
+    case 'REMEDY':
+      return <AskRemedy ask={ask} {...on} />;
+    case 'PHOTO':
+      return <AskPhoto ask={ask} {...on} />;
+    case 'COMPLAINTS':
+      return <AskComplaints ask={ask} {...on} />;
     case 'GIVE_UP':
       return <AskGiveUp ask={ask} {...on} />;
     case 'ABOARD':

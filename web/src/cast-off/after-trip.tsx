@@ -13,6 +13,63 @@ interface AfterProps {
   takeBack: (id: string) => boolean;
 }
 
+/** At the end of a season: what there is to complain of, an engine named where there are several. */
+function Complain({
+  round,
+  tell,
+}: {
+  round: CastOffRound;
+  tell: (what: Partial<AfterSent>, words: string) => void;
+}) {
+  const choices = round.complaints;
+  const [picked, setPicked] = useState('');
+  const options = choices
+    .filter(({ complaint }) => complaint !== 'NOTHING')
+    .flatMap((one): { key: string; words: string; said: Partial<AfterSent> }[] =>
+      one.perEngine
+        ? round.engines.map(({ engine, words }) => ({
+            key: `${engine} ${one.complaint}`,
+            words: sentence(round.engines.length > 1 ? `${words} ${one.words}` : one.words),
+            said: { engine, complaint: one.complaint },
+          }))
+        : [
+            {
+              key: one.complaint,
+              words: sentence(one.words),
+              said: { complaint: one.complaint },
+            },
+          ],
+    );
+  const chosen = options.find((option) => option.key === picked);
+  if (options.length === 0) return null;
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!chosen) return;
+        tell(chosen.said, `${chosen.words}: the yard looks for the cause.`);
+        setPicked('');
+      }}
+    >
+      <label className="grid gap-1 font-semibold">
+        Something the yard should look for
+        <select className="box" value={picked} onChange={(event) => setPicked(event.target.value)}>
+          <option value="">choose</option>
+          {options.map(({ key, words }) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <button type="submit" className="btn" disabled={!chosen}>
+        Tell the yard
+      </button>
+    </form>
+  );
+}
+
 /** Back again: how long it ran, and whether an engine ran dry or hot. */
 export function AfterTrip({ round, say, takeBack }: AfterProps) {
   const [hours, setHours] = useState('');
@@ -75,6 +132,7 @@ export function AfterTrip({ round, say, takeBack }: AfterProps) {
           }),
         )}
       </div>
+      <Complain round={round} tell={tell} />
       <p role="status" className="text-spruce m-0 font-semibold">
         {said?.words}
       </p>

@@ -88,6 +88,10 @@ const ROUND: CastOffRound = {
   },
   lastRound: null,
   flush: '',
+  complaints: [
+    { complaint: 'STEAMS_UNDER_LOAD', words: 'steams under load', perEngine: true },
+    { complaint: 'NOTHING', words: 'nothing to complain of', perEngine: false },
+  ],
 };
 const GOOD = {
   [keyOf(SEACOCK)]: { state: 'OPEN' },

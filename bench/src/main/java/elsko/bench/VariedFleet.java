@@ -67,7 +67,7 @@ final class VariedFleet {
       Boat boat = Boat.of(description);
       for (Procedure procedure : Procedure.values()) {
         Map<String, String> choices = Choices.usual(boat, procedure, Schools.USUAL);
-        boolean some = procedure == Procedure.FLUSH || procedure == Procedure.DESCALE;
+        boolean some = procedure.isOfChosenCircuits();
         if (!some || !choices.isEmpty()) {
           requests.add(opened(boat, new Fact.CardOpened(procedure, choices)));
         }

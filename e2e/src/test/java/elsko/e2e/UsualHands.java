@@ -74,6 +74,12 @@ final class UsualHands {
               await enter(step.key, { kind: 'SERVICE_DONE', engine: one.engine, item: one.item });
             else if (one.kind === 'OIL')
               await enter(step.key, { kind: 'CYLINDERS_OILED', engine: one.engine });
+            else if (one.kind === 'REMEDY')
+              await enter(step.key, { kind: 'TAG_REMEDIED', engine: one.engine, cause: one.cause, remedy: one.remedy });
+            else if (one.kind === 'PHOTO')
+              await enter(step.key, { kind: 'NOTED', text: 'RW-2041, read off the plate' });
+            else if (one.kind === 'COMPLAINTS')
+              await enter(step.key, { kind: 'COMPLAINED', complaint: 'NOTHING' });
             else if (one.kind === 'LOOK')
               for (const circuit of one.circuits)
                 await enter(step.key, { kind: 'CIRCUIT_SEEN', circuit, inService: one.inService });

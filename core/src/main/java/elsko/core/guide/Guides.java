@@ -16,7 +16,7 @@ public final class Guides {
   private static final String HOT = "Hot water and pressure cap: cold only.";
 
   public static final List<Guide> ALL =
-      List.of(willNotStart(), noWater(), runningHot(), waterInTheBilge());
+      List.of(willNotStart(), noWater(), runningHot(), steamsUnderLoad(), waterInTheBilge());
 
   private Guides() {}
 
@@ -93,6 +93,58 @@ public final class Guides {
                 "Free.",
                 "Nothing found along the path: have the pump's drive and the hoses looked at.",
                 "no water at the exhaust, nothing found along the path")));
+  }
+
+  /** What lets enough through at idle and not under load: a path that is narrow, not shut. */
+  private static Guide steamsUnderLoad() {
+    List<Look> looks = new ArrayList<>(alongThePath(leads("free", "Free.", "muffler")));
+    looks.add(
+        new Look(
+            "muffler",
+            "Muffler and the hose to it: free?",
+            "Hose off behind the elbow, cold; a lamp through hose, muffler and outlet. A lining that came loose"
+                + " shuts like a valve when the flow grows.",
+            List.of(
+                leads("free", "Yes.", "pressure"),
+                ends(
+                    "blocked",
+                    "No: a lining, carbon or scale.",
+                    "Open and clear it, or a new one. Where it was scale, descale the path too.",
+                    "muffler opened, exhaust hose looked through"))));
+    looks.add(
+        new Look(
+            "pressure",
+            "Back pressure at full revs: within its manual?",
+            "By a gauge at the plug of the elbow, on the water, nobody over the engine.",
+            List.of(
+                leads("within", "Yes.", "history"),
+                ends(
+                    "over",
+                    "No.",
+                    "Something behind the elbow is narrow still: outlet, riser loop, a muffler that is too small."
+                        + " Low load only until it is found.",
+                    "back pressure too high: exhaust looked through to the outlet"))));
+    looks.add(history("There is nothing narrow: have the propeller and the load looked at."));
+    return new Guide(
+        "steams-under-load",
+        "Steams under load",
+        "Low load only until it is found. A white cloud in the engine space: stop at once.",
+        List.of(HOT, IN_THE_BAY, FLOODING, "Exhaust gas kills: no run with a joint open."),
+        List.copyOf(looks));
+  }
+
+  private static Look history(String sudden) {
+    return new Look(
+        "history",
+        "How does it hold against its own history?",
+        "The plateaus of earlier years stand beside its gauge.",
+        List.of(
+            ends(
+                "higher",
+                "Hotter from year to year.",
+                "The raw-water path narrows: descale it. Low load only until then.",
+                "descale: runs hotter than its own history"),
+            ends("sudden", "As always.", sudden, "propeller and load looked at")));
   }
 
   private static Guide runningHot() {

@@ -38,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param descaled segments the last descale reached, by circuit key
  * @param cards oldest first
  * @param work what has to be done beside them, oldest first
+ * @param complaints of its owner, settled ones too, oldest first
  * @param readings each as it was taken last
  * @param tags stops that stand, the oldest first
  * @param missingPieces of impellers, still somewhere in an engine
@@ -66,6 +67,7 @@ public record BoatState(
     Map<String, List<String>> descaled,
     List<CardProgress> cards,
     List<OpenWork> work,
+    List<ComplaintStanding> complaints,
     List<ReadingStanding> readings,
     List<RedTag> tags,
     Map<Position, Integer> missingPieces,
@@ -110,6 +112,7 @@ public record BoatState(
         descaled,
         otherCards,
         work,
+        complaints,
         readings,
         tags,
         missingPieces,

@@ -53,6 +53,11 @@ public final class EntryWords {
       case Fact.ProofGivenUp given ->
           "proof of %s given up%s"
               .formatted(circuit(boat, given.circuit()), because(given.reason()));
+      case Fact.Complained complained ->
+          complained.complaint().isPerEngine()
+              ? "%s, the owner says: %s"
+                  .formatted(engine(complained.engine()), complained.complaint().words())
+              : "the owner says: " + complained.complaint().words();
       case Fact.CylindersOiled oiled -> engine(oiled.engine()) + ": cylinders oiled";
       case Fact.FrostLooked looked ->
           "%s looked over for frost: %s"

@@ -7,6 +7,7 @@ import elsko.core.boat.Position;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.Disinfection;
 import elsko.core.gauge.GaugeReading;
+import elsko.core.guide.Complaint;
 import elsko.core.guide.Guide;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
@@ -431,6 +432,19 @@ public sealed interface Fact {
    * @param engine which; null when there is only one
    */
   record CylindersOiled(@Nullable Position engine) implements Fact {}
+
+  /**
+   * What an owner complains of.
+   *
+   * @param engine whose; null when there is only one, or when it is about the boat
+   */
+  record Complained(@Nullable Position engine, Complaint complaint) implements Fact {
+    public Complained {
+      if (complaint == null) {
+        throw Refused.value("complaint", "Say what the complaint is.");
+      }
+    }
+  }
 
   /**
    * An engine has another hour meter: what it shows goes on from where the old one stopped.

@@ -104,6 +104,9 @@ public final class FactFits {
       case Fact.MeterReplaced replaced -> {
         engine(boat, replaced.engine());
       }
+      case Fact.Complained complained -> {
+        engine(boat, complained.engine());
+      }
       case Fact.CylindersOiled oiled -> {
         engine(boat, oiled.engine());
       }

@@ -29,7 +29,8 @@ public final class FallsDue {
       case VALVES -> hasAdjustableValves(engine);
       case GEAR_OIL -> circuit.engine() != Position.GENERATOR;
       case SPARK_PLUGS -> engine.fuel() == Fuel.PETROL;
-      case IMPELLER, IMPELLER_LOOK -> !boat.fittingsOf(circuit, FittingKind.IMPELLER).isEmpty();
+      case IMPELLER, IMPELLER_LOOK, PUMP_SEALS ->
+          !boat.fittingsOf(circuit, FittingKind.IMPELLER).isEmpty();
       case COOLANT -> engine.cooling() == Cooling.CLOSED;
       case ELBOW, ELBOW_REPLACED ->
           circuit.isRawWater()

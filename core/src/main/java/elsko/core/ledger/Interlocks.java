@@ -16,6 +16,7 @@ import elsko.core.limits.Limits;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 
 /**
  * Rules that hold at every moment, whatever card is being worked on. Each refusal says in words
@@ -127,7 +128,7 @@ public final class Interlocks {
         }
       }
       case Fact.WorkDone done -> {
-        if (state.work().stream().noneMatch(open -> open.id().equals(done.work()))) {
+        if (!isOpen(done.work())) {
           throw Refused.state("work", "That is done already, or was never asked for.");
         }
       }
@@ -165,6 +166,9 @@ public final class Interlocks {
       case Fact.CylindersOiled oiled -> {
         oiling(oiled);
       }
+      case Fact.Complained complained -> {
+        complaining(complained);
+      }
       case Fact.ProofGivenUp given -> {
         givingUp(given);
       }
@@ -182,6 +186,18 @@ public final class Interlocks {
       case Fact.StepSkipped stepSkipped -> {}
       case Fact.Withdrawn withdrawn -> {}
     }
+  }
+
+  /** With two engines somebody says which: a cause is looked for on one. */
+  private void complaining(Fact.Complained complained) {
+    if (complained.complaint().isPerEngine() && boat.engineMeant(complained.engine()) == null) {
+      StartRules.named(state, complained.engine());
+    }
+  }
+
+  private boolean isOpen(UUID work) {
+    return state.work().stream().anyMatch(open -> open.id().equals(work))
+        || state.complaints().stream().anyMatch(one -> one.isOpen() && one.id().equals(work));
   }
 
   private RedTag tag(Position engine, TagCause cause) {

@@ -95,6 +95,7 @@ public final class LateRules {
       case Fact.TagLifted tagLifted -> false;
       case Fact.MeterReplaced meterReplaced -> false;
       case Fact.CylindersOiled cylindersOiled -> false;
+      case Fact.Complained complained -> false;
       case Fact.ProofGivenUp proofGivenUp -> false;
       case Fact.CaughtAtDrain caughtAtDrain -> false;
       case Fact.LearnedUsed learnedUsed -> false;

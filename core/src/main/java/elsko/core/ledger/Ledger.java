@@ -63,6 +63,7 @@ public final class Ledger {
   private CardFold lastCard;
   private final EngineRuns runs;
   private final Readings readings = new Readings();
+  private final ComplaintsFold complaints = new ComplaintsFold();
   private final Map<UUID, OpenWork> work = new LinkedHashMap<>();
   private final Set<String> inBay = new TreeSet<>();
   private Integer counted;
@@ -210,6 +211,12 @@ public final class Ledger {
       case Fact.LearnedUsed said -> {
         learned.used(said.key(), said.used());
       }
+      case Fact.Complained complained -> {
+        complaints.complained(
+            complained.complaint().isPerEngine() ? boat.engineMeant(complained.engine()) : null,
+            complained.complaint(),
+            entry);
+      }
       case Fact.CylindersOiled oiled -> {
         boat.enginesMeant(oiled.engine())
             .forEach(engine -> runs.cylindersOiled(engine, entry.deviceTime()));
@@ -262,6 +269,7 @@ public final class Ledger {
       }
       case Fact.WorkDone done -> {
         work.remove(done.work());
+        complaints.done(done.work(), entry.deviceTime());
       }
       case Fact.LateSettled settled -> {
         contradicted.remove(settled.entry());
@@ -861,6 +869,7 @@ public final class Ledger {
         Map.copyOf(descaled),
         cards.values().stream().map(CardFold::progress).toList(),
         List.copyOf(work.values()),
+        complaints.all(),
         readings.last(),
         tags.standing(),
         readings.missingPieces(),

@@ -5,6 +5,8 @@ public enum Procedure {
   INTAKE("intake", "decide"),
   FLUSH("fresh-water flush", "after-flush"),
   DESCALE("descale", "sea-trial"),
+  PUMP("raw-water pump", "accepted"),
+  WATER_OUT("water out of the cylinders", "oil-clean"),
   LAY_UP_SERVICE("lay-up service", "service-done"),
   WINTERIZE("winterizing", "close"),
   COMMISSION("spring commissioning", "ready");
@@ -19,6 +21,14 @@ public enum Procedure {
 
   public String words() {
     return words;
+  }
+
+  /** Whether its card takes up only the engines that were chosen for it. */
+  public boolean isOfChosenCircuits() {
+    return switch (this) {
+      case FLUSH, DESCALE, PUMP, WATER_OUT -> true;
+      case INTAKE, LAY_UP_SERVICE, WINTERIZE, COMMISSION -> false;
+    };
   }
 
   /** Whether with its card a boat's lay-up has begun. */

@@ -3,6 +3,7 @@ package elsko.core.ledger;
 import elsko.core.Refused;
 import elsko.core.boat.Position;
 import elsko.core.limits.Conditions;
+import elsko.core.limits.CylinderConditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
 import java.util.List;
@@ -164,7 +165,9 @@ public enum TagCause {
           Conditions.OIL_LEVEL.key(), Map.of("over", OIL_OVER),
           Conditions.OIL_PRESSURE.key(), Map.of("none", OIL_PRESSURE),
           Conditions.SMOKE.key(), Map.of("white", WHITE_CLOUD),
-          Conditions.CYLINDERS.key(), Map.of("stopped-dead", WATER_IN_CYLINDERS));
+          Conditions.CYLINDERS.key(), Map.of("stopped-dead", WATER_IN_CYLINDERS),
+          CylinderConditions.TURNS.key(),
+              Map.of("lower", WATER_IN_CYLINDERS, "binds", WATER_IN_CYLINDERS));
 
   private final String words;
   private final Start start;

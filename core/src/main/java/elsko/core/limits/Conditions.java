@@ -398,6 +398,8 @@ public final class Conditions {
             CYLINDERS,
             SUCTION)
         .forEach(condition -> ALL.put(condition.key(), condition));
+    PumpConditions.ALL.forEach(condition -> ALL.put(condition.key(), condition));
+    CylinderConditions.ALL.forEach(condition -> ALL.put(condition.key(), condition));
     for (Condition ofABelt : List.of(TENSIONER_MARK, BELT_LOOK)) {
       Condition second = Belt.SECOND.of(ofABelt);
       ALL.put(second.key(), second);

@@ -30,6 +30,13 @@ public enum Interval {
       Every.on("on symptom")),
   IMPELLER("impeller", "impeller", "impeller with its gasket", Every.months(24), Every.months(12)),
   IMPELLER_LOOK("impeller-look", "impeller looked at", "", Every.months(12), null),
+  /** A dry tell-tale gap is left alone; by hours is an estimate of the other school. */
+  PUMP_SEALS(
+      "pump-seals",
+      "seals of the raw-water pump",
+      "lip seals, circlip and gasket of the raw-water pump",
+      Every.on("on condition"),
+      Every.hours(1000)),
   COOLANT("coolant", "coolant", "coolant, mixed", Every.months(36), Every.on("by its maker")),
   DESCALE(
       "descale",

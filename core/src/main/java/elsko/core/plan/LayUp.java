@@ -31,6 +31,7 @@ public final class LayUp {
 
   public static final String SERVICE = "service";
   public static final String DESCALE = "descale";
+  public static final String PUMP = "pump";
   public static final String EMPTY = "empty";
   public static final String FILL = "fill";
   public static final String SYSTEMS = "systems";
@@ -49,8 +50,9 @@ public final class LayUp {
     CardProgress winterizing = state.openCard(Procedure.WINTERIZE);
     CardProgress service = state.openCard(Procedure.LAY_UP_SERVICE);
     CardProgress descaling = state.openCard(Procedure.DESCALE);
+    CardProgress pump = state.openCard(Procedure.PUMP);
     boolean laidUp = winterizing == null && isLaidUp(state);
-    if (laidUp && service == null && descaling == null) {
+    if (laidUp && service == null && descaling == null && pump == null) {
       return WorkLeft.nothing(Procedure.WINTERIZE);
     }
     if (state.afloat()) {
@@ -58,6 +60,9 @@ public final class LayUp {
     }
     CardProgress emptied =
         laidUp ? null : winterizing == null ? wouldBe(state, schools) : winterizing;
+    if (pump != null) {
+      gathering.pump(pump);
+    }
     if (service != null) {
       gathering.service(service, emptied);
     }
@@ -136,6 +141,20 @@ public final class LayUp {
 
     private static boolean isOfCylinders(Card card, Step step) {
       return StepWork.of(card, step) == StepWork.CYLINDERS;
+    }
+
+    /** Its run is the next one on water: the warm-up of this lay-up, or in spring. */
+    void pump(CardProgress progress) {
+      List<Step> open =
+          WorkLeft.open(progress, card(progress).steps()).stream()
+              .filter(step -> step.run() == null)
+              .filter(step -> !step.key().equals(Procedure.PUMP.lastStep()))
+              .toList();
+      if (!open.isEmpty()) {
+        gathered.add(
+            new VisitTask(PUMP, "Raw-water pump", WorkLeft.minutes(open), 1, engine, null, null),
+            open);
+      }
     }
 
     /**

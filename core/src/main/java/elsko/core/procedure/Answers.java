@@ -77,6 +77,17 @@ public record Answers(List<List<Answer<?>>> ways) {
                   .and(Field.SERVICED_OF, meant(boat, service.engine())));
       case Ask.Oil oil ->
           one(Answer.any(Fact.CylindersOiled.class).and(Field.OILED, meant(boat, oil.engine())));
+      case Ask.Remedy remedy ->
+          one(
+              Answer.with(Field.REMEDIED, remedy.remedy())
+                  .and(Field.REMEDIED_CAUSE, List.of(remedy.cause()))
+                  .and(Field.REMEDIED_OF, meant(boat, remedy.engine())));
+      case Ask.Photo photo ->
+          new Answers(
+              List.of(
+                  List.of(Answer.any(Fact.PhotoTaken.class)),
+                  List.of(Answer.any(Fact.Noted.class))));
+      case Ask.Complaints complaints -> one(Answer.any(Fact.Complained.class));
       case Ask.GiveUp given -> one(Answer.with(Field.GIVEN_UP, given.circuit()));
       case Ask.Aboard aboard -> one(Answer.with(Field.ACCESSORY, aboard.accessory()));
       case Ask.Look look -> new Answers(List.of(lookedAt(look)));

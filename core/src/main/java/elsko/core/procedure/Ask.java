@@ -4,11 +4,13 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.TagCause;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Limit;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One thing a step asks for. The screen offers it; an entry answers it; the ledger says whether it
@@ -150,6 +152,20 @@ public sealed interface Ask {
 
   /** Every cylinder is fogged or oiled. */
   record Oil(String label, Position engine) implements Ask {}
+
+  /**
+   * What belongs to a red tag is recorded by its name.
+   *
+   * @param engine whose tag it is; null for the boat's
+   */
+  record Remedy(String label, @Nullable Position engine, TagCause cause, String remedy)
+      implements Ask {}
+
+  /** A photo is taken of it, or what it shows is written down. */
+  record Photo(String label) implements Ask {}
+
+  /** What the owner complains of is asked, also when that is nothing. */
+  record Complaints(String label) implements Ask {}
 
   /** Water is about to undo what is proven of a circuit: somebody lets go of it, with a reason. */
   record GiveUp(String label, String circuit) implements Ask {}

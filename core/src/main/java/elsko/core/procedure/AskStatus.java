@@ -54,6 +54,9 @@ public final class AskStatus {
       case Ask.Frost frost -> isSaid(frost);
       case Ask.Service service -> isSaid(service);
       case Ask.Oil oil -> isSaid(oil);
+      case Ask.Remedy remedy -> isSaid(remedy);
+      case Ask.Photo photo -> isSaid(photo);
+      case Ask.Complaints complaints -> isSaid(complaints);
       case Ask.GiveUp given -> isSaid(given);
       case Ask.Aboard aboard -> isSaid(aboard);
       case Ask.Look look -> isSaid(look);

@@ -124,6 +124,11 @@ public final class CardRequest {
     return chosen == null ? FlushVariant.usual(boat(), circuit) : FlushVariant.valueOf(chosen);
   }
 
+  PumpVariant pumpVariant(Circuit circuit) {
+    String chosen = progress.choices().get(circuit.key());
+    return chosen == null ? PumpVariant.OVERHAUL : PumpVariant.valueOf(chosen);
+  }
+
   DescaleVariant descaleVariant(Circuit circuit) {
     String chosen = progress.choices().get(circuit.key());
     return chosen == null ? DescaleVariant.usual(boat(), circuit) : DescaleVariant.valueOf(chosen);

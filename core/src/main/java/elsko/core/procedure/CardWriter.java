@@ -39,8 +39,8 @@ public final class CardWriter {
 
   private static boolean isBeforeTheWinter(Procedure procedure) {
     return switch (procedure) {
-      case FLUSH, DESCALE, LAY_UP_SERVICE, WINTERIZE -> true;
-      case INTAKE, COMMISSION -> false;
+      case FLUSH, DESCALE, PUMP, LAY_UP_SERVICE, WINTERIZE -> true;
+      case INTAKE, WATER_OUT, COMMISSION -> false;
     };
   }
 
@@ -73,6 +73,8 @@ public final class CardWriter {
       case INTAKE -> new IntakeCard();
       case FLUSH -> new FlushCard();
       case DESCALE -> new DescaleCard();
+      case PUMP -> new PumpCard();
+      case WATER_OUT -> new WaterOutCard();
       case LAY_UP_SERVICE -> new LayUpServiceCard();
       case WINTERIZE -> new WinterizeCard();
       case COMMISSION -> new CommissionCard();

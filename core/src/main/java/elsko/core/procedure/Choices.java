@@ -93,7 +93,7 @@ public final class Choices {
   }
 
   private static boolean needsOne(Procedure procedure) {
-    return procedure == Procedure.FLUSH || procedure == Procedure.DESCALE;
+    return procedure.isOfChosenCircuits();
   }
 
   private static List<Circuit> circuitsFor(Boat boat, Procedure procedure) {
@@ -124,6 +124,14 @@ public final class Choices {
           DescaleVariant.possible(boat, circuit).stream()
               .map(v -> new Option(v.name(), v.words(), v.reason()))
               .toList();
+      case PUMP ->
+          PumpVariant.possible(boat, circuit).stream()
+              .map(v -> new Option(v.name(), v.words(), v.reason()))
+              .toList();
+      case WATER_OUT ->
+          CylinderOpening.possible(boat, circuit).stream()
+              .map(v -> new Option(v.name(), v.words(), v.reason()))
+              .toList();
       case WINTERIZE ->
           circuit.kind() == CircuitKind.SPECIALIST
               ? List.of()
@@ -138,6 +146,8 @@ public final class Choices {
     return switch (procedure) {
       case FLUSH -> FlushVariant.usual(boat, circuit).name();
       case DESCALE -> DescaleVariant.usual(boat, circuit).name();
+      case PUMP -> PumpVariant.OVERHAUL.name();
+      case WATER_OUT -> CylinderOpening.possible(boat, circuit).get(0).name();
       default -> usualMethod(boat, circuit, schools).name();
     };
   }

@@ -53,6 +53,12 @@ public record Field<F extends Fact>(Class<F> kind, String name, Function<F, Obje
       new Field<>(Fact.ServiceDone.class, "engine", Fact.ServiceDone::engine);
   static final Field<Fact.CylindersOiled> OILED =
       new Field<>(Fact.CylindersOiled.class, "engine", Fact.CylindersOiled::engine);
+  static final Field<Fact.TagRemedied> REMEDIED =
+      new Field<>(Fact.TagRemedied.class, "remedy", Fact.TagRemedied::remedy);
+  static final Field<Fact.TagRemedied> REMEDIED_CAUSE =
+      new Field<>(Fact.TagRemedied.class, "cause", Fact.TagRemedied::cause);
+  static final Field<Fact.TagRemedied> REMEDIED_OF =
+      new Field<>(Fact.TagRemedied.class, "engine", Fact.TagRemedied::engine);
   static final Field<Fact.ProofGivenUp> GIVEN_UP =
       new Field<>(Fact.ProofGivenUp.class, "circuit", Fact.ProofGivenUp::circuit);
   static final Field<Fact.JugRead> JUG_OF =

@@ -99,6 +99,9 @@ public final class InTheWay {
       case Ask.Frost frost -> null;
       case Ask.Service service -> null;
       case Ask.Oil oil -> null;
+      case Ask.Remedy remedy -> null;
+      case Ask.Photo photo -> null;
+      case Ask.Complaints complaints -> null;
       case Ask.GiveUp given -> null;
       case Ask.Aboard aboard -> null;
       case Ask.Look look -> null;

@@ -24,11 +24,12 @@ final class IntakeCard implements CardPlan {
           Ask.Read.of(circuit.engine().words() + " hours", circuit.engine(), Limits.ENGINE_HOURS));
     }
     asks.add(Ask.Read.of("fuel level", null, Limits.FUEL_LEVEL));
-    asks.add(new Ask.Note("complaints, keys and covers"));
+    asks.add(new Ask.Complaints("what the owner complains of"));
+    asks.add(new Ask.Note("keys, covers, and the owner's own words"));
     return Step.called("arrival", "Walk round it")
         .how(
-            "Hours, fuel, keys, covers. Ask: ran hot, steams, hard to start, wet bilge? Write down what the"
-                + " owner says, also when it is nothing.")
+            "Hours, fuel, keys, covers. Ask what there is to complain of, and pick it, also when it is nothing:"
+                + " its likely causes, what looking costs and the work stand on the boat's page then.")
         .why("What is not asked now is found in spring.")
         .asks(asks)
         .minutes(10)

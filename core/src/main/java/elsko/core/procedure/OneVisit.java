@@ -103,6 +103,18 @@ public final class OneVisit {
                 + " be open then; this run spreads the new oil too.");
   }
 
+  /** Where it ran on water, its gauge holding, after a step of this card was done. */
+  Step.@Nullable Elsewhere ranSince(OnCircuit on, String step, String since) {
+    EngineRun.OnWater run = elsewhere(on, step);
+    Instant done = request.progress().step(since).at();
+    return run == null || !run.warm() || done == null || !run.from().isAfter(done)
+        ? null
+        : Step.Elsewhere.done(
+            procedureOf(run),
+            run.to(),
+            "It ran on water until then, its gauge holding: look along it instead of running it again.");
+  }
+
   /** A block that antifreeze is drawn through wants its thermostat open just before. */
   private static boolean isDrawnWarm(OnCircuit on) {
     boolean drawn = on.method() == Method.DRAW || on.method() == Method.DRAW_UNDRAINED;

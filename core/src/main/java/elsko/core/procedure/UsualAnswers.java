@@ -4,6 +4,7 @@ import elsko.core.boat.Answer;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.fluid.Disinfection;
+import elsko.core.guide.Complaint;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.FrostFinding;
@@ -92,6 +93,10 @@ public record UsualAnswers(
       case Ask.Service service ->
           List.of(new Fact.ServiceDone(service.engine(), service.item(), ""));
       case Ask.Oil oil -> List.of(new Fact.CylindersOiled(oil.engine()));
+      case Ask.Remedy remedy ->
+          List.of(new Fact.TagRemedied(remedy.engine(), remedy.cause(), remedy.remedy(), ""));
+      case Ask.Photo photo -> List.of(new Fact.Noted("RW-2041, read off the plate."));
+      case Ask.Complaints complaints -> List.of(new Fact.Complained(null, Complaint.NOTHING));
       case Ask.GiveUp given ->
           List.of(new Fact.ProofGivenUp(given.circuit(), "it has to run once more"));
       case Ask.Aboard aboard -> {

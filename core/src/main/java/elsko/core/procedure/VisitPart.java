@@ -77,7 +77,7 @@ public record VisitPart(Phase phase, CardProgress card, List<Step> steps) {
   private static boolean isOfALayUp(CardProgress card) {
     return switch (card.procedure()) {
       case FLUSH, DESCALE, LAY_UP_SERVICE, WINTERIZE -> true;
-      case INTAKE, COMMISSION -> false;
+      case INTAKE, PUMP, WATER_OUT, COMMISSION -> false;
     };
   }
 

@@ -74,6 +74,9 @@ public final class Wants {
       case Ask.Coolant coolant -> {}
       case Ask.Frost frost -> {}
       case Ask.Oil oil -> {}
+      case Ask.Remedy remedy -> {}
+      case Ask.Photo photo -> {}
+      case Ask.Complaints complaints -> {}
       case Ask.GiveUp given -> {}
       case Ask.Aboard aboard -> {}
       case Ask.Look look -> {}

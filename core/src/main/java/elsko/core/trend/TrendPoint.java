@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record TrendPoint(Instant at, @Nullable Double value, String words, boolean good) {
   /** The number of a point that is one. */
-  double number() {
+  public double number() {
     return Objects.requireNonNull(value);
   }
 

@@ -129,6 +129,7 @@ public final class Trends {
       case Fact.TagLifted tagLifted -> {}
       case Fact.MeterReplaced meterReplaced -> {}
       case Fact.CylindersOiled cylindersOiled -> {}
+      case Fact.Complained complained -> {}
       case Fact.ProofGivenUp proofGivenUp -> {}
       case Fact.CaughtAtDrain caughtAtDrain -> {}
       case Fact.LearnedUsed learnedUsed -> {}

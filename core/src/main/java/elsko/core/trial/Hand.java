@@ -222,6 +222,9 @@ final class Hand {
       case Ask.Frost frost -> {}
       case Ask.Service service -> {}
       case Ask.Oil oil -> {}
+      case Ask.Remedy remedy -> {}
+      case Ask.Photo photo -> {}
+      case Ask.Complaints complaints -> {}
       case Ask.GiveUp given -> {}
       case Ask.Aboard aboard -> {}
       case Ask.Look look -> {}
@@ -336,6 +339,9 @@ final class Hand {
       case Ask.Coolant coolant -> usually(coolant);
       case Ask.Service service -> usually(service);
       case Ask.Oil oil -> usually(oil);
+      case Ask.Remedy remedy -> usually(remedy);
+      case Ask.Photo photo -> usually(photo);
+      case Ask.Complaints complaints -> usually(complaints);
       case Ask.GiveUp given -> usually(given);
       case Ask.Aboard aboard -> usually(aboard);
       case Ask.Look look -> usually(look);

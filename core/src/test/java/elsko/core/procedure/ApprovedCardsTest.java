@@ -7,6 +7,7 @@ import elsko.core.Story;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.Method;
+import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -49,7 +50,10 @@ class ApprovedCardsTest {
         card("jet-with-valve", Hulls.jet(true), Procedure.FLUSH),
         card("air-cooled", Hulls.airCooled(), Procedure.WINTERIZE),
         card("specialist", Hulls.iceAndWatermaker(), Procedure.WINTERIZE),
-        card("no-engine", Hulls.noEngine(), Procedure.WINTERIZE));
+        card("no-engine", Hulls.noEngine(), Procedure.WINTERIZE),
+        card("small-diesel", Hulls.smallDiesel(), Procedure.PUMP),
+        card("sterndrive-v8", Hulls.sterndrive(DrainArrangement.FOUR_DRAINS), Procedure.PUMP),
+        card("outboard", Hulls.outboard(), Procedure.PUMP));
   }
 
   private static Arguments card(String name, BoatDescription boat, Procedure procedure) {
@@ -80,6 +84,22 @@ class ApprovedCardsTest {
     Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.POUR).walk();
     story.in(Duration.ofDays(1)).open(Procedure.LAY_UP_SERVICE);
     approve("visit.service-of-a-proven-boat.txt", CardText.of(story.boat, story.card()));
+  }
+
+  @Test
+  void aPumpThatLeaksAndLostVanesSaysWhatThatTakes() throws IOException {
+    Story story = new Story(Hulls.smallDiesel()).wet().open(Procedure.PUMP);
+    story.at("pump-impeller", new Fact.ReadingTaken(null, "impeller-vanes", 6, 8.0));
+    story.at("pump-shaft", new Fact.ConditionSeen(null, "pump-tell-tale", "water"));
+    approve("small-diesel.pump-worn.txt", CardText.of(story.boat, story.card()));
+  }
+
+  @Test
+  void waterInTheCylindersIsACardOfItsOwn() throws IOException {
+    Story diesel = WaterOutCardTest.stoppedDead(Hulls.smallDiesel());
+    approve("small-diesel.water-out.txt", CardText.of(diesel.boat, diesel.card()));
+    Story petrol = WaterOutCardTest.stoppedDead(Hulls.vintage());
+    approve("vintage.water-out.txt", CardText.of(petrol.boat, petrol.card()));
   }
 
   static Stream<Arguments> commissioned() {

@@ -15,6 +15,7 @@ import elsko.core.procedure.Ask;
 import elsko.core.trip.FuelFitted;
 import elsko.server.work.AskView;
 import elsko.server.work.AsksShown;
+import elsko.server.work.ComplaintChoice;
 import elsko.server.work.RedTagView;
 import java.time.Instant;
 import java.util.List;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param engines whose fuel counts, and what may run dry or hot
  * @param fuel null while nobody has described it
  * @param flush why it is to be flushed; empty when it is not
+ * @param complaints what its owner can complain of
  */
 record RoundView(
     UUID boat,
@@ -40,7 +42,8 @@ record RoundView(
     List<RoundEngine> engines,
     @Nullable FuelFitted fuel,
     @Nullable RoundStanding lastRound,
-    String flush) {
+    String flush,
+    List<ComplaintChoice> complaints) {
 
   static RoundView of(
       UUID id, BoatState state, Round round, @Nullable FuelFitted fuel, Instant now) {
@@ -54,7 +57,8 @@ record RoundView(
         state.boat().engineCircuits().stream().map(RoundEngine::of).toList(),
         fuel,
         state.lastRound(),
-        FlushDue.words(state, now));
+        FlushDue.words(state, now),
+        ComplaintChoice.all());
   }
 
   /** What is looked at together. */

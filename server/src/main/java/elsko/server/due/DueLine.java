@@ -62,6 +62,7 @@ public record DueLine(
     return switch (interval) {
       case ENGINE_OIL, GEAR_OIL, FUEL_FILTER, SPARK_PLUGS, VALVES -> Procedure.LAY_UP_SERVICE;
       case DESCALE -> Procedure.DESCALE;
+      case PUMP_SEALS -> Procedure.PUMP;
       default -> Procedure.COMMISSION;
     };
   }

@@ -6,6 +6,7 @@ import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.plan.LayUp;
+import elsko.core.plan.SameDay;
 import elsko.core.plan.Spring;
 import elsko.core.plan.Visit;
 import elsko.core.plan.WorkLeft;
@@ -111,6 +112,11 @@ class Visits {
 
   private static Either work(Log.Folded folded, Yards yards, Instant at) {
     BoatState state = folded.state();
+    WorkLeft today = SameDay.of(state, yards.schools());
+    if (today != null) {
+      Work work = work(folded, today);
+      return new Either(work, work, false, state.afloat());
+    }
     return new Either(
         work(folded, LayUp.of(state, yards.schools())),
         work(folded, Spring.of(state, yards.schools(), at)),
@@ -200,7 +206,7 @@ class Visits {
               work.left().tasks(),
               work.left().promisedFor(),
               work.left().safeAfter(),
-              loss(outlooks.get(work.boat()), days)));
+              loss(work, outlooks.get(work.boat()), days)));
     }
     return new Laid(visits, walking(included));
   }
@@ -215,17 +221,22 @@ class Visits {
 
   /** A boat in service is its owner's until somebody says from when on it is ours. */
   private static boolean isOurs(Work work, @Nullable BoatDates dates) {
-    return work.isSpring() || !work.inService() || dates != null && dates.releaseOn() != null;
+    return work.isSpring()
+        || work.left().procedure() == Procedure.WATER_OUT
+        || !work.inService()
+        || dates != null && dates.releaseOn() != null;
   }
 
   private static int day(LocalDate today, LocalDate date) {
     return (int) Math.max(0, ChronoUnit.DAYS.between(today, date));
   }
 
-  private static List<Double> loss(@Nullable Outlook outlook, int days) {
+  private static List<Double> loss(Work work, @Nullable Outlook outlook, int days) {
+    boolean sameDay = work.left().procedure() == Procedure.WATER_OUT;
     List<Double> loss = new ArrayList<>();
     for (int day = 0; day <= days; day++) {
-      loss.add(outlook == null ? 0.0 : outlook.lossBy(outlook.first().plusDays(day)));
+      double frost = outlook == null ? 0.0 : outlook.lossBy(outlook.first().plusDays(day));
+      loss.add(sameDay ? frost + SameDay.lossAfter(day) : frost);
     }
     return loss;
   }

@@ -2,6 +2,7 @@ package elsko.server.said;
 
 import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeReading;
+import elsko.core.guide.Complaint;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.StartBasis;
 import elsko.core.ledger.TagCause;
@@ -63,6 +64,13 @@ public sealed interface SaidOfEngine extends Said {
     @Override
     public Fact fact(Around around) {
       return new Fact.CylindersOiled(engine);
+    }
+  }
+
+  record Complained(@Nullable Position engine, Complaint complaint) implements SaidOfEngine {
+    @Override
+    public Fact fact(Around around) {
+      return new Fact.Complained(engine, complaint);
     }
   }
 

@@ -48,7 +48,7 @@ public class Stores {
 
   private static final int MOST = 100_000;
   private static final List<Procedure> BEFORE_WINTER =
-      List.of(Procedure.WINTERIZE, Procedure.LAY_UP_SERVICE, Procedure.DESCALE);
+      List.of(Procedure.WINTERIZE, Procedure.LAY_UP_SERVICE, Procedure.DESCALE, Procedure.PUMP);
 
   private final StockMoveRepository moves;
   private final PackageSizeRepository packages;

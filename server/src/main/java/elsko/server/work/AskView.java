@@ -41,6 +41,9 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = AskView.FrostAsk.class, name = "FROST"),
   @JsonSubTypes.Type(value = AskView.ServiceAsk.class, name = "SERVICE"),
   @JsonSubTypes.Type(value = AskView.OilAsk.class, name = "OIL"),
+  @JsonSubTypes.Type(value = AskView.RemedyAsk.class, name = "REMEDY"),
+  @JsonSubTypes.Type(value = AskView.PhotoAsk.class, name = "PHOTO"),
+  @JsonSubTypes.Type(value = AskView.ComplaintsAsk.class, name = "COMPLAINTS"),
   @JsonSubTypes.Type(value = AskView.GiveUpAsk.class, name = "GIVE_UP"),
   @JsonSubTypes.Type(value = AskView.AboardAsk.class, name = "ABOARD"),
   @JsonSubTypes.Type(value = AskView.LookAsk.class, name = "LOOK"),
@@ -160,6 +163,22 @@ public sealed interface AskView {
       implements AskView {}
 
   record OilAsk(@JsonUnwrapped AskHead head, @Nullable Position engine) implements AskView {}
+
+  /**
+   * @param engine whose red tag it is about; null for the boat's
+   */
+  record RemedyAsk(
+      @JsonUnwrapped AskHead head, @Nullable Position engine, TagCause cause, String remedy)
+      implements AskView {}
+
+  record PhotoAsk(@JsonUnwrapped AskHead head) implements AskView {}
+
+  /**
+   * @param engines of the boat; a complaint that is about one says which, where there are several
+   */
+  record ComplaintsAsk(
+      @JsonUnwrapped AskHead head, List<NamedEngine> engines, List<ComplaintChoice> complaints)
+      implements AskView {}
 
   /**
    * @param protection what water would undo

@@ -107,6 +107,10 @@ public final class AsksShown {
               status == null ? null : status.found(it));
       case Ask.Service it -> new AskView.ServiceAsk(head, it.engine(), it.item());
       case Ask.Oil it -> new AskView.OilAsk(head, it.engine());
+      case Ask.Remedy it -> new AskView.RemedyAsk(head, it.engine(), it.cause(), it.remedy());
+      case Ask.Photo it -> new AskView.PhotoAsk(head);
+      case Ask.Complaints it ->
+          new AskView.ComplaintsAsk(head, NamedEngine.of(boat), ComplaintChoice.all());
       case Ask.GiveUp it ->
           new AskView.GiveUpAsk(head, it.circuit(), state.circuit(it.circuit()).protection());
       case Ask.Aboard it -> new AskView.AboardAsk(head, it.accessory());

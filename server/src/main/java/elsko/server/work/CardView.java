@@ -256,6 +256,7 @@ public record CardView(
         case Fact.TagRemedied tagRemedied -> null;
         case Fact.TagLifted tagLifted -> null;
         case Fact.CylindersOiled cylindersOiled -> null;
+        case Fact.Complained complained -> null;
         case Fact.ProofGivenUp proofGivenUp -> null;
         case Fact.MeterReplaced meterReplaced -> null;
         case Fact.CaughtAtDrain caughtAtDrain -> null;

@@ -35,6 +35,7 @@ public enum EntryKind {
   TAG_REMEDIED(Fact.TagRemedied.class),
   TAG_LIFTED(Fact.TagLifted.class),
   CYLINDERS_OILED(Fact.CylindersOiled.class),
+  COMPLAINED(Fact.Complained.class),
   PROOF_GIVEN_UP(Fact.ProofGivenUp.class),
   METER_REPLACED(Fact.MeterReplaced.class),
   CAUGHT_AT_DRAIN(Fact.CaughtAtDrain.class),
@@ -98,6 +99,7 @@ public enum EntryKind {
       case Fact.TagRemedied tagRemedied -> TAG_REMEDIED;
       case Fact.TagLifted tagLifted -> TAG_LIFTED;
       case Fact.CylindersOiled cylindersOiled -> CYLINDERS_OILED;
+      case Fact.Complained complained -> COMPLAINED;
       case Fact.ProofGivenUp proofGivenUp -> PROOF_GIVEN_UP;
       case Fact.MeterReplaced meterReplaced -> METER_REPLACED;
       case Fact.CaughtAtDrain caughtAtDrain -> CAUGHT_AT_DRAIN;

@@ -118,6 +118,7 @@ class EntryRow {
       case Fact.TagRemedied tagRemedied -> null;
       case Fact.TagLifted tagLifted -> null;
       case Fact.CylindersOiled cylindersOiled -> null;
+      case Fact.Complained complained -> null;
       case Fact.ProofGivenUp proofGivenUp -> null;
       case Fact.MeterReplaced meterReplaced -> null;
       case Fact.CaughtAtDrain caughtAtDrain -> null;

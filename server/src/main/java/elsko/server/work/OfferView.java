@@ -7,16 +7,17 @@ import elsko.core.procedure.Schools;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** A procedure a card can be opened for, with what can be chosen for each circuit. */
-public record OfferView(Procedure procedure, String words, List<Choices.Choice> choices) {
+/**
+ * A procedure a card can be opened for, with what can be chosen for each circuit.
+ *
+ * @param takesSome only the circuits that were chosen are on its card
+ */
+public record OfferView(
+    Procedure procedure, String words, boolean takesSome, List<Choices.Choice> choices) {
   static List<OfferView> of(Boat boat, Schools schools) {
     return Stream.of(Procedure.values())
-        .map(p -> new OfferView(p, p.words(), Choices.of(boat, p, schools)))
-        .filter(offer -> !offer.choices().isEmpty() || !needsCircuits(offer.procedure()))
+        .map(p -> new OfferView(p, p.words(), p.isOfChosenCircuits(), Choices.of(boat, p, schools)))
+        .filter(offer -> !offer.choices().isEmpty() || !offer.takesSome())
         .toList();
-  }
-
-  private static boolean needsCircuits(Procedure procedure) {
-    return procedure == Procedure.FLUSH || procedure == Procedure.DESCALE;
   }
 }

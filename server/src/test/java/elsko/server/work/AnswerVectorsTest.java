@@ -9,6 +9,7 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.TagCause;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limits;
 import elsko.core.procedure.Answers;
@@ -44,6 +45,9 @@ class AnswerVectorsTest {
   private static final List<String> LATER =
       List.of(
           "{\"kind\":\"CYLINDERS_OILED\"}",
+          "{\"kind\":\"COMPLAINED\",\"complaint\":\"RAN_HOT\"}",
+          "{\"kind\":\"TAG_REMEDIED\",\"cause\":\"RAN_DRY\",\"remedy\":\"impeller-looked\"}",
+          "{\"kind\":\"PHOTO_TAKEN\",\"photo\":\"00000000-0000-0000-0000-000000000007\"}",
           "{\"kind\":\"PROOF_GIVEN_UP\",\"circuit\":\"engine\",\"reason\":\"it has to run\"}");
 
   private final SaidReader reader = RunningElsko.bean(SaidReader.class);
@@ -126,6 +130,9 @@ class AnswerVectorsTest {
         new Ask.Service("", engine, "impeller"),
         new Ask.Service("", null, "fuel-filter"),
         new Ask.Oil("", engine),
+        new Ask.Remedy("", engine, TagCause.WATER_IN_CYLINDERS, "plugs-out"),
+        new Ask.Photo(""),
+        new Ask.Complaints(""),
         new Ask.GiveUp("", "engine"),
         new Ask.Aboard("", Accessory.WASHDOWN),
         new Ask.Look("", List.of("engine", "heads"), false),

@@ -39,6 +39,7 @@ class FormerEntriesTest {
           EntryKind.TAG_LIFTED,
           EntryKind.METER_REPLACED,
           EntryKind.CYLINDERS_OILED,
+          EntryKind.COMPLAINED,
           EntryKind.PROOF_GIVEN_UP,
           EntryKind.CAUGHT_AT_DRAIN,
           EntryKind.LEARNED_USED);
