@@ -297,6 +297,54 @@ describe('what a step asks for', () => {
     );
   });
 
+  it('records the remedy of a red tag by its name', async () => {
+    const sent = shown(ask('REMEDY', { label: 'all are out' }));
+    await userEvent.click(screen.getByRole('button', { name: 'All are out' }));
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({
+        kind: 'TAG_REMEDIED',
+        cause: 'WATER_IN_CYLINDERS',
+        remedy: 'plugs-out',
+      }),
+    );
+  });
+
+  it('takes a photo, or what the plate says where a camera does not get in', async () => {
+    const sent = shown(ask('PHOTO', { label: 'part number, on the pump' }));
+    expect(screen.getByText('Take a photo')).toBeTruthy();
+    const write = screen.getByRole('button', { name: 'Write it down' });
+    expect((write as HTMLButtonElement).disabled).toBe(true);
+    await userEvent.type(screen.getByLabelText('Part number, on the pump'), 'RW-2041{Enter}');
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({ kind: 'NOTED', text: 'part number, on the pump: RW-2041' }),
+    );
+  });
+
+  it('picks a complaint, of the engine that was named', async () => {
+    const sent = shown(
+      ask('COMPLAINTS', {
+        label: 'what the owner complains of',
+        engines: [
+          { engine: 'PORT', words: 'port engine' },
+          { engine: 'STARBOARD', words: 'starboard engine' },
+        ],
+        complaints: [
+          { complaint: 'RAN_HOT', words: 'ran hot', perEngine: true },
+          { complaint: 'NOTHING', words: 'nothing to complain of', perEngine: false },
+        ],
+      }),
+    );
+    await userEvent.selectOptions(screen.getByLabelText('Which engine'), 'Starboard engine');
+    await userEvent.click(screen.getByRole('button', { name: 'Ran hot' }));
+    await waitFor(() =>
+      expect(sent()[0]).toMatchObject({
+        kind: 'COMPLAINED',
+        complaint: 'RAN_HOT',
+        engine: 'STARBOARD',
+      }),
+    );
+  });
+
   it('lets go of a proof only with a reason, and says what that means', async () => {
     const sent = shown(
       ask('GIVE_UP', {

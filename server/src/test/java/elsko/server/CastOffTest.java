@@ -241,6 +241,20 @@ class CastOffTest {
                     key)
                 .status())
         .isEqualTo(200);
+    Map<String, Object> complaint = new HashMap<>();
+    complaint.put("id", UUID.randomUUID().toString());
+    complaint.put("deviceTime", RunningElsko.now().toString());
+    complaint.put("engine", "CENTER");
+    complaint.put("complaint", "STEAMS_UNDER_LOAD");
+    assertThat(byLink("POST", "/after", complaint, key).status()).isEqualTo(200);
+    assertThat(
+            RunningElsko.as("viewer")
+                .get("/api/boats/" + yarn.boat + "/complaints")
+                .body()
+                .path(0)
+                .path("by")
+                .asString())
+        .isEqualTo("owner");
     // The key is good for nothing else.
     for (String path : List.of("/api/boats", "/api/boats/" + yarn.boat, "/api/yard/plan")) {
       assertThat(

@@ -76,6 +76,7 @@ class EveryEndpointTest {
               Map.entry("GET /api/bench/weakest-samples", ALL),
               Map.entry("GET /api/boats/{id}/card-to-open", ALL),
               Map.entry("GET /api/boats/{id}/visit", ALL),
+              Map.entry("GET /api/boats/{id}/complaints", ALL),
               Map.entry("GET /api/boats/{id}/readings", ALL),
               Map.entry("GET /api/cast-off/boats/{id}", ALL),
               Map.entry("POST /api/cast-off/boats/{id}/rounds", MOVERS),

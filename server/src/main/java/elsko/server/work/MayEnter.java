@@ -55,7 +55,7 @@ final class MayEnter {
       case Fact.TagRemedied tagRemedied -> false;
       case Fact.TagLifted tagLifted -> false;
       case Fact.CylindersOiled cylindersOiled -> false;
-      case Fact.Complained complained -> false;
+      case Fact.Complained complained -> true;
       case Fact.ProofGivenUp proofGivenUp -> false;
       case Fact.MeterReplaced meterReplaced -> false;
       case Fact.CaughtAtDrain caughtAtDrain -> false;
