@@ -7,7 +7,7 @@ import { uuid } from '../api/uuid';
 import { shortDay } from '../frost/days';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock, number } from '../parts/words';
+import { clock, number, sentence } from '../parts/words';
 import { BeforeAndAfter } from './before-and-after';
 
 interface ComplaintsProps {
@@ -65,7 +65,7 @@ function Standing({ complaint, boat, may }: ComplaintsProps & { complaint: Compl
       </div>
       <p className="m-0 max-w-[78ch] text-[14.5px]">
         {complaint.oneThing
-          ? `Looked at in this order it is found after ${number(complaint.minutesToFind, 0)} min on average, ${complaint.minutesForAll} at most.`
+          ? `Most likely for its minutes first: in this order it is found after ${number(complaint.minutesToFind, 0)} min on average, ${complaint.minutesForAll} at most.`
           : `All of it is looked at: ${complaint.minutesForAll} min.`}{' '}
         {complaint.waiting > 0 && (
           <>
@@ -159,7 +159,7 @@ function CauseLine({ cause, at, widest, engine, boat, may }: CauseProps) {
       <span className="font-stencil text-soft text-[19px] leading-6">{at}</span>
       <div className="min-w-0">
         <div className="flex flex-wrap items-center gap-x-3">
-          <b className="text-[15.5px]">{cause.words}</b>
+          <b className="text-[15.5px]">{sentence(cause.words)}</b>
           <span className="text-soft text-[14px]">{cause.minutes} min to look</span>
         </div>
         <div className="mt-1 flex items-center gap-2" aria-label={`${cause.percent} of 100`}>

@@ -24,6 +24,7 @@ export function BoatPapers({ boat, mayMail }: { boat: BoatView; mayMail: boolean
       <p className="m-0 flex flex-wrap gap-x-4 gap-y-1">
         <Paper to={`/api/reports/boats/${boat.id}/helm-tag.pdf`}>helm tag</Paper>
         <Paper to={`/api/reports/boats/${boat.id}/lay-up.pdf`}>lay-up report</Paper>
+        <Paper to={`/api/reports/boats/${boat.id}/job-sheet.csv`}>job sheet for the bill</Paper>
         {mayMail && (
           <button type="button" className="plain" onClick={() => void mail()}>
             send it to the owner

@@ -254,7 +254,7 @@ class CastOffTest {
                 .path(0)
                 .path("by")
                 .asString())
-        .isEqualTo("owner");
+        .isEqualTo("owner, by link");
     // The key is good for nothing else.
     for (String path : List.of("/api/boats", "/api/boats/" + yarn.boat, "/api/yard/plan")) {
       assertThat(

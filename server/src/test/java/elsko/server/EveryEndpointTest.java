@@ -89,6 +89,7 @@ class EveryEndpointTest {
               Map.entry("GET /api/archive/backups", COORDINATOR),
               Map.entry("POST /api/archive/backups", COORDINATOR),
               Map.entry("GET /api/reports/boats/{id}/lay-up.pdf", ALL),
+              Map.entry("GET /api/reports/boats/{id}/job-sheet.csv", ALL),
               Map.entry("GET /api/reports/boats/{id}/helm-tag.pdf", ALL),
               Map.entry("GET /api/reports/day-sheets.pdf", ALL),
               Map.entry("GET /api/reports/launch-list.pdf", ALL),

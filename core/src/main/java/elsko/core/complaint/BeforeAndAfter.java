@@ -17,8 +17,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * Where an engine's gauge held before a complaint was seen to, and after.
  *
- * @param beforeC median of up to five before it was settled, °C; null while none was read
- * @param afterC the same after it; null while none was read
+ * @param beforeC the last before it was worked on, °C: a fault that grew is not averaged away; null
+ *     while none was read
+ * @param afterC median of up to five after it; null while none was read
  */
 public record BeforeAndAfter(
     List<TrendPoint> before,
@@ -41,7 +42,8 @@ public record BeforeAndAfter(
         plateaus.stream().filter(p -> worked == null || !p.at().isAfter(worked)).toList();
     List<TrendPoint> after =
         plateaus.stream().filter(p -> worked != null && p.at().isAfter(worked)).toList();
-    return new BeforeAndAfter(before, after, median(before), median(after));
+    Double last = before.isEmpty() ? null : (Double) before.get(before.size() - 1).number();
+    return new BeforeAndAfter(before, after, last, median(after));
   }
 
   private static @Nullable Instant workedAt(BoatState state, ComplaintStanding complaint) {

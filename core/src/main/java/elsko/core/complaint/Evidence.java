@@ -1,5 +1,6 @@
 package elsko.core.complaint;
 
+import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.FittingKind;
@@ -13,7 +14,6 @@ import elsko.core.limits.Limits;
 import elsko.core.limits.PumpConditions;
 import elsko.core.trend.EngineTrends;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -88,7 +88,7 @@ record Evidence(
       return seen;
     }
     if (narrows() && (cause.key().equals(Causes.SCALE) || cause.key().equals(Causes.ELBOW))) {
-      return new Weight(SPEAKS_FOR, "its gauge holds over its own history");
+      return new Weight(SPEAKS_FOR, "Its gauge holds over its own history");
     }
     return worn(WEARS.get(cause.key()));
   }
@@ -107,7 +107,8 @@ record Evidence(
                   case GOOD -> NOTHING;
                   case MEND, STOP ->
                       new Weight(
-                          SPEAKS_STRONGLY, "%s: %s".formatted(reading.name(), reading.found()));
+                          SPEAKS_STRONGLY,
+                          Words.sentence("%s: %s".formatted(reading.name(), reading.found())));
                 })
         .orElse(NOTHING);
   }
@@ -119,14 +120,17 @@ record Evidence(
     for (DueItem item : due) {
       if (item.interval() == interval && (item.engine() == null || item.engine() == engine)) {
         return switch (item.standing()) {
-          case AT_ONCE -> new Weight(SPEAKS_STRONGLY, item.why().toLowerCase(Locale.ROOT));
+          case AT_ONCE -> new Weight(SPEAKS_STRONGLY, item.why());
           case OVERDUE, NO_RECORD ->
-              new Weight(SPEAKS_FOR, "%s: %s".formatted(interval.words(), item.standing().words()));
+              new Weight(
+                  SPEAKS_FOR,
+                  Words.sentence("%s: %s".formatted(interval.words(), item.standing().words())));
           case SOON, BEFORE_LAY_UP, NOT_COUNTED -> NOTHING;
           case LATER ->
               item.last() == null
                   ? NOTHING
-                  : new Weight(SPEAKS_AGAINST, interval.words() + ": done not long ago");
+                  : new Weight(
+                      SPEAKS_AGAINST, Words.sentence(interval.words() + ": done not long ago"));
         };
       }
     }

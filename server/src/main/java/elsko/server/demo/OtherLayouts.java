@@ -20,6 +20,7 @@ import elsko.core.boat.EnginePart;
 import elsko.core.boat.Exhaust;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Layout;
+import elsko.core.guide.Complaint;
 import elsko.core.ledger.Fact;
 import elsko.core.ledger.Procedure;
 import java.time.Duration;
@@ -104,7 +105,14 @@ final class OtherLayouts {
         30,
         IN_SERVICE);
     boats.tell(vintage("Corncrake", 6.2), "B1", 5, done);
-    boats.tell(vintage("Old Lapwing", 7.6), "B2", 1, WET);
+    boats.tell(
+        vintage("Old Lapwing", 7.6),
+        "B2",
+        1,
+        story ->
+            WET.apply(story)
+                .by("coordinator")
+                .say(new Fact.Complained(null, Complaint.STEAMS_UNDER_LOAD)));
     boats.tell(
         boats.described("Ammonite", POWER, 8.2, Layout.STERNDRIVE, engine(PETROL, 8, CLOSED)),
         "D14",

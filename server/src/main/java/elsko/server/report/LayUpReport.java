@@ -4,6 +4,7 @@ import elsko.core.Words;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.Position;
 import elsko.core.due.DueItem;
+import elsko.core.jobsheet.JobLine;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.CircuitState;
@@ -30,6 +31,7 @@ record LayUpReport(
     List<Entry> log,
     List<DueItem> due,
     List<EngineTrends> trends,
+    List<JobLine> job,
     Instant since,
     Instant now) {
 
@@ -38,6 +40,7 @@ record LayUpReport(
       begin(sheet);
       protection(sheet);
       done(sheet);
+      job(sheet);
       readings(sheet);
       open(sheet);
       spring(sheet);
@@ -118,6 +121,38 @@ record LayUpReport(
     } else {
       sheet.table(List.of(46, 18, 18, 22), List.of("what", "on", "by", ""), rows);
     }
+  }
+
+  /** Minutes, liters and parts; findings stand with the readings and with what is open. */
+  private void job(Sheet sheet) throws IOException {
+    List<List<String>> rows = new ArrayList<>();
+    for (JobLine line : job) {
+      if (line.kind() != JobLine.Kind.FINDING && line.quantity() > 0) {
+        rows.add(
+            List.of(
+                line.what() + (line.detail().isEmpty() ? "" : ", " + line.detail()),
+                words.units().said(amount(line)),
+                line.kind().words(),
+                line.by(),
+                words.day(line.at())));
+      }
+    }
+    if (!rows.isEmpty()) {
+      sheet.heading("Minutes, liters and parts");
+      sheet.table(List.of(44, 14, 14, 16, 14), List.of("what", "", "", "by", "last on"), rows);
+      sheet.soft(
+          "Worked: the time between what a person entered, pauses over 30 minutes not counted."
+              + " Reckoned: what the steps that were done are planned with.");
+    }
+  }
+
+  private static String amount(JobLine line) {
+    return line.unit().equals("L")
+        ? Words.liters(line.quantity())
+        : "%s %s"
+            .formatted(
+                Words.number(line.quantity(), 0),
+                line.unit().equals("pieces") && line.quantity() == 1 ? "piece" : line.unit());
   }
 
   private void readings(Sheet sheet) throws IOException {

@@ -36,6 +36,20 @@ class ReportController {
     return pdf("lay-up-report", reports.layUp(id, units));
   }
 
+  /**
+   * Minutes, liters by lot, parts and findings of a boat, for whoever writes the bill: no prices.
+   * In SI units, days and hours as the yard's clock has them.
+   *
+   * @param from the last season when left out, {@code to} today; both included
+   */
+  @GetMapping(path = "/boats/{id}/job-sheet.csv", produces = "text/csv")
+  String jobSheet(
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable LocalDate from,
+      @RequestParam(required = false) @Nullable LocalDate to) {
+    return reports.jobSheet(id, from, to);
+  }
+
   /** The tag for the wheel; its square code leads to the boat. */
   @GetMapping(path = "/boats/{id}/helm-tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> helmTag(

@@ -3,6 +3,7 @@ package elsko.server.report;
 import elsko.core.Refused;
 import elsko.core.Units;
 import elsko.core.due.DueList;
+import elsko.core.jobsheet.JobSheet;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Corrections;
 import elsko.core.ledger.Protection;
@@ -28,6 +29,9 @@ import org.springframework.stereotype.Service;
 class Reports {
   /** A lay-up report tells of what was done since the last one. */
   private static final Duration A_SEASON = Duration.ofDays(240);
+
+  /** What devices with a clock ahead of the yard's kept is of today too. */
+  private static final Duration ONE_DAY = Duration.ofDays(1);
 
   private final Fleet fleet;
   private final Log log;
@@ -68,9 +72,30 @@ class Reports {
             Corrections.applied(folded.log()),
             DueList.of(state, yards.schools().othersWay(), now),
             Trends.of(folded.boat(), folded.log()),
+            JobSheet.of(
+                state, yards.schools(), folded.log(), now.minus(A_SEASON), now.plus(ONE_DAY)),
             now.minus(A_SEASON),
             now)
         .pdf();
+  }
+
+  String jobSheet(UUID boat, @Nullable LocalDate from, @Nullable LocalDate to) {
+    if (from != null && to != null && to.isBefore(from)) {
+      throw Refused.value("to", "The last day comes before the first.");
+    }
+    Log.Folded folded = log.folded(boat);
+    Instant begins =
+        from == null
+            ? clock.instant().minus(A_SEASON)
+            : from.atStartOfDay(clock.getZone()).toInstant();
+    Instant ends =
+        to == null
+            ? clock.instant().plus(ONE_DAY)
+            : to.plusDays(1).atStartOfDay(clock.getZone()).toInstant();
+    return JobSheetCsv.of(
+        folded.boat().name(),
+        JobSheet.of(folded.state(), yards.schools(), folded.log(), begins, ends),
+        clock.getZone());
   }
 
   /**

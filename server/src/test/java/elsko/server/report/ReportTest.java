@@ -82,6 +82,31 @@ class ReportTest {
   }
 
   @Test
+  void theJobSheetIsAFileABillIsWrittenFromAndStandsOnTheReport() {
+    String thrift = demo("Thrift");
+    List<String> rows =
+        new String(
+                fetched("/api/reports/boats/" + thrift + "/job-sheet.csv"), StandardCharsets.UTF_8)
+            .lines()
+            .toList();
+    assertThat(rows.get(0)).isEqualTo("boat,kind,what,quantity,unit,detail,by,last at");
+    assertThat(rows).anyMatch(row -> row.startsWith("Thrift,worked,Winterizing,"));
+    assertThat(rows).anyMatch(row -> row.startsWith("Thrift,reckoned,Winterizing,"));
+    assertThat(rows)
+        .filteredOn(row -> row.startsWith("Thrift,fluid,"))
+        .isNotEmpty()
+        .allMatch(row -> row.contains(",L,") && row.contains("lot "));
+    assertThat(read("boats/" + thrift + "/lay-up.pdf?units=METRIC").text())
+        .contains("Minutes, liters and parts")
+        .contains("Antifreeze into engine raw water");
+    Answer refused =
+        RunningElsko.as("viewer")
+            .get("/api/reports/boats/" + thrift + "/job-sheet.csv?from=2026-05-02&to=2026-05-01");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.field()).isEqualTo("to");
+  }
+
+  @Test
   void theLayUpReportSaysFreezeAndBurstInTheUnitsAskedFor() {
     String thrift = "boats/" + demo("Thrift") + "/lay-up.pdf";
     String metric = read(thrift + "?units=METRIC").text();
