@@ -66,7 +66,6 @@ final class SaltglassCard {
 
   SaltglassCard plugsBack() {
     POINTS.forEach(point -> card.tap(point + " drain IN"));
-    card.number("Plugs left in the bag", "1");
     card.done(PLUGS, POUR);
     return this;
   }

@@ -13,23 +13,27 @@ final class CleanStrainer implements Contributor {
 
   @Override
   public List<Step> steps(OnCircuit on) {
-    if (!on.has(FittingKind.STRAINER_LID)
-        || !on.method().drains()
-        || on.circuit().kind() == CircuitKind.SPECIALIST) {
+    if (!isCalledFor(on)) {
       return List.of();
     }
+    boolean open = OpenLid.staysOffForTheTank(on);
     List<Ask> asks = new ArrayList<>();
     on.all(FittingKind.STRAINER_LID).forEach(lid -> asks.add(set(lid, OFF)));
     on.all(FittingKind.STRAINER_BASKET).forEach(basket -> asks.add(set(basket, OUT)));
-    on.all(FittingKind.STRAINER_BASKET).forEach(basket -> asks.add(set(basket, IN)));
-    on.all(FittingKind.STRAINER_SEAL).forEach(ring -> asks.add(set(ring, SEATED)));
-    on.all(FittingKind.STRAINER_LID).forEach(lid -> asks.add(set(lid, SEALED)));
+    if (!open) {
+      on.all(FittingKind.STRAINER_BASKET).forEach(basket -> asks.add(set(basket, IN)));
+      on.all(FittingKind.STRAINER_SEAL).forEach(ring -> asks.add(set(ring, SEATED)));
+      on.all(FittingKind.STRAINER_LID).forEach(lid -> asks.add(set(lid, SEALED)));
+    }
     return List.of(
         on.step(KEY, "Empty and clean the strainer")
             .how(
-                "Basket keyed to its inlet; ring set aside in sight. Bail the housing dry. Screw lids are"
-                    + " turned backwards until they drop into the thread, then by hand only; a ring that"
-                    + " darkens evenly is seated.")
+                open
+                    ? "Basket out and brushed, ring set aside in sight. Bail the housing dry. Lid and basket"
+                        + " stay off: the tank's adapter goes on there."
+                    : "Basket keyed to its inlet; ring set aside in sight. Bail the housing dry. Screw lids are"
+                        + " turned backwards until they drop into the thread, then by hand only; a ring that"
+                        + " darkens evenly is seated.")
             .why(
                 "Mud in the basket holds water, and a lid that leaks air starves the pump in spring.")
             .tools(List.of("sponge", "brush"))
@@ -38,6 +42,12 @@ final class CleanStrainer implements Contributor {
             .after(on.key(Drain.KEY), on.key(Drain.HOSES))
             .minutes(5)
             .written());
+  }
+
+  static boolean isCalledFor(OnCircuit on) {
+    return on.has(FittingKind.STRAINER_LID)
+        && on.method().drains()
+        && on.circuit().kind() != CircuitKind.SPECIALIST;
   }
 
   private static Ask set(elsko.core.boat.Fitting fitting, elsko.core.boat.FittingState to) {

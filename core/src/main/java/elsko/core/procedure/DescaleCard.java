@@ -243,7 +243,7 @@ final class DescaleCard implements CardPlan {
   private static Step.Draft shot(
       OnCircuit on, String key, String title, DescaleVariant variant, double liters) {
     Running run = Running.of(on);
-    Rig.tankOn(on, run);
+    Rig.tankOn(on, run, false);
     run.start(StartBasis.FED)
         .ask(new Ask.Descale("drawn from the tank", on.circuit().key(), keys(on, variant), liters))
         .stop();

@@ -53,7 +53,7 @@ final class Draw implements Contributor {
             .tools(on.isEngine() ? List.of("tank kit", "clear hose") : List.of("jug"))
             .hurts(on.isEngine() ? Cautions.start(on) : List.of())
             .hurts(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, "Catch what comes out at the end.")
-            .asks(asks(on, forecast.liters()))
+            .asks(asks(on, forecast.liters(), OpenLid.isOffForTheTank(on)))
             .feed(on.isEngine() ? tank(on, forecast.liters()) : null)
             .after(
                 on.key(PRIME),
@@ -139,7 +139,10 @@ final class Draw implements Contributor {
     };
   }
 
-  static List<Ask> asks(OnCircuit on, double liters) {
+  /**
+   * @param lidIsOff the strainer lies open already
+   */
+  static List<Ask> asks(OnCircuit on, double liters, boolean lidIsOff) {
     Ask fill =
         new Ask.Fill(
             on.isEngine() ? "drawn from the tank" : "drawn through",
@@ -151,7 +154,7 @@ final class Draw implements Contributor {
                 : "until color runs overboard");
     if (on.isEngine()) {
       Running run = Running.of(on);
-      Rig.tankOn(on, run);
+      Rig.tankOn(on, run, lidIsOff);
       run.start(StartBasis.FED).ask(fill).stop();
       Rig.tankOff(on, run);
       return run.asks();

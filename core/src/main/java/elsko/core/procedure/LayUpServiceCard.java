@@ -5,6 +5,7 @@ import elsko.core.boat.Cooling;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Position;
+import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
@@ -48,11 +49,13 @@ final class LayUpServiceCard implements CardPlan {
       steps.add(valves(on));
     }
     steps.add(fuel(on, due));
-    Step.Elsewhere warm = on.request().visit().warm(on, on.key(WarmUp.KEY));
+    OneVisit visit = on.request().visit();
+    Step.Elsewhere warm = visit.warm(on, on.key(WarmUp.KEY));
+    Step.Elsewhere drained = warm == null ? visit.drainedAlready(on, on.key(WarmUp.KEY)) : null;
     if (wet) {
-      steps.add(warmUp(on, warm));
+      steps.add(warmUp(on, warm == null ? drained : warm));
     }
-    steps.add(oil(on, engine, wet, warm));
+    steps.add(oil(on, engine, wet, warm == null ? drained : warm, drained != null || isCold(on)));
     steps.add(gearOil(on, due));
     if (engine.fuel() == Fuel.PETROL) {
       steps.add(sparkPlugs(on));
@@ -81,13 +84,24 @@ final class LayUpServiceCard implements CardPlan {
             .written();
   }
 
+  /** Its warm-up was left out. */
+  private static boolean isCold(OnCircuit on) {
+    return on.request().progress().step(on.key(WarmUp.KEY)).standing()
+        == CardProgress.Standing.SKIPPED;
+  }
+
   private static Step oil(
-      OnCircuit on, EngineDescription engine, boolean warmed, Step.@Nullable Elsewhere warm) {
+      OnCircuit on,
+      EngineDescription engine,
+      boolean warmed,
+      Step.@Nullable Elsewhere warm,
+      boolean cold) {
     Double liters = engine.details().oilLiters();
     Step.Draft oil =
-        on.step(OIL, "Change oil and filter, warm")
+        on.step(OIL, cold ? "Change oil and filter, cold" : "Change oil and filter, warm")
             .how(
-                "Draw the old oil, filter off, new oil in%s. Read the dipstick a second time, %s. Waste oil to"
+                (cold ? "Cold it runs slowly: from the lowest place. " : "")
+                    + "Draw the old oil, filter off, new oil in%s. Read the dipstick a second time, %s. Waste oil to"
                         .formatted(
                             liters == null
                                 ? ""
@@ -110,7 +124,7 @@ final class LayUpServiceCard implements CardPlan {
                     Ask.See.of(on.engine(), Conditions.OIL_LEVEL),
                     service(on.engine(), Interval.ENGINE_OIL)))
             .minutes(25);
-    if (warmed && warm == null) {
+    if (warmed && warm == null && !cold) {
       oil.within(on.key(WarmUp.KEY), OneVisit.OIL_IS_THIN_FOR, "the oil is thin while it is warm");
     } else if (warmed) {
       oil.after(on.key(WarmUp.KEY));

@@ -72,6 +72,24 @@ public final class OneVisit {
                 .formatted(OIL_IS_THIN_FOR));
   }
 
+  /** Where winterizing emptied it already: no run any more, its oil is changed cold. */
+  Step.@Nullable Elsewhere drainedAlready(OnCircuit on, String step) {
+    CardProgress winterizing = request.state().openCard(Procedure.WINTERIZE);
+    if (winterizing == null || isTouched(step)) {
+      return null;
+    }
+    for (String emptied : List.of(Drain.KEY, Drain.HOSES)) {
+      CardProgress.StepProgress done = winterizing.step(on.key(emptied));
+      if (done.standing() == CardProgress.Standing.DONE) {
+        return Step.Elsewhere.done(
+            Procedure.WINTERIZE,
+            done.at(),
+            "It is drained since then: no run any more. Its oil is changed cold.");
+      }
+    }
+    return null;
+  }
+
   /** Where another card of this visit rinsed it as far as draining wants it. */
   Step.@Nullable Elsewhere rinsed(OnCircuit on, String step, int leastMinutes) {
     EngineRun.OnWater run = elsewhere(on, step);

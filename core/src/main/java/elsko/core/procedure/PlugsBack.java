@@ -26,9 +26,6 @@ final class PlugsBack implements Contributor {
     if (asks.isEmpty()) {
       return List.of();
     }
-    if (!on.circuit().drains().isEmpty()) {
-      asks.add(new Ask.Count("plugs left in the bag"));
-    }
     return List.of(
         on.step(
                 KEY,
@@ -39,11 +36,9 @@ final class PlugsBack implements Contributor {
                         : "Put the drains back IN")
             .how(
                 afterPour
-                    ? "When undiluted color runs from it, close it and top up. Count what is left in the bag."
-                    : "Snug, not tight. Count what is left in the bag against what is still out.")
-            .why(
-                "What is filled in with a drain OUT runs out again, and a plug that is not counted is"
-                    + " the one that is missing in spring.")
+                    ? "When undiluted color runs from it, close it and top up."
+                    : "Snug, not tight, each from the bag into its own hole. The bag is counted when the boat is closed.")
+            .why("What is filled in with a drain OUT runs out again.")
             .tools(on.toolsFor(on.circuit().drains()))
             .asks(asks)
             .after(

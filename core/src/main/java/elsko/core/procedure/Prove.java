@@ -122,7 +122,7 @@ final class Prove implements Contributor {
     }
     pours.forEach((hose, liters) -> asks.addAll(refill(on, hose, liters)));
     if (drawn > 0) {
-      asks.addAll(Draw.asks(on, drawn));
+      asks.addAll(Draw.asks(on, drawn, false));
     }
     return on.step(key, "Make it good: " + Words.list(shorts))
         .how("Do what the samples call for, then sample every low point again.")

@@ -82,8 +82,10 @@ final class Rig {
         }
       }
       case STRAINER_TOP_UP -> {
-        run.set(FittingKind.STRAINER_SEAL, SEATED, "");
-        run.set(FittingKind.STRAINER_LID, SEALED, "");
+        if (!OpenLid.staysOffForCleaning(on)) {
+          run.set(FittingKind.STRAINER_SEAL, SEATED, "");
+          run.set(FittingKind.STRAINER_LID, SEALED, "");
+        }
       }
       case TEE_AND_BUCKET -> run.set(FittingKind.TEE_PLUG, IN, "");
       case PIPE_IN_BUCKET -> run.set(on.boat().suctionHose(on.circuit()), CLAMPED);
@@ -111,7 +113,18 @@ final class Rig {
         : "intake pipe into the tank";
   }
 
-  static void tankOn(OnCircuit on, Running run) {
+  /** Whether the tank is put on the open strainer, and not on muffs, a port or a tee. */
+  static boolean isTankAtTheStrainer(OnCircuit on) {
+    return !isJet(on)
+        && !has(on, EnginePart.TAKES_MUFFS)
+        && !has(on, EnginePart.FLUSH_TEE)
+        && on.has(FittingKind.STRAINER_LID);
+  }
+
+  /**
+   * @param lidIsOff the strainer lies open already
+   */
+  static void tankOn(OnCircuit on, Running run, boolean lidIsOff) {
     if (isJet(on)) {
       run.set(enginePort(on), OUT);
     } else if (has(on, EnginePart.TAKES_MUFFS)) {
@@ -122,8 +135,10 @@ final class Rig {
       if (has(on, EnginePart.FLUSH_TEE)) {
         run.set(FittingKind.TEE_PLUG, OUT, "");
       } else if (on.has(FittingKind.STRAINER_LID)) {
-        run.set(FittingKind.STRAINER_LID, OFF, "");
-        run.set(FittingKind.STRAINER_BASKET, OUT, "");
+        if (!lidIsOff) {
+          run.set(FittingKind.STRAINER_LID, OFF, "");
+          run.set(FittingKind.STRAINER_BASKET, OUT, "");
+        }
       } else {
         run.set(on.boat().suctionHose(on.circuit()), OFF);
       }

@@ -68,7 +68,7 @@ final class WarmUp implements Contributor {
                             FeedWords.of(run.feed()),
                             FlushWords.revs(on),
                             run.words(),
-                            FlushWords.end(variant)))
+                            end(on, variant)))
             .why(
                 "Salt and silt leave the raw-water side before it is drained; it never passes the"
                     + " thermostat here.")
@@ -105,7 +105,7 @@ final class WarmUp implements Contributor {
                         FlushWords.revs(on),
                         OPENS_FROM,
                         until,
-                        FlushWords.end(variant)))
+                        end(on, variant)))
         .why(
             "Behind a closed thermostat almost nothing flows through the block: it would neither rinse"
                 + " nor drain as it should.")
@@ -121,6 +121,12 @@ final class WarmUp implements Contributor {
         .feed(afloat ? null : feed)
         .people(!afloat && feed.reservoirLiters() != null ? 2 : 1)
         .minutes(until);
+  }
+
+  private static String end(OnCircuit on, FlushVariant variant) {
+    return variant == FlushVariant.STRAINER_TOP_UP && OpenLid.staysOffForCleaning(on)
+        ? "Lid and ring stay off, in sight: the strainer is emptied soon."
+        : FlushWords.end(variant);
   }
 
   private static List<Ask> ashore(OnCircuit on, FlushVariant variant, boolean untilWarm) {

@@ -79,6 +79,51 @@ class OneVisitTest {
     throw new AssertionError("the visit never ends");
   }
 
+  @Test
+  void whatIsDrainedAlreadyIsNotRunAgainForItsOil() {
+    openWinterizing(Method.POUR);
+    story.walkTo("drain", Map.of());
+    story.in(Duration.ofHours(3));
+    openService();
+    Step warm = step(service, "warm-up");
+    assertThat(warm.elsewhere().done()).isTrue();
+    assertThat(warm.elsewhere().words()).contains("drained since then");
+    assertThat(warm.asks()).isEmpty();
+    assertThat(step(service, "oil").title()).isEqualTo("Change oil and filter, cold");
+    assertThat(step(service, "oil").within()).isNull();
+  }
+
+  @Test
+  void theStrainersLidComesOffOnceAndGoesBackOnce() {
+    Story saildrive = new Story(Hulls.saildrive()).wet();
+    saildrive.open(Procedure.WINTERIZE, Map.of("engine", Method.DRAW.name())).walk();
+    List<String> lid =
+        saildrive.log.stream()
+            .map(entry -> entry.fact().as(Fact.FittingSet.class))
+            .filter(set -> set != null && set.fitting().equals("strainer-lid"))
+            .map(set -> set.state().name())
+            .toList();
+    // These hands say again what a card has ticked already: what counts is how often it changes.
+    assertThat(lid).startsWith("OFF").endsWith("SEALED").containsOnlyOnce("SEALED");
+    assertThat(saildrive.log)
+        .filteredOn(entry -> entry.fact() instanceof Fact.BagCounted)
+        .as("when they come out, of the engine and of the domestic water, and at the end")
+        .hasSize(3);
+    assertThat(saildrive.state().circuit("engine").protection()).isEqualTo(Protection.PROVEN);
+  }
+
+  @Test
+  void whereTheCleaningIsLeftOutTheDrawAsksForTheLid() {
+    Story saildrive = new Story(Hulls.saildrive()).wet();
+    saildrive.open(Procedure.WINTERIZE, Map.of("engine", Method.DRAW.name()));
+    saildrive.walkTo("hoses-low", Map.of());
+    saildrive.at("strainer", new Fact.StepSkipped("no tools here"));
+    assertThat(saildrive.card().step("draw").asks())
+        .filteredOn(Ask.Set.class::isInstance)
+        .extracting(ask -> ((Ask.Set) ask).fitting() + " " + ((Ask.Set) ask).to())
+        .contains("strainer-lid OFF", "strainer-lid SEALED");
+  }
+
   private List<Entry> starts() {
     return story.log.stream()
         .filter(entry -> entry.fact() instanceof Fact.EngineStarted started)
