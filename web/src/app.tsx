@@ -41,6 +41,7 @@ const BookTabs = lazy(() => import('./book/book-tabs').then((m) => ({ default: m
 const Due = lazy(() => import('./due/due').then((m) => ({ default: m.Due })));
 const Archive = lazy(() => import('./archive/archive').then((m) => ({ default: m.Archive })));
 const Reports = lazy(() => import('./report/reports').then((m) => ({ default: m.Reports })));
+const Kit = lazy(() => import('./kit/kit').then((m) => ({ default: m.Kit })));
 const Stores = lazy(() => import('./stores/stores').then((m) => ({ default: m.Stores })));
 const Trends = lazy(() => import('./trend/trends').then((m) => ({ default: m.Trends })));
 const CastOff = lazy(() => import('./cast-off/cast-off').then((m) => ({ default: m.CastOff })));
@@ -105,6 +106,7 @@ export function App() {
                   <Route path="archive" element={<Archive />} />
                 </Route>
                 <Route path="/stores" element={<Stores />} />
+                <Route path="/kit" element={<Kit />} />
                 <Route path="/cast-off" element={<CastOff />} />
                 <Route path="/cast-off/:boatId" element={<CastOffBoat />} />
                 <Route path="/settings" element={<Settings />} />

@@ -49,6 +49,7 @@ export function useLiveChanges(signedIn: boolean): void {
 function askFor(queries: QueryClient, changed: Changed): void {
   if (changed.what === 'BENCH') {
     void askAgain(queries, { queryKey: ['shelf'] });
+    void askAgain(queries, { queryKey: ['kit'] });
     void askAgain(queries, { queryKey: ['boats', 'stores'] });
     return;
   }

@@ -142,6 +142,18 @@ export const complaintsQuery = (id: string) =>
     queryFn: () => got(api.GET('/api/boats/{id}/complaints', { params: { path: { id } } })),
   });
 
+export const kitQuery = queryOptions({
+  queryKey: ['kit'],
+  queryFn: () => got(api.GET('/api/kit')),
+});
+
+export const kitOfCardQuery = (boat: string, card: string) =>
+  queryOptions({
+    queryKey: ['kit', boat, card],
+    queryFn: () =>
+      got(api.GET('/api/boats/{id}/cards/{card}/kit', { params: { path: { id: boat, card } } })),
+  });
+
 export const trendsQuery = (id: string) =>
   queryOptions({
     queryKey: ['boat', id, 'trends'],

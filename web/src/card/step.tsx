@@ -10,6 +10,7 @@ import { clock, sentence } from '../parts/words';
 import { AskShown } from './ask';
 import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
+import { KitOfStep } from './kit-of-step';
 import { Said } from './said';
 import { StepEnd } from './step-end';
 import { TakePhoto } from './take-photo';
@@ -79,6 +80,7 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
           ))}
         </div>
       )}
+      {open && <KitOfStep card={card} boat={boat} step={step} />}
       {(measures || fills) && open && mayWork && (
         <SampleWith
           instrument={measures}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import type { StoreLine } from '../api/client';
 import { storesQuery } from '../api/queries';
 import { Choice } from '../parts/field';
@@ -66,6 +67,9 @@ export function Stores() {
           <a className="plain" href="/api/stores/stock.csv" download>
             the shelf as a file
           </a>
+          <Link className="plain" to="/kit">
+            tanks, adapters, muffs
+          </Link>
         </p>
         {data.plannedWith && (
           <p className="text-soft m-0 text-[13.5px]">

@@ -5,6 +5,7 @@ import elsko.server.castoff.CastOffs;
 import elsko.server.fleet.Fleet;
 import elsko.server.frost.SimulatedWeatherService;
 import elsko.server.frost.Weather;
+import elsko.server.kit.Kit;
 import elsko.server.plan.Crew;
 import elsko.server.plan.Walks;
 import elsko.server.stores.Stores;
@@ -40,6 +41,7 @@ final class Demonstration implements ApplicationContextInitializer<GenericApplic
         new FennholmCrew(beans.getBean(Crew.class), fleet, beans.getBean(Walks.class)),
         new FennholmTanks(fleet, beans.getBean(CastOffs.class)),
         new FennholmStores(beans.getBean(Stores.class)),
+        new FennholmKit(beans.getBean(Kit.class)),
         beans.getBean(Clock.class));
   }
 }

@@ -42,6 +42,7 @@ public class FennholmYard {
   private final FennholmCrew fennholmCrew;
   private final FennholmTanks fennholmTanks;
   private final FennholmStores fennholmStores;
+  private final FennholmKit fennholmKit;
   private final Clock clock;
   private UsualAnswers usual;
 
@@ -55,6 +56,7 @@ public class FennholmYard {
       FennholmCrew fennholmCrew,
       FennholmTanks fennholmTanks,
       FennholmStores fennholmStores,
+      FennholmKit fennholmKit,
       Clock clock) {
     this.yards = yards;
     this.shelf = shelf;
@@ -65,6 +67,7 @@ public class FennholmYard {
     this.fennholmCrew = fennholmCrew;
     this.fennholmTanks = fennholmTanks;
     this.fennholmStores = fennholmStores;
+    this.fennholmKit = fennholmKit;
     this.clock = clock;
   }
 
@@ -82,6 +85,7 @@ public class FennholmYard {
     fennholmCrew.tellTheWalks();
     fennholmTanks.tell();
     fennholmStores.count();
+    fennholmKit.hangUp();
   }
 
   private void layOut() {

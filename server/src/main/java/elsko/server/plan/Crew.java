@@ -1,8 +1,10 @@
 package elsko.server.plan;
 
 import elsko.core.Refused;
+import elsko.core.kit.KitKind;
 import elsko.core.plan.Equipment;
 import elsko.core.plan.Skill;
+import elsko.server.kit.Kit;
 import elsko.server.live.Changed;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
@@ -27,14 +29,22 @@ public class Crew {
   private static final List<Boolean> WEEK = List.of(true, true, true, true, true, false, false);
   private static final int MOST = 20;
 
+  /** What the kit register counts. */
+  private static final Map<Equipment, KitKind> REGISTERED =
+      Map.of(
+          Equipment.TANK_KIT, KitKind.TANK,
+          Equipment.ADAPTER_SET, KitKind.STRAINER_ADAPTER);
+
   private final WorkerRepository workers;
   private final MeansRepository means;
+  private final Kit kit;
   private final ApplicationEventPublisher events;
   private final SecureRandom random = new SecureRandom();
 
-  Crew(WorkerRepository workers, MeansRepository means, ApplicationEventPublisher events) {
+  Crew(WorkerRepository workers, MeansRepository means, Kit kit, ApplicationEventPublisher events) {
     this.workers = workers;
     this.means = means;
+    this.kit = kit;
     this.events = events;
   }
 
@@ -48,6 +58,20 @@ public class Crew {
     return means.findById(MeansRow.THE_ONE).orElseGet(MeansRow::usual);
   }
 
+  /** How many there are of each: of what stands in the kit register, those. */
+  @Transactional(readOnly = true)
+  Map<Equipment, Integer> equipment() {
+    Map<Equipment, Integer> counts = new EnumMap<>(means().equipment());
+    REGISTERED.forEach(
+        (equipment, kind) -> {
+          int registered = kit.count(kind);
+          if (registered > 0) {
+            counts.put(equipment, registered);
+          }
+        });
+    return counts;
+  }
+
   /** How many boats the lift moves in a day, at most. */
   @Transactional(readOnly = true)
   public int liftSlots() {
@@ -57,8 +81,7 @@ public class Crew {
   @Transactional(readOnly = true)
   public CrewView view() {
     MeansRow row = means();
-    return new CrewView(
-        all().stream().map(Crew::viewOf).toList(), row.equipment(), row.liftSlots());
+    return new CrewView(all().stream().map(Crew::viewOf).toList(), equipment(), row.liftSlots());
   }
 
   /** Adds somebody or changes what they do, by name. */

@@ -116,7 +116,7 @@ public class Walks {
             workers,
             new Worker.Hours(means.pauseFrom(), means.pauseTo()),
             laid.visits(),
-            means.equipment(),
+            crew.equipment(),
             lifts,
             laid.walkMinutes());
     PlanDocument published = published();

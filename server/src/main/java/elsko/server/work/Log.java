@@ -64,6 +64,7 @@ public class Log {
   private final ApplicationEventPublisher events;
   private final Clock clock;
   private final ObjectProvider<LookFirst> lookFirst;
+  private final ObjectProvider<FluidGoesThrough> kit;
 
   Log(
       EntryRepository entries,
@@ -73,7 +74,8 @@ public class Log {
       FactJson json,
       ApplicationEventPublisher events,
       Clock clock,
-      ObjectProvider<LookFirst> lookFirst) {
+      ObjectProvider<LookFirst> lookFirst,
+      ObjectProvider<FluidGoesThrough> kit) {
     this.entries = entries;
     this.fleet = fleet;
     this.yards = yards;
@@ -82,6 +84,7 @@ public class Log {
     this.events = events;
     this.clock = clock;
     this.lookFirst = lookFirst;
+    this.kit = kit;
   }
 
   /** The day it is in the yard. */
@@ -218,6 +221,9 @@ public class Log {
     String print = json.fingerprint(body);
     writing.add(writing.withLooks(entry), print);
     known.keep(body, print);
+    if (entry.corrects() == null) {
+      kit.ifAvailable(one -> one.wentThrough(entry.person(), entry.fact()));
+    }
   }
 
   static void checkSize(List<NewEntry> bodies) {
@@ -513,6 +519,10 @@ public class Log {
       }
       Interlocks.check(then, entry.person(), entry.fact(), rules, entry.happened());
       onCard(entry, then);
+      // What happened a while ago is told as it was.
+      if (then == state) {
+        kit.ifAvailable(one -> one.mayGoThrough(entry.person(), entry.fact()));
+      }
       return entry;
     }
 
