@@ -71,7 +71,8 @@ class KitTest {
   }
 
   private static Map<String, Object> acid() {
-    return entry("DESCALER_USED", "circuit", "engine", "segments", List.of("block-port"), "liters", 9);
+    return entry(
+        "DESCALER_USED", "circuit", "engine", "segments", List.of("block-port"), "liters", 9);
   }
 
   @Test

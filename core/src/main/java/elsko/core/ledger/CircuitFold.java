@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Follows one circuit through the log: what is in each segment, what was measured, what that makes
@@ -313,6 +314,18 @@ final class CircuitFold {
       }
       into.forEach(segment -> hold(segment, Content.ANTIFREEZE));
       unreached.removeAll(into);
+    } else {
+      ranThroughAnOpenDrain(used.pourPoint());
+    }
+  }
+
+  /**
+   * What came in ran out again, or some of it: nobody knows what stands where. Told in its turn
+   * that is refused; an entry that came in late can say it.
+   */
+  private void ranThroughAnOpenDrain(@Nullable String pourPoint) {
+    for (String segment : reached(pourPoint)) {
+      hold(segment, Content.WATER);
     }
   }
 

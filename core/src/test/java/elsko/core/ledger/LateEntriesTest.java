@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * What comes in after it happened: folded where it belongs, and never evidence of what nobody saw.
@@ -68,6 +70,36 @@ class LateEntriesTest {
             UUID.randomUUID(),
             "technician",
             afterProof,
+            arrives,
+            null,
+            null,
+            null,
+            set("block-port-drain", FittingState.OUT_BAGGED)));
+    assertThat(state().circuit("engine").protection()).isEqualTo(Protection.WET);
+  }
+
+  /**
+   * A drain that was OUT while it was filled, told only afterwards: nobody knows what stands in it.
+   */
+  @ParameterizedTest
+  @EnumSource(
+      value = Method.class,
+      names = {"POUR", "DRAW"})
+  void aFillThroughADrainThatWasOutClaimsNothing(Method method) {
+    Story filled = Story.winterizing(DrainArrangement.FOUR_DRAINS, method).walk();
+    log.clear();
+    log.addAll(filled.log);
+    assertThat(state().circuit("engine").protection()).isEqualTo(Protection.PROVEN);
+    Entry fill =
+        log.stream()
+            .filter(entry -> entry.fact() instanceof Fact.FluidUsed)
+            .findFirst()
+            .orElseThrow();
+    log.add(
+        new Entry(
+            UUID.randomUUID(),
+            "technician",
+            fill.deviceTime().minusMillis(500),
             arrives,
             null,
             null,
