@@ -158,9 +158,14 @@ class NoSignalTest extends OnOneYard {
     back.getByLabel("Put right").fill("9.5");
     back.getByText("Send it again").click();
     OnThisDevice.isEmpty(his);
-    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 8);
+    assertThat(OnThisDevice.logIds(his, boat)).hasSize(before.size() + 7);
     other.pick(SaltglassCard.POUR);
     assertThat(his.getByText("Done · ")).isVisible();
+
+    // With signal, what one of them taps stands on the other's screen at once.
+    card.pick(SaltglassCard.POUR);
+    card.tap("Port manifold hose OFF");
+    assertThat(pressed(his, "Port manifold hose OFF")).hasAttribute("aria-pressed", "true");
   }
 
   private static Page.GetByRoleOptions asks() {
