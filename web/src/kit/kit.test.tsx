@@ -79,6 +79,14 @@ describe('the kit of the yard', () => {
     expect(screen.getByText('Not on Gadwall')).toBeTruthy();
     expect(screen.getByText('somebody else has it')).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Take Muffs, small' })).toBeNull();
+    expect(await screen.findByRole('button', { name: 'Hang Muffs, small up' })).toBeTruthy();
+  });
+
+  it('leaves what somebody else has to them, where one is no coordinator', async () => {
+    shown(<Kit />, [], 'TECHNICIAN');
+    expect(await screen.findByRole('button', { name: 'Take Blue tank' })).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Hang Muffs, small up' })).toBeNull();
+    expect(screen.queryByRole('heading', { name: 'Add a piece' })).toBeNull();
   });
 
   it.each([

@@ -84,7 +84,7 @@ function Piece({ piece, may }: { piece: KitPiece; may: ReturnType<typeof useMay>
             It is rinsed
           </button>
         )}
-        {may.work && (!piece.holder || piece.holder === may.name) && (
+        {may.work && (!piece.holder || piece.holder === may.name || may.runYard) && (
           <button
             type="button"
             className="btn"

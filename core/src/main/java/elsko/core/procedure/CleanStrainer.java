@@ -18,12 +18,12 @@ final class CleanStrainer implements Contributor {
     }
     boolean open = OpenLid.staysOffForTheTank(on);
     List<Ask> asks = new ArrayList<>();
-    on.all(FittingKind.STRAINER_LID).forEach(lid -> asks.add(set(lid, OFF)));
-    on.all(FittingKind.STRAINER_BASKET).forEach(basket -> asks.add(set(basket, OUT)));
+    asks.addAll(on.set(FittingKind.STRAINER_LID, OFF));
+    asks.addAll(on.set(FittingKind.STRAINER_BASKET, OUT));
     if (!open) {
-      on.all(FittingKind.STRAINER_BASKET).forEach(basket -> asks.add(set(basket, IN)));
-      on.all(FittingKind.STRAINER_SEAL).forEach(ring -> asks.add(set(ring, SEATED)));
-      on.all(FittingKind.STRAINER_LID).forEach(lid -> asks.add(set(lid, SEALED)));
+      asks.addAll(on.set(FittingKind.STRAINER_BASKET, IN));
+      asks.addAll(on.set(FittingKind.STRAINER_SEAL, SEATED));
+      asks.addAll(on.set(FittingKind.STRAINER_LID, SEALED));
     }
     return List.of(
         on.step(KEY, "Empty and clean the strainer")
@@ -48,9 +48,5 @@ final class CleanStrainer implements Contributor {
     return on.has(FittingKind.STRAINER_LID)
         && on.method().drains()
         && on.circuit().kind() != CircuitKind.SPECIALIST;
-  }
-
-  private static Ask set(elsko.core.boat.Fitting fitting, elsko.core.boat.FittingState to) {
-    return new Ask.Set(Running.words(fitting, to), fitting.key(), to);
   }
 }

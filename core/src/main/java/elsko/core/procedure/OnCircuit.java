@@ -76,6 +76,13 @@ record OnCircuit(CardRequest request, Circuit circuit) {
     return boat().fittingsOf(circuit, kind);
   }
 
+  /** Every fitting of a kind set to a state, in its own words. */
+  List<Ask> set(FittingKind kind, FittingState to) {
+    return all(kind).stream()
+        .<Ask>map(one -> new Ask.Set(Running.words(one, to), one.key(), to))
+        .toList();
+  }
+
   boolean has(FittingKind kind) {
     return the(kind) != null;
   }

@@ -4,7 +4,6 @@ import static elsko.core.boat.FittingState.*;
 
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
 import elsko.core.ledger.StartBasis;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
@@ -80,7 +79,7 @@ record PumpBuiltUp(OnCircuit on) {
     if (!same) {
       asks.add(pick(Interval.IMPELLER));
     }
-    set(FittingKind.IMPELLER, FITTED, asks);
+    asks.addAll(on.set(FittingKind.IMPELLER, FITTED));
     asks.add(
         same
             ? service("looked at, sound: goes back", Interval.IMPELLER_LOOK)
@@ -89,9 +88,9 @@ record PumpBuiltUp(OnCircuit on) {
     if (bench && suction != null) {
       asks.add(new Ask.Set(Running.words(suction, CLAMPED), suction.key(), CLAMPED));
     }
-    set(FittingKind.BELT, FITTED, asks);
-    set(FittingKind.STRAINER_SEAL, SEATED, asks);
-    set(FittingKind.STRAINER_LID, SEALED, asks);
+    asks.addAll(on.set(FittingKind.BELT, FITTED));
+    asks.addAll(on.set(FittingKind.STRAINER_SEAL, SEATED));
+    asks.addAll(on.set(FittingKind.STRAINER_LID, SEALED));
     return on.step(TOGETHER, same ? "Put it together again" : "New impeller in, put it together")
         .how(
             (same
@@ -191,11 +190,5 @@ record PumpBuiltUp(OnCircuit on) {
 
   private Ask pick(Interval interval) {
     return new Ask.Pick(interval.part(), on.engine(), interval.key());
-  }
-
-  private void set(FittingKind kind, FittingState to, List<Ask> asks) {
-    for (Fitting fitting : on.all(kind)) {
-      asks.add(new Ask.Set(Running.words(fitting, to), fitting.key(), to));
-    }
   }
 }

@@ -48,9 +48,9 @@ record PumpOpened(OnCircuit on) {
 
   private Step why() {
     List<Ask> asks = new ArrayList<>();
-    set(FittingKind.BATTERY_SWITCH, FittingState.OFF, asks);
-    set(FittingKind.SEACOCK, SHUT, asks);
-    set(FittingKind.STRAINER_LID, FittingState.OFF, asks);
+    asks.addAll(on.set(FittingKind.BATTERY_SWITCH, FittingState.OFF));
+    asks.addAll(on.set(FittingKind.SEACOCK, SHUT));
+    asks.addAll(on.set(FittingKind.STRAINER_LID, FittingState.OFF));
     asks.add(Ask.See.of(on.engine(), PumpConditions.FAILED_BY));
     return on.step(WHY, "Shut it, let air in, and ask why")
         .how(
@@ -75,7 +75,7 @@ record PumpOpened(OnCircuit on) {
     if (proofEnds()) {
       asks.add(new Ask.GiveUp("give up the proof of " + on.circuit().name(), on.circuit().key()));
     }
-    set(FittingKind.BELT, REMOVED, asks);
+    asks.addAll(on.set(FittingKind.BELT, REMOVED));
     Fitting suction = on.boat().suctionHose(on.circuit());
     if (suction != null) {
       asks.add(
@@ -124,7 +124,7 @@ record PumpOpened(OnCircuit on) {
 
   private Step impeller() {
     List<Ask> asks = new ArrayList<>();
-    set(FittingKind.IMPELLER, REMOVED, asks);
+    asks.addAll(on.set(FittingKind.IMPELLER, REMOVED));
     asks.add(Ask.Read.of(on.engine(), Limits.IMPELLER_VANES));
     asks.add(Ask.See.of(on.engine(), Conditions.IMPELLER_LOOK));
     return on.step(IMPELLER, "Impeller out: count, bend, look")
@@ -195,11 +195,5 @@ record PumpOpened(OnCircuit on) {
     boolean filled = now == Protection.PROVEN || now == Protection.FILLED;
     boolean hose = on.boat().suctionHose(on.circuit()) != null;
     return filled && hose && on.request().visit().wouldBeUndone(on);
-  }
-
-  private void set(FittingKind kind, FittingState to, List<Ask> asks) {
-    for (Fitting fitting : on.all(kind)) {
-      asks.add(new Ask.Set(Running.words(fitting, to), fitting.key(), to));
-    }
   }
 }

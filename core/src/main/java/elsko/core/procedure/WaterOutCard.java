@@ -2,7 +2,6 @@ package elsko.core.procedure;
 
 import static elsko.core.boat.FittingState.*;
 
-import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
@@ -81,8 +80,8 @@ final class WaterOutCard implements CardPlan {
 
   private static Step noCranking(OnCircuit on) {
     List<Ask> asks = new ArrayList<>();
-    set(on, FittingKind.BATTERY_SWITCH, FittingState.OFF, asks);
-    set(on, FittingKind.SEACOCK, SHUT, asks);
+    asks.addAll(on.set(FittingKind.BATTERY_SWITCH, FittingState.OFF));
+    asks.addAll(on.set(FittingKind.SEACOCK, SHUT));
     asks.add(Ask.See.of(on.engine(), Conditions.CYLINDERS));
     return on.step(STOP, "No more cranking")
         .how(
@@ -134,7 +133,7 @@ final class WaterOutCard implements CardPlan {
 
   private static Step open(OnCircuit on) {
     List<Ask> asks = new ArrayList<>();
-    set(on, FittingKind.SPARK_PLUGS, REMOVED, asks);
+    asks.addAll(on.set(FittingKind.SPARK_PLUGS, REMOVED));
     remedy(on, "plugs-out", "all are out: it may be cranked so", OPEN, asks);
     if (asks.isEmpty()) {
       asks.add(new Ask.Note("which cylinders stood under water"));
@@ -201,7 +200,7 @@ final class WaterOutCard implements CardPlan {
 
   private static Step back(OnCircuit on) {
     List<Ask> asks = new ArrayList<>();
-    set(on, FittingKind.SPARK_PLUGS, FITTED, asks);
+    asks.addAll(on.set(FittingKind.SPARK_PLUGS, FITTED));
     if (asks.isEmpty()) {
       asks.add(new Ask.Note("injectors back, washers new, bled"));
     }
@@ -301,12 +300,6 @@ final class WaterOutCard implements CardPlan {
               tag == null ? on.engine() : tag.engine(),
               TagCause.WATER_IN_CYLINDERS,
               remedy));
-    }
-  }
-
-  private static void set(OnCircuit on, FittingKind kind, FittingState to, List<Ask> asks) {
-    for (Fitting fitting : on.all(kind)) {
-      asks.add(new Ask.Set(Running.words(fitting, to), fitting.key(), to));
     }
   }
 }
