@@ -124,7 +124,10 @@ class PicturesTest {
     bay.getByLabel("Should have").fill("8");
     bay.keyboard().press("Enter");
     assertThat(bay.getByText("Find every piece").first()).isVisible();
-    bay.evaluate("() => scrollTo(0, 0)");
+    bay.reload();
+    assertThat(bay.getByText("Vanes are missing").first()).isVisible();
+    bay.getByText("Impeller REMOVED")
+        .evaluate("(ask) => scrollTo(0, ask.getBoundingClientRect().top + scrollY - 250)");
     take(bay, "pump");
   }
 
@@ -144,7 +147,8 @@ class PicturesTest {
 
   private static void open(Page page, ElskoProcess elsko, String boat, String procedure) {
     page.navigate(elsko.at("/boats/" + boat));
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(procedure)).click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(procedure).setExact(true))
+        .click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the card")).click();
     page.waitForURL(Pattern.compile(".*/cards/[0-9a-f-]+$"));
   }
