@@ -44,15 +44,15 @@ export function AskGiveUp({ ask, card, boat, step, may }: AskProps<'GIVE_UP'>) {
         </label>
       </div>
       <p className="m-0 mt-1.5 max-w-[60ch] text-[15.5px]">
-        It is {ask.protection}. This run brings water in: it is drained, filled and sampled again
-        before the frost, and stands as WET until then.
+        It is {ask.protection}. That ends here: it is drained, filled and sampled again before the
+        frost, and stands as WET until then.
       </p>
       {may && (
         <div className="mt-2 flex flex-wrap gap-2">
           <input
             id={id}
             className="box flex-1"
-            placeholder="why it has to run"
+            placeholder="why it has to be"
             value={reason}
             autoComplete="off"
             aria-invalid={error ? true : undefined}

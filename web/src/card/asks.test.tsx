@@ -353,7 +353,7 @@ describe('what a step asks for', () => {
         protection: 'PROVEN',
       }),
     );
-    expect(screen.getByText(/It is PROVEN. This run brings water in/)).toBeTruthy();
+    expect(screen.getByText(/It is PROVEN. That ends here/)).toBeTruthy();
     const button = screen.getByRole<HTMLButtonElement>('button', { name: 'Give its proof up' });
     expect(button.disabled).toBe(true);
     await userEvent.type(

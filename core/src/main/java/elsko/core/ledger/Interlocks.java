@@ -12,6 +12,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.Position;
+import elsko.core.limits.CylinderConditions;
 import elsko.core.limits.Limits;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -68,7 +69,7 @@ public final class Interlocks {
         StartRules.checkCranking(state, cranked);
       }
       case Fact.TagRemedied remedied -> {
-        tag(remedied.engine(), remedied.cause());
+        remedying(remedied);
       }
       case Fact.TagLifted lifted -> {
         lifting(lifted);
@@ -198,6 +199,29 @@ public final class Interlocks {
   private boolean isOpen(UUID work) {
     return state.work().stream().anyMatch(open -> open.id().equals(work))
         || state.complaints().stream().anyMatch(one -> one.isOpen() && one.id().equals(work));
+  }
+
+  /**
+   * That no part is bent is seen, not supposed: every piston came up as high, after the tag was
+   * set.
+   */
+  private void remedying(Fact.TagRemedied remedied) {
+    RedTag tag = tag(remedied.engine(), remedied.cause());
+    boolean lifts = remedied.cause().remedy(remedied.remedy()).lifts();
+    if (remedied.cause() != TagCause.WATER_IN_CYLINDERS || !lifts) {
+      return;
+    }
+    boolean turned =
+        state.readings().stream()
+            .filter(read -> read.key().equals(CylinderConditions.TURNS.key()))
+            .filter(read -> tag.engine() == null || read.engine() == tag.engine())
+            .anyMatch(read -> read.judgement().isGood() && !read.at().isBefore(tag.at()));
+    if (!turned) {
+      throw Refused.state(
+          "remedy",
+          "Nobody has said yet how it turns by hand. Open its card \"%s\", turn it two whole turns and say how each piston came up."
+              .formatted(Procedure.WATER_OUT.words()));
+    }
   }
 
   private RedTag tag(Position engine, TagCause cause) {

@@ -25,8 +25,12 @@ public final class SameDay {
 
   private SameDay() {}
 
-  /** The one task that is left today; null where nothing is so urgent. */
-  public static @Nullable WorkLeft of(BoatState state, Schools schools) {
+  /**
+   * What is left with the urgent task before all else; null where nothing is so urgent.
+   *
+   * @param after what is left on the boat beside it
+   */
+  public static @Nullable WorkLeft of(BoatState state, Schools schools, WorkLeft after) {
     CardProgress card = state.openCard(Procedure.WATER_OUT);
     if (card == null) {
       return null;
@@ -44,7 +48,15 @@ public final class SameDay {
             null,
             null),
         open);
-    return gathered.of(Procedure.WATER_OUT, 0, 0);
+    for (VisitTask task : after.tasks()) {
+      gathered.addKeys(task, after.steps().getOrDefault(task.key(), List.of()));
+    }
+    return gathered.of(Procedure.WATER_OUT, 0, after.promisedFor() + 1);
+  }
+
+  /** Whether it begins with work that does not wait. */
+  public static boolean isIn(WorkLeft left) {
+    return left.procedure() == Procedure.WATER_OUT;
   }
 
   /** What is lost of the engine when the water is let out so many days from now. */

@@ -52,8 +52,12 @@ public record WorkLeft(
     private final Map<String, List<String>> steps = new LinkedHashMap<>();
 
     void add(VisitTask task, List<Step> open) {
+      addKeys(task, open.stream().map(Step::key).toList());
+    }
+
+    void addKeys(VisitTask task, List<String> keys) {
       tasks.add(task);
-      steps.put(task.key(), open.stream().map(Step::key).toList());
+      steps.put(task.key(), keys);
     }
 
     WorkLeft of(Procedure procedure, int safeAfter, int promisedFor) {

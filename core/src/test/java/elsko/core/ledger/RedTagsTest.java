@@ -59,6 +59,9 @@ class RedTagsTest {
   }
 
   private void remedy(TagCause cause, String remedy) {
+    if (remedy.equals("cylinders-cleared")) {
+      seen("turns-by-hand", "even");
+    }
     story.say(new Fact.TagRemedied(null, cause, remedy, ""));
   }
 
@@ -217,8 +220,27 @@ class RedTagsTest {
     remedy(TagCause.WATER_IN_CYLINDERS, "plugs-out");
     story.say(new Fact.Cranked(null, 5));
     assertThatThrownBy(this::start).hasMessageStartingWith("Red tag.");
-    remedy(TagCause.WATER_IN_CYLINDERS, "cylinders-cleared");
+    assertThatThrownBy(() -> cleared())
+        .as("nobody turned it")
+        .isInstanceOf(Refused.class)
+        .hasMessageContaining("how each piston came up");
+    seen("turns-by-hand", "even");
+    cleared();
     start();
+  }
+
+  @Test
+  void howItTurnedBeforeItStoppedDeadSaysNothing() {
+    seen("turns-by-hand", "even");
+    seen("cylinders", "stopped-dead");
+    assertThatThrownBy(() -> cleared()).isInstanceOf(Refused.class);
+    seen("turns-by-hand", "lower");
+    assertThatThrownBy(() -> cleared()).isInstanceOf(Refused.class);
+    assertThat(tags()).containsExactly(TagCause.WATER_IN_CYLINDERS);
+  }
+
+  private void cleared() {
+    story.say(new Fact.TagRemedied(null, TagCause.WATER_IN_CYLINDERS, "cylinders-cleared", ""));
   }
 
   @Test

@@ -15,8 +15,8 @@ import elsko.core.ledger.StartBasis;
 import elsko.core.ledger.TagCause;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.CylinderConditions;
+import elsko.core.plan.LayUp;
 import elsko.core.plan.SameDay;
-import elsko.core.plan.VisitTask;
 import elsko.core.plan.WorkLeft;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -90,16 +90,20 @@ class WaterOutCardTest {
   }
 
   @Test
-  void itIsTheBoatsOnlyTaskUntilItIsDone() {
-    WorkLeft left = SameDay.of(story.state(), story.schools);
-    assertThat(left.tasks()).extracting(VisitTask::key).containsExactly(SameDay.WATER_OUT);
+  void itComesBeforeAllThatIsLeftAndNothingOfThatIsGone() {
+    WorkLeft layUp = LayUp.of(story.state(), story.schools);
+    WorkLeft left = SameDay.of(story.state(), story.schools, layUp);
+    assertThat(left.tasks().get(0).key()).isEqualTo(SameDay.WATER_OUT);
+    assertThat(left.tasks().subList(1, left.tasks().size())).isEqualTo(layUp.tasks());
+    assertThat(left.promisedFor()).isEqualTo(layUp.promisedFor() + 1);
+    assertThat(left.steps()).containsAllEntriesOf(layUp.steps());
     assertThat(left.safeAfter()).isZero();
     assertThat(SameDay.lossAfter(0)).isZero();
     assertThat(SameDay.lossAfter(1)).isPositive().isLessThan(SameDay.lossAfter(2));
     assertThat(SameDay.lossAfter(30)).isEqualTo(SameDay.lossAfter(9));
 
     story.walk();
-    assertThat(SameDay.of(story.state(), story.schools)).isNull();
+    assertThat(SameDay.of(story.state(), story.schools, layUp)).isNull();
   }
 
   @Test

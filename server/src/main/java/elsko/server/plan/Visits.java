@@ -9,6 +9,7 @@ import elsko.core.plan.LayUp;
 import elsko.core.plan.SameDay;
 import elsko.core.plan.Spring;
 import elsko.core.plan.Visit;
+import elsko.core.plan.VisitTask;
 import elsko.core.plan.WorkLeft;
 import elsko.server.fleet.Fleet;
 import elsko.server.frost.FleetFrost;
@@ -112,16 +113,16 @@ class Visits {
 
   private static Either work(Log.Folded folded, Yards yards, Instant at) {
     BoatState state = folded.state();
-    WorkLeft today = SameDay.of(state, yards.schools());
-    if (today != null) {
-      Work work = work(folded, today);
-      return new Either(work, work, false, state.afloat());
-    }
     return new Either(
-        work(folded, LayUp.of(state, yards.schools())),
-        work(folded, Spring.of(state, yards.schools(), at)),
+        work(folded, withToday(state, yards, LayUp.of(state, yards.schools()))),
+        work(folded, withToday(state, yards, Spring.of(state, yards.schools(), at))),
         state.openCard(Procedure.COMMISSION) != null,
         state.afloat());
+  }
+
+  private static WorkLeft withToday(BoatState state, Yards yards, WorkLeft left) {
+    WorkLeft today = SameDay.of(state, yards.schools(), left);
+    return today == null ? left : today;
   }
 
   private static Work work(Log.Folded folded, WorkLeft left) {
@@ -195,6 +196,7 @@ class Visits {
     for (int i = 0; i < included.size(); i++) {
       Work work = included.get(i);
       BoatDates when = known.get(work.boat());
+      List<VisitTask> tasks = ours(work, when);
       visits.add(
           new Visit(
               work.boat(),
@@ -203,8 +205,8 @@ class Visits {
               work.berthName(),
               released(work, when, today),
               work.promisedOn() == null ? null : (Integer) day(today, work.promisedOn()),
-              work.left().tasks(),
-              work.left().promisedFor(),
+              tasks,
+              Math.min(work.left().promisedFor(), tasks.size() - 1),
               work.left().safeAfter(),
               loss(work, outlooks.get(work.boat()), days)));
     }
@@ -219,12 +221,19 @@ class Visits {
         : release;
   }
 
-  /** A boat in service is its owner's until somebody says from when on it is ours. */
+  /** What is worked on: all of a boat of ours, of another what does not wait. */
+  private static List<VisitTask> ours(Work work, @Nullable BoatDates dates) {
+    List<VisitTask> all = work.left().tasks();
+    return SameDay.isIn(work.left()) && !isReleased(work, dates) ? all.subList(0, 1) : all;
+  }
+
   private static boolean isOurs(Work work, @Nullable BoatDates dates) {
-    return work.isSpring()
-        || work.left().procedure() == Procedure.WATER_OUT
-        || !work.inService()
-        || dates != null && dates.releaseOn() != null;
+    return SameDay.isIn(work.left()) || isReleased(work, dates);
+  }
+
+  /** A boat in service is its owner's until somebody says from when on it is ours. */
+  private static boolean isReleased(Work work, @Nullable BoatDates dates) {
+    return work.isSpring() || !work.inService() || dates != null && dates.releaseOn() != null;
   }
 
   private static int day(LocalDate today, LocalDate date) {
@@ -232,7 +241,7 @@ class Visits {
   }
 
   private static List<Double> loss(Work work, @Nullable Outlook outlook, int days) {
-    boolean sameDay = work.left().procedure() == Procedure.WATER_OUT;
+    boolean sameDay = SameDay.isIn(work.left());
     List<Double> loss = new ArrayList<>();
     for (int day = 0; day <= days; day++) {
       double frost = outlook == null ? 0.0 : outlook.lossBy(outlook.first().plusDays(day));
