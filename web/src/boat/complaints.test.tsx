@@ -74,6 +74,11 @@ function shown(complaints: ComplaintView[], may = true) {
   const asked = served(<Complaints boat={BOAT} may={may} />, ({ path, method }) => {
     if (method === 'POST') return { body: { ids: [], boat: BOAT } };
     if (path.includes('complaints')) return { body: complaints };
+    if (path.includes('guides')) {
+      const look = { key: 'grille', question: 'Grille: free?', how: 'A lamp.', answers: [] };
+      const guide = { key: 'running-hot', title: 'Running hot', first: 'Stop.', hurts: [] };
+      return { body: [{ ...guide, looks: [look] }] };
+    }
     return { body: { releaseOn: null, promisedOn: '2027-04-02', launchOn: null } };
   });
   return () =>
@@ -118,6 +123,13 @@ describe('what the owner says', () => {
     const sent = shown([COMPLAINT]);
     await userEvent.click(await screen.findByText(button));
     await waitFor(() => expect(sent()[0]).toMatchObject(entry));
+  });
+
+  it('leads along the guide of what is complained of', async () => {
+    const [impeller, ...others] = COMPLAINT.causes;
+    shown([{ ...COMPLAINT, causes: [{ ...impeller!, guide: 'running-hot' }, ...others] }]);
+    await userEvent.click(await screen.findByText('Look step by step: Running hot'));
+    expect(await screen.findByText('Grille: free?')).toBeTruthy();
   });
 
   it('only shows it to whoever may not work', async () => {

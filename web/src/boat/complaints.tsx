@@ -5,6 +5,7 @@ import { useEnter } from '../api/enter';
 import { boatDatesQuery, complaintsQuery } from '../api/queries';
 import { uuid } from '../api/uuid';
 import { shortDay } from '../frost/days';
+import { Guides } from '../guide/guides';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock, number, sentence } from '../parts/words';
@@ -54,6 +55,7 @@ function Standing({ complaint, boat, may }: ComplaintsProps & { complaint: Compl
   const { data: dates } = useQuery(boatDatesQuery(boat.id));
   const { enter, sending } = useEnter(boat.id);
   const refused = useRefused([]);
+  const guide = complaint.causes.find((cause) => cause.guide !== null)?.guide;
   const likeliest = Math.max(...complaint.causes.map((cause) => cause.percent), 1);
   return (
     <article className="py-2">
@@ -91,6 +93,11 @@ function Standing({ complaint, boat, may }: ComplaintsProps & { complaint: Compl
         ))}
       </ol>
       {complaint.engine && <BeforeAndAfter complaint={complaint} />}
+      {may && guide && (
+        <div className="mt-2">
+          <Guides boat={boat.id} only={guide} />
+        </div>
+      )}
       {may && (
         <button
           type="button"

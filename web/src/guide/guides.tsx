@@ -11,10 +11,12 @@ interface GuidesProps {
   boat: string;
   /** The card and step it is looked at from, where there is one. */
   on?: { card: string; step: string };
+  /** Key of the guide that is gone along at once, where it is known which. */
+  only?: string;
 }
 
 /** Something is wrong: which trouble, then a short path of looks. */
-export function Guides({ boat, on }: GuidesProps) {
+export function Guides({ boat, on, only }: GuidesProps) {
   const { data: guides = [] } = useQuery(guidesQuery);
   const { enter, sending } = useEnter(boat);
   const refused = useRefused([]);
@@ -22,10 +24,16 @@ export function Guides({ boat, on }: GuidesProps) {
   const [guide, setGuide] = useState<GuideView | null>(null);
   const say = (entry: Parameters<typeof enter>[0]['entries'][number]) =>
     refused.attempt(() => enter({ entries: [{ ...entry, ...on }] }));
+  const known = guides.find(({ key }) => key === only);
+  if (only && !known) return null;
+  const begin = () => {
+    setGuide(known ?? null);
+    setOpen(true);
+  };
   if (!open) {
     return (
-      <button type="button" className="btn" onClick={() => setOpen(true)}>
-        Something is wrong
+      <button type="button" className="btn" onClick={begin}>
+        {known ? `Look step by step: ${known.title}` : 'Something is wrong'}
       </button>
     );
   }

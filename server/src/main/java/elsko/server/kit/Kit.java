@@ -234,10 +234,11 @@ public class Kit implements FluidGoesThrough {
     if (what == null) {
       return;
     }
-    for (KitPieceRow row : pieces.findByHolder(person)) {
-      if (row.kind().carriesFluid()) {
-        row.carries(what, person, clock.instant());
-      }
+    List<KitPieceRow> inHand =
+        pieces.findByHolder(person).stream().filter(row -> row.kind().carriesFluid()).toList();
+    inHand.forEach(row -> row.carries(what, person, clock.instant()));
+    if (!inHand.isEmpty()) {
+      changed();
     }
   }
 
