@@ -49,7 +49,7 @@ class WholeBoatProperties {
     }
   }
 
-  @Property(tries = 500, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 300, shrinking = ShrinkingMode.OFF)
   void whateverIsWinterizedAsUsualEndsSafeAndWhatWasLeftOutDoesNot(@ForAll long seed) {
     Story story = winterized(seed);
     story.walk();
@@ -64,7 +64,7 @@ class WholeBoatProperties {
     assertThat(story.state().bag().isShort()).isFalse();
   }
 
-  @Property(tries = 500, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 300, shrinking = ShrinkingMode.OFF)
   void afterWinterizeThenCommissionEveryFittingIsBackAndTheBagIsEmpty(@ForAll long seed) {
     Story story = winterized(seed);
     story.walk();
@@ -176,7 +176,7 @@ class WholeBoatProperties {
     }
   }
 
-  @Property(tries = 120, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 90, shrinking = ShrinkingMode.OFF)
   void everyProcedureCanBeWalkedToItsEnd(@ForAll long seed) {
     Story story = new Story(AnyBoat.of(seed));
     for (Procedure procedure :
