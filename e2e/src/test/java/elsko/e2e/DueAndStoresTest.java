@@ -57,8 +57,7 @@ class DueAndStoresTest extends OnOneYard {
 
   @Test
   void aLotIsCountedAndTheOrderFollowsInWholePackages() {
-    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Stores")).click();
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/stores");
     assertThat(region(desk, "To order")).containsText("20 L Skeldra Rose 38");
     assertThat(Axe.violations(desk)).isEmpty();
     desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skeldra Rose 38")).click();
