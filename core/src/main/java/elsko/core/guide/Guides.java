@@ -124,7 +124,13 @@ public final class Guides {
                     "Something behind the elbow is narrow still: outlet, riser loop, a muffler that is too small."
                         + " Low load only until it is found.",
                     "back pressure too high: exhaust looked through to the outlet"))));
-    looks.add(history("There is nothing narrow: have the propeller and the load looked at."));
+    looks.add(
+        history(
+            ends(
+                "sudden",
+                "As always.",
+                "There is nothing narrow: have the propeller and the load looked at.",
+                "propeller and load looked at")));
     return new Guide(
         "steams-under-load",
         "Steams under load",
@@ -133,7 +139,7 @@ public final class Guides {
         List.copyOf(looks));
   }
 
-  private static Look history(String sudden) {
+  private static Look history(Guide.Answer asAlways) {
     return new Look(
         "history",
         "How does it hold against its own history?",
@@ -144,7 +150,7 @@ public final class Guides {
                 "Hotter from year to year.",
                 "The raw-water path narrows: descale it. Low load only until then.",
                 "descale: runs hotter than its own history"),
-            ends("sudden", "As always.", sudden, "propeller and load looked at")));
+            asAlways));
   }
 
   private static Guide runningHot() {
@@ -158,21 +164,12 @@ public final class Guides {
                 ends("shut", "No.", "A new thermostat with its gasket.", "new thermostat"),
                 leads("opens", "Yes.", "history"))));
     looks.add(
-        new Look(
-            "history",
-            "How does it hold against its own history?",
-            "The plateaus of earlier years stand beside its gauge.",
-            List.of(
-                ends(
-                    "higher",
-                    "Hotter from year to year.",
-                    "The raw-water path narrows: descale it. Low load only until then.",
-                    "descale: runs hotter than its own history"),
-                ends(
-                    "sudden",
-                    "As always, until today.",
-                    "A piece of an impeller may be inside still; look for it along the path.",
-                    "missing impeller pieces looked for"))));
+        history(
+            ends(
+                "sudden",
+                "As always, until today.",
+                "A piece of an impeller may be inside still; look for it along the path.",
+                "missing impeller pieces looked for")));
     return new Guide(
         "running-hot",
         "Running hot",

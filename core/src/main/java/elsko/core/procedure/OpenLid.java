@@ -1,6 +1,5 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.FittingKind;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.Procedure;
 
@@ -31,10 +30,7 @@ final class OpenLid {
   }
 
   private static boolean isAtTheLid(OnCircuit on) {
-    return on.isEngine()
-        && !on.fillsAtHoses()
-        && Rig.isTankAtTheStrainer(on)
-        && on.has(FittingKind.STRAINER_LID);
+    return on.isEngine() && !on.fillsAtHoses() && Rig.isTankAtTheStrainer(on);
   }
 
   private static boolean isWinterizing(OnCircuit on) {
