@@ -49,6 +49,9 @@ const CastOffBoat = lazy(() =>
   import('./cast-off/cast-off-boat').then((m) => ({ default: m.CastOffBoat })),
 );
 const Owner = lazy(() => import('./cast-off/owner').then((m) => ({ default: m.Owner })));
+const Account = lazy(() => import('./account/account').then((m) => ({ default: m.Account })));
+const Join = lazy(() => import('./account/join').then((m) => ({ default: m.Join })));
+const Changes = lazy(() => import('./people/changes').then((m) => ({ default: m.Changes })));
 const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
 
 export function App() {
@@ -72,6 +75,14 @@ export function App() {
               element={
                 <Suspense fallback={<Loading what="the round" />}>
                   <Owner />
+                </Suspense>
+              }
+            />
+            <Route
+              path="/join"
+              element={
+                <Suspense fallback={<Loading what="your invitation" />}>
+                  <Join />
                 </Suspense>
               }
             />
@@ -110,6 +121,8 @@ export function App() {
                 <Route path="/cast-off" element={<CastOff />} />
                 <Route path="/cast-off/:boatId" element={<CastOffBoat />} />
                 <Route path="/settings" element={<Settings />} />
+                <Route path="/settings/changes" element={<Changes />} />
+                <Route path="/account" element={<Account />} />
                 <Route path="*" element={<Navigate to="/" replace />} />
               </Route>
             </Route>

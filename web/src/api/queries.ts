@@ -8,6 +8,7 @@ import {
 import { api, got } from './client';
 import { SHOWN_FOR_MS } from '../offline/keep-shown';
 import type { Procedure } from './client';
+import { whoIsHere } from '../offline/leaving';
 import { Refusal } from './refusal';
 
 /** When a session has ended, the screen goes to the sign-in page and comes back after it. */
@@ -37,14 +38,7 @@ export const queryClient: QueryClient = new QueryClient({
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
-  queryFn: async () => {
-    try {
-      return await got(api.GET('/api/session'));
-    } catch (error) {
-      if (error instanceof Refusal && error.status === 401) return null;
-      throw error;
-    }
-  },
+  queryFn: whoIsHere,
 });
 
 export const welcomeQuery = queryOptions({
@@ -308,6 +302,16 @@ export const curveQuery = (base: 'PG' | 'EG') =>
 export const peopleQuery = queryOptions({
   queryKey: ['people'],
   queryFn: () => got(api.GET('/api/people')),
+});
+
+export const mySessionsQuery = queryOptions({
+  queryKey: ['my-sessions'],
+  queryFn: () => got(api.GET('/api/session/all')),
+});
+
+export const auditQuery = queryOptions({
+  queryKey: ['audit'],
+  queryFn: () => got(api.GET('/api/audit')),
 });
 
 export const catalogQuery = queryOptions({

@@ -35,7 +35,7 @@ it('a promise before the release is refused at its field, and what was typed sta
   expect((await screen.findByRole('alert')).textContent).toContain('promised before');
   expect(promised.value).toBe('2031-11-01');
   expect(asked.find(({ method }) => method === 'PUT')?.body).toEqual({
-    releaseOn: '2031-11-03',
-    promisedOn: '2031-11-01',
+    was: { releaseOn: '2031-11-03', promisedOn: null, launchOn: null },
+    now: { releaseOn: '2031-11-03', promisedOn: '2031-11-01', launchOn: null },
   });
 });

@@ -56,7 +56,9 @@ interface FormProps {
   done: () => void;
 }
 
-function DatesForm({ boat, release, promised, launch, done }: FormProps) {
+function DatesForm({ boat, done, ...shown }: FormProps) {
+  // As they were when this was opened: what others change meanwhile is not undone by saving.
+  const [{ release, promised, launch }] = useState(shown);
   const queries = useQueryClient();
   const [releaseOn, setReleaseOn] = useState(release);
   const [promisedOn, setPromisedOn] = useState(promised);
@@ -67,9 +69,16 @@ function DatesForm({ boat, release, promised, launch, done }: FormProps) {
       await api.PUT('/api/walks/boats/{id}/dates', {
         params: { path: { id: boat } },
         body: {
-          releaseOn: releaseOn || undefined,
-          promisedOn: promisedOn || undefined,
-          launchOn: launchOn || undefined,
+          was: {
+            releaseOn: release || null,
+            promisedOn: promised || null,
+            launchOn: launch || null,
+          },
+          now: {
+            releaseOn: releaseOn || null,
+            promisedOn: promisedOn || null,
+            launchOn: launchOn || null,
+          },
         },
       });
       await queries.invalidateQueries({ queryKey: ['walks'] });

@@ -87,7 +87,12 @@ export function LogList({ boat, mayWork, mayMove }: LogListProps) {
 }
 
 function mayTakeBack(entry: EntryView): boolean {
-  return !entry.replaced && entry.kind !== 'CARD_OPENED' && entry.kind !== 'WITHDRAWN';
+  return (
+    entry.mayCorrect &&
+    !entry.replaced &&
+    entry.kind !== 'CARD_OPENED' &&
+    entry.kind !== 'WITHDRAWN'
+  );
 }
 
 function TakeBack({ boat, entry, done }: { boat: string; entry: EntryView; done: () => void }) {

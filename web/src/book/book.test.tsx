@@ -27,6 +27,7 @@ const line = (seq: number, words: string, over: Partial<BookLine['entry']> = {})
     corrects: null,
     correctsWords: null,
     replaced: false,
+    mayCorrect: false,
     mark: null,
     fact: {},
     ...over,

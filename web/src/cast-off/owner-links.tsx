@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { OwnerLinkView } from '../api/client';
+import { yardQuery } from '../api/queries';
 import { Refusal } from '../api/refusal';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
@@ -17,6 +18,7 @@ export function OwnerLinks({ boat }: { boat: string }) {
     queryKey,
     queryFn: () => got(api.GET('/api/cast-off/boats/{id}/links', { params })),
   });
+  const { data: yard } = useQuery(yardQuery);
   const [days, setDays] = useState('180');
   const [made, setMade] = useState<string | null>(null);
   const refused = useRefused(['days']);
@@ -27,7 +29,7 @@ export function OwnerLinks({ boat }: { boat: string }) {
       const link = await got(
         api.POST('/api/cast-off/boats/{id}/links', { params, body: { days: Math.round(value) } }),
       );
-      setMade(`${window.location.origin}/owner#${link.key}`);
+      setMade(`${yard?.address || window.location.origin}/owner#${link.key}`);
       await queries.invalidateQueries({ queryKey });
     });
   const withdraw = (link: OwnerLinkView) =>

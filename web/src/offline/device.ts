@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { queryClient } from '../api/queries';
 import { database } from './database';
+import { leaveTogether } from './leaving';
 import { Line } from './line';
 import type { LineState } from './line';
 import { Sender } from './sending';
@@ -24,6 +25,7 @@ export function sendWhenThereIsSignal(): void {
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'visible') sender.wake();
   });
+  leaveTogether(queryClient);
   // Whoever signs in takes up what they left waiting here.
   queryClient.getQueryCache().subscribe(({ query, type }) => {
     if (type === 'updated' && (query.queryKey as unknown[])[0] === 'session' && query.state.data)

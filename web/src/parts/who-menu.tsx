@@ -1,9 +1,10 @@
+import { useState } from 'react';
 import type { RefObject } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
-import { useNavigate } from 'react-router';
-import { api } from '../api/client';
-import { shownOnDevice } from '../offline/keep-shown';
+import { Link, useNavigate } from 'react-router';
+import { useLine } from '../offline/device';
+import { signOut } from '../offline/leaving';
 
 interface WhoMenuProps {
   name: string;
@@ -17,10 +18,15 @@ interface WhoMenuProps {
 export function WhoMenu({ name, role, button, close, keys }: WhoMenuProps) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const signOut = async () => {
-    await api.POST('/api/session/end');
-    queries.clear();
-    await shownOnDevice.removeClient();
+  const { waiting } = useLine();
+  const mine = waiting.filter(({ person }) => person === name).length;
+  const [asked, setAsked] = useState(false);
+  const leave = async () => {
+    if (mine > 0 && !asked) {
+      setAsked(true);
+      return;
+    }
+    await signOut(queries);
     void navigate('/sign-in');
   };
   return (
@@ -47,8 +53,17 @@ export function WhoMenu({ name, role, button, close, keys }: WhoMenuProps) {
         <button type="button" className="plain justify-self-start" onClick={keys}>
           Keys <kbd className="key ml-1">?</kbd>
         </button>
-        <button type="button" className="btn justify-self-start" onClick={() => void signOut()}>
-          Sign out
+        <Link to="/account" className="plain justify-self-start" onClick={close}>
+          My password and devices
+        </Link>
+        {asked && (
+          <p role="alert" className="border-amber m-0 border-l-[3px] pl-2 text-[14.5px]">
+            {mine === 1 ? 'One entry waits' : `${mine} entries wait`} here for signal. They stay on
+            this device and go up when {name} signs in on it again.
+          </p>
+        )}
+        <button type="button" className="btn justify-self-start" onClick={() => void leave()}>
+          {asked ? 'Sign out, they wait' : 'Sign out'}
         </button>
       </Popover.Content>
     </Popover.Root>

@@ -99,6 +99,7 @@ function WorkerForm({ worker, took }: FormProps) {
       took(
         await got(
           api.PUT('/api/walks/crew', {
+            params: { header: worker ? { 'If-Match': `"${worker.version}"` } : {} },
             body: {
               name,
               skills,
@@ -266,6 +267,7 @@ function MeansForm({ crew, took }: { crew: CrewView; took: (crew: CrewView) => v
       took(
         await got(
           api.PUT('/api/walks/means', {
+            params: { header: { 'If-Match': `"${crew.version}"` } },
             body: {
               equipment: Object.fromEntries(
                 Object.entries(counts).map(([kind, text]) => [kind, typedNumber(text) ?? -1]),

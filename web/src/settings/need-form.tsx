@@ -20,6 +20,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [belts, setBelts] = useState(yard.beltSchool);
   const [units, setUnits] = useState(yard.units);
   const [timeZone, setTimeZone] = useState(yard.timeZone);
+  const [address, setAddress] = useState(yard.address);
   const [othersWay, setOthersWay] = useState<string[]>(yard.othersWay);
   const [batteries, setBatteries] = useState(String(yard.batteryYears));
   const [countersign, setCountersign] = useState(yard.countersign);
@@ -34,6 +35,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
     'containerLiters',
     'batteryYears',
     'timeZone',
+    'address',
   ]);
   const save = () => {
     const years = typedNumber(batteries);
@@ -58,6 +60,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
             othersWay,
             units,
             timeZone,
+            address,
             methods: methods as YardView['methods'],
           },
         }),
@@ -92,6 +95,14 @@ export function NeedForm({ yard }: { yard: YardView }) {
             <option key={zone} value={zone} />
           ))}
         </datalist>
+        <Field
+          label="Address of this server"
+          placeholder="https://"
+          value={address}
+          onType={setAddress}
+          hint="stands on tags, invitations and owners’ links; empty: the one whoever makes them came by"
+          error={refused.at('address')}
+        />
         <div className="grid grid-cols-2 gap-3">
           <Field
             label="Design low"

@@ -3,7 +3,7 @@ import { planQuery, shelfQuery, yardQuery } from '../api/queries';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { AddInstrument, AddLot, AddProduct } from './shelf-forms';
-import { ChangePassword, PeopleSection } from './people-section';
+import { PeopleSection } from '../people/people-section';
 import { NeedForm } from './need-form';
 import { AddLine } from './add-line';
 import { CrewSection } from './crew-section';
@@ -34,7 +34,6 @@ export function Settings() {
       <AddProduct shelf={shelf.data} />
       <AddInstrument shelf={shelf.data} />
       {plan && <AddLine plan={plan} />}
-      <ChangePassword />
     </main>
   );
 }

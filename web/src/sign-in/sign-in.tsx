@@ -4,6 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, got } from '../api/client';
 import { sessionQuery, welcomeQuery } from '../api/queries';
+import { forgetShown, hasComeIn } from '../offline/leaving';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -28,7 +29,8 @@ export function SignIn() {
       const who = await got(
         api.POST('/api/session', { body: { name: asName, password: withPassword } }),
       );
-      queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'welcome' });
+      hasComeIn();
+      await forgetShown(queries);
       queries.setQueryData(sessionQuery.queryKey, who);
     });
     setBusy(false);

@@ -82,9 +82,11 @@ const VIEW: WalksView = {
       weekdays: [true, true, true, true, true, false, false],
       daysOff: [],
       feedToken: null,
+      version: 0,
     })),
     equipment: { TANK_KIT: 2 },
     liftSlots: 4,
+    version: 0,
   },
   changes: [
     {

@@ -51,8 +51,16 @@ class FirstStart implements SmartInitializingSingleton {
     LOG.info("Elsko answers on port {}", ready.getWebServer().getPort());
   }
 
+  /** Nobody's yard is kept behind passwords that everybody knows. */
+  private void refuseOthers() {
+    if (demo.getIfAvailable() == null && !yards.none() && yards.isDemonstration()) {
+      throw new DemonstrationsFolder();
+    }
+  }
+
   @Override
   public void afterSingletonsInstantiated() {
+    refuseOthers();
     yards.setTheClock();
     clock.isNotBefore(log.newest());
     coordinator.prepare();

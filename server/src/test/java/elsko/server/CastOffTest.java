@@ -10,9 +10,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.MethodOrderer;
-import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -288,10 +288,8 @@ class CastOffTest {
     assertThat(RunningElsko.as("coordinator").post(path, Map.of()).field()).isEqualTo("days");
   }
 
-  /** Last, because from then on this address has to wait. */
   @Test
-  @Order(Integer.MAX_VALUE)
-  void whoeverGuessesHasToWait() {
+  void whoeverGuessesHasToWaitAndHoldsUpNobody() {
     String key = link(new Yarn("Guessed"), 3).path("key").asString();
     assertThat(byLink("GET", "/round", null, key).status()).isEqualTo(200);
     for (int i = 0; i < 8; i++) {
@@ -300,6 +298,18 @@ class CastOffTest {
     Answer slowed = byLink("GET", "/round", null, "guess9");
     assertThat(slowed.status()).isEqualTo(429);
     assertThat(slowed.raw().headers().firstValue("Retry-After")).isPresent();
-    assertThat(byLink("GET", "/round", null, key).status()).isEqualTo(429);
+    assertThat(byLink("GET", "/round", null, key).status()).isEqualTo(200);
+  }
+
+  @Test
+  void aLinkSaysNoMoreThanAPersonDoes() {
+    String key = link(new Yarn("Chattering"), 3).path("key").asString();
+    Map<String, Integer> answers = new TreeMap<>();
+    for (int i = 0; i < 60; i++) {
+      Answer answer = byLink("POST", "/after", Map.of(), key);
+      answers.merge(answer.status() == 429 ? "slowed" : "looked at", 1, Integer::sum);
+    }
+    assertThat(answers).isEqualTo(Map.of("looked at", 30, "slowed", 30));
+    assertThat(byLink("GET", "/round", null, key).status()).as("it still reads").isEqualTo(200);
   }
 }

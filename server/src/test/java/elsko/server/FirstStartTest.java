@@ -49,7 +49,7 @@ class FirstStartTest {
                   .satisfies(person -> assertThat(person.role()).isEqualTo(Role.COORDINATOR));
               assertThat(context.getBean(Fleet.class).lines()).isEmpty();
               assertThat(context.getBean(Yards.class).plan().berths()).hasSize(12);
-              context.getBean(People.class).add("Ola", Role.TECHNICIAN, "long enough");
+              context.getBean(People.class).invite("Ola", Role.TECHNICIAN);
             });
     assertThat(first).containsPattern("password [a-z2-9-]{19}\\R");
     String second = start(context -> assertThat(context.getBean(People.class).all()).hasSize(2));

@@ -23,7 +23,10 @@ class LaunchTest {
 
   private static Answer promise(String boat, String day) {
     return RunningElsko.as("coordinator")
-        .put("/api/walks/boats/" + boat + "/dates", Map.of("launchOn", day), null);
+        .put(
+            "/api/walks/boats/" + boat + "/dates",
+            Map.of("was", Map.of(), "now", Map.of("launchOn", day)),
+            null);
   }
 
   @Test

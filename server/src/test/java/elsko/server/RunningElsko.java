@@ -2,6 +2,7 @@ package elsko.server;
 
 import elsko.server.clock.YardClock;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -20,6 +21,7 @@ import java.time.LocalDate;
 import java.util.Base64;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
@@ -187,6 +189,22 @@ public final class RunningElsko implements BeforeAllCallback {
         request.header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
       }
       return answer(http, request.build());
+    }
+
+    /** A request with headers of its own. */
+    public Answer with(String method, String path, Object body, Map<String, String> headers) {
+      HttpRequest.Builder request =
+          HttpRequest.newBuilder(at(path))
+              .header("Content-Type", "application/json")
+              .method(method, publisher(body));
+      headers.forEach(request::header);
+      return answer(http, request.build());
+    }
+
+    /** What comes until it ends. */
+    public CompletableFuture<InputStream> stream(String path) {
+      return http.sendAsync(HttpRequest.newBuilder(at(path)).build(), BodyHandlers.ofInputStream())
+          .thenApply(HttpResponse::body);
     }
 
     public String cookie(String name) {

@@ -10,6 +10,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -221,9 +225,12 @@ class WalksTest {
 
   @Test
   void whatThereIsCanBeChangedWithinReason() {
+    String version = etag(COORDINATOR.get("/api/walks/crew").body());
+    assertThat(COORDINATOR.put("/api/walks/means", Map.of("liftSlots", 5), null).status())
+        .isEqualTo(428);
     assertThat(
             COORDINATOR
-                .put("/api/walks/means", Map.of("equipment", Map.of("TANK_KIT", 99)), null)
+                .put("/api/walks/means", Map.of("equipment", Map.of("TANK_KIT", 99)), version)
                 .field())
         .isEqualTo("TANK_KIT");
     JsonNode crew =
@@ -231,20 +238,89 @@ class WalksTest {
             .put(
                 "/api/walks/means",
                 Map.of("equipment", Map.of("TANK_KIT", 2), "liftSlots", 5),
-                null)
+                version)
             .body();
+    assertThat(COORDINATOR.put("/api/walks/means", Map.of("liftSlots", 6), version).status())
+        .as("on a version that is over")
+        .isEqualTo(412);
     assertThat(crew.path("liftSlots").asInt()).isEqualTo(5);
     assertThat(crew.path("equipment").path("TANK_KIT").asInt()).isEqualTo(2);
+  }
+
+  private static String etag(JsonNode versioned) {
+    return "\"" + versioned.path("version").asLong() + "\"";
+  }
+
+  private static Answer dates(Yarn yarn, Map<String, String> was, Map<String, String> now) {
+    return COORDINATOR.put(
+        "/api/walks/boats/" + yarn.boat + "/dates", Map.of("was", was, "now", now), null);
+  }
+
+  private static String inDays(int days) {
+    return RunningElsko.today().plusDays(days).toString();
   }
 
   @Test
   void aPromiseBeforeTheReleaseIsRefused() {
     Yarn yarn = new Yarn("Promised");
-    Map<String, Object> dates = new HashMap<>();
-    dates.put("releaseOn", RunningElsko.today().plusDays(9).toString());
-    dates.put("promisedOn", RunningElsko.today().plusDays(2).toString());
-    assertThat(COORDINATOR.put("/api/walks/boats/" + yarn.boat + "/dates", dates, null).field())
-        .isEqualTo("promisedOn");
+    Map<String, String> dates = Map.of("releaseOn", inDays(9), "promisedOn", inDays(2));
+    assertThat(dates(yarn, Map.of(), dates).field()).isEqualTo("promisedOn");
+  }
+
+  @Test
+  void datesOfDifferentKindsBothCountAndOfOneTheSecondIsTold() {
+    Yarn yarn = new Yarn("Dated twice");
+    assertThat(dates(yarn, Map.of(), Map.of("releaseOn", inDays(3))).status()).isEqualTo(200);
+    Answer other = dates(yarn, Map.of(), Map.of("promisedOn", inDays(9)));
+    assertThat(other.status()).isEqualTo(200);
+    assertThat(other.body().path("releaseOn").asString()).isEqualTo(inDays(3));
+    assertThat(other.body().path("promisedOn").asString()).isEqualTo(inDays(9));
+    Answer late =
+        dates(
+            yarn,
+            Map.of("promisedOn", inDays(8)),
+            Map.of("releaseOn", inDays(3), "promisedOn", inDays(7)));
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.field()).isEqualTo("promisedOn");
+    assertThat(late.reason()).contains(inDays(9));
+  }
+
+  @Test
+  void daysOffOfTwentyAtOnceAllCount() throws Exception {
+    Map<String, Object> change = new HashMap<>();
+    change.put("name", "Seldom");
+    change.put("skills", List.of("SYSTEMS"));
+    change.put("startsAt", 480);
+    change.put("endsAt", 960);
+    JsonNode workers = COORDINATOR.put("/api/walks/crew", change, null).body().path("workers");
+    String id =
+        workers
+            .valueStream()
+            .filter(one -> one.path("name").asString().equals("Seldom"))
+            .findFirst()
+            .orElseThrow()
+            .path("id")
+            .asString();
+    assertThat(COORDINATOR.put("/api/walks/crew", change, "\"99\"").status()).isEqualTo(412);
+    List<Callable<Integer>> all = new ArrayList<>();
+    for (int day = 0; day < 20; day++) {
+      String date = inDays(day);
+      all.add(
+          () ->
+              COORDINATOR
+                  .put(
+                      "/api/walks/crew/" + id + "/days-off",
+                      Map.of("date", date, "off", true),
+                      null)
+                  .status());
+    }
+    try (ExecutorService people = Executors.newFixedThreadPool(10)) {
+      for (Future<Integer> one : people.invokeAll(all)) {
+        assertThat(one.get()).isEqualTo(200);
+      }
+    }
+    JsonNode after = COORDINATOR.delete("/api/walks/crew/" + id).body();
+    assertThat(after.toString()).doesNotContain("Seldom");
   }
 
   @Test

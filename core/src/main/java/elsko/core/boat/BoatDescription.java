@@ -44,8 +44,8 @@ public record BoatDescription(
   private static final int MOST_ENGINES = 3;
 
   public BoatDescription {
-    name = required("name", name, 60, "Give the boat a name.");
-    hullId = optional("hullId", hullId, 40);
+    name = required("name", oneLine(name), 60, "Give the boat a name.");
+    hullId = optional("hullId", oneLine(hullId), 40);
     kind = kind == null ? BoatKind.POWER : kind;
     Refused.within("hullLengthM", hullLengthM, 2, 40, " m");
     if (layout == null) {
@@ -59,7 +59,7 @@ public record BoatDescription(
     if (waterUsedIn == null) {
       throw Refused.value("waterUsedIn", "Say what water it is used in.");
     }
-    owner = optional("owner", owner, 120);
+    owner = optional("owner", oneLine(owner), 120);
     notes = optional("notes", notes, 2_000);
     segmentChanges = segmentChanges == null ? List.of() : List.copyOf(segmentChanges);
     fittingChanges = fittingChanges == null ? List.of() : List.copyOf(fittingChanges);
@@ -207,7 +207,12 @@ public record BoatDescription(
     }
   }
 
-  static String required(String field, String text, int most, String missing) {
+  /** A name stands in one line wherever it is written. */
+  private static @Nullable String oneLine(@Nullable String text) {
+    return text == null ? null : text.replaceAll("\\s+", " ");
+  }
+
+  static String required(String field, @Nullable String text, int most, String missing) {
     String kept = optional(field, text, most);
     if (kept.isEmpty()) {
       throw Refused.value(field, missing);
@@ -215,7 +220,7 @@ public record BoatDescription(
     return kept;
   }
 
-  static String optional(String field, String text, int most) {
+  static String optional(String field, @Nullable String text, int most) {
     String kept = text == null ? "" : text.strip();
     if (kept.length() > most) {
       throw Refused.value(

@@ -29,7 +29,15 @@ class Control {
   private final boolean onDisk;
   private final String key;
 
-  Control(@Value("${elsko.data}") Path data, @Value("${spring.datasource.url}") String url) {
+  /** Beside https; null where there is no other. */
+  private final Integer plainPort;
+
+  Control(
+      @Value("${elsko.data}") Path data,
+      @Value("${spring.datasource.url}") String url,
+      @Value("${elsko.https:}") String https,
+      @Value("${elsko.https.plain-port:8080}") int plainPort) {
+    this.plainPort = https.isEmpty() ? null : plainPort;
     this.file = data.resolve(FILE);
     this.onDisk = url.startsWith("jdbc:h2:file:");
     byte[] random = new byte[24];
@@ -59,7 +67,8 @@ class Control {
       Files.createFile(
           file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
     }
-    Files.writeString(file, "%d %s\n".formatted(event.getWebServer().getPort(), key));
+    int port = plainPort == null ? event.getWebServer().getPort() : plainPort;
+    Files.writeString(file, "%d %s\n".formatted(port, key));
   }
 
   @EventListener

@@ -102,17 +102,18 @@ public final class Restore {
         }
       }
       for (String name : known) {
+        if (!given.containsKey(name)) {
+          throw new ArchiveRefused("The table %s is missing in it.".formatted(name));
+        }
         try (Statement sql = connection.createStatement()) {
           sql.execute("delete from " + name);
         }
       }
       for (String name : known) {
-        if (given.containsKey(name)) {
-          TakenOff off = name.equals(LOG) ? TakenOff.of(connection, name) : null;
-          fill(connection, archive, given.get(name));
-          if (off != null) {
-            off.putBack(connection);
-          }
+        TakenOff off = name.equals(LOG) ? TakenOff.of(connection, name) : null;
+        fill(connection, archive, given.get(name));
+        if (off != null) {
+          off.putBack(connection);
         }
       }
       try (Statement sql = connection.createStatement()) {
@@ -125,6 +126,7 @@ public final class Restore {
     migrate(url, newestSchema());
     try (Connection connection = DriverManager.getConnection(url, USER, "");
         Statement sql = connection.createStatement()) {
+      Meanings.check(connection);
       sql.execute("shutdown compact");
     }
   }

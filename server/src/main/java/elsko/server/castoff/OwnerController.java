@@ -4,15 +4,9 @@ import elsko.core.ledger.RoundKind;
 import elsko.core.ledger.RoundStanding;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
-import elsko.server.problems.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -56,7 +50,7 @@ class OwnerController {
       @RequestHeader(name = KEY, required = false) @Nullable String key,
       @RequestBody RoundIn in,
       HttpServletRequest request) {
-    return castOffs.ended(boat(key, request), in, OWNER);
+    return castOffs.ended(toWrite(key, request), in, OWNER);
   }
 
   /** It came back, or an engine ran dry or hot. */
@@ -65,17 +59,14 @@ class OwnerController {
       @RequestHeader(name = KEY, required = false) @Nullable String key,
       @RequestBody AfterIn in,
       HttpServletRequest request) {
-    castOffs.after(boat(key, request), in, OWNER);
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> guessing(OwnerLinks.Guessing guessing) {
-    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-        .header(HttpHeaders.RETRY_AFTER, Long.toString(guessing.untilNextTry().toSeconds() + 1))
-        .body(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Wait", "link", guessing.getMessage()));
+    castOffs.after(toWrite(key, request), in, OWNER);
   }
 
   private UUID boat(@Nullable String key, HttpServletRequest request) {
     return links.opened(key, request.getRemoteAddr());
+  }
+
+  private UUID toWrite(@Nullable String key, HttpServletRequest request) {
+    return links.openedToWrite(key, request.getRemoteAddr());
   }
 }

@@ -1,8 +1,12 @@
 package elsko.server.castoff;
 
 import elsko.core.Refused;
+import elsko.server.access.AttemptThrottle;
+import elsko.server.access.Recent;
+import elsko.server.access.TooManyAttempts;
+import elsko.server.audit.About;
+import elsko.server.audit.Audit;
 import elsko.server.fleet.Fleet;
-import elsko.server.people.AttemptThrottle;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
 import java.nio.charset.StandardCharsets;
@@ -21,7 +25,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Makes and withdraws links, and finds the boat one opens. Whoever guesses has to wait. */
+/**
+ * Makes and withdraws links, and finds the boat one opens. Whoever guesses has to wait; a wrong key
+ * never holds up a good one.
+ */
 @Service
 class OwnerLinks {
   private static final int KEY_BYTES = 24;
@@ -31,13 +38,19 @@ class OwnerLinks {
   private final OwnerLinkRepository links;
   private final Fleet fleet;
   private final AttemptThrottle throttle;
+  private final Audit audit;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
-  OwnerLinks(OwnerLinkRepository links, Fleet fleet, AttemptThrottle throttle, Clock clock) {
+  /** A round and what came after it are few sentences. */
+  private final Recent said = new Recent(1 << 10, 30, Duration.ofMinutes(5), random.nextInt());
+
+  OwnerLinks(
+      OwnerLinkRepository links, Fleet fleet, AttemptThrottle throttle, Audit audit, Clock clock) {
     this.links = links;
     this.fleet = fleet;
     this.throttle = throttle;
+    this.audit = audit;
     this.clock = clock;
   }
 
@@ -65,26 +78,13 @@ class OwnerLinks {
   /** A link that was just made: its key is told this once. */
   record MadeLink(UUID id, String key, Instant expiresAt) {}
 
-  /** Too many wrong keys came from one address. */
-  static final class Guessing extends RuntimeException {
-    private final transient Duration wait;
-
-    Guessing(Duration wait) {
-      super("Too many wrong links. Wait %d minutes.".formatted(wait.toMinutes() + 1));
-      this.wait = wait;
-    }
-
-    Duration untilNextTry() {
-      return wait;
-    }
-  }
-
   @Transactional
   MadeLink make(UUID boat, @Nullable Integer days, SignedIn who) {
     if (days == null || days < 1 || days > MOST_DAYS) {
       throw Refused.value("days", "From 1 to 400 days.");
     }
-    fleet.boat(boat);
+    String name = fleet.boat(boat).description().name();
+    audit.note(About.LINKS, "Made a link to %s for %d days".formatted(name, days));
     byte[] bytes = new byte[KEY_BYTES];
     random.nextBytes(bytes);
     String key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
@@ -106,10 +106,12 @@ class OwnerLinks {
 
   @Transactional
   void withdraw(UUID link) {
-    links
-        .findById(link)
-        .orElseThrow(() -> new NotFound("link", "There is no such link."))
-        .withdraw(now());
+    OwnerLink found =
+        links.findById(link).orElseThrow(() -> new NotFound("link", "There is no such link."));
+    found.withdraw(now());
+    audit.note(
+        About.LINKS,
+        "Withdrew a link to %s".formatted(fleet.boat(found.boatId()).description().name()));
   }
 
   /**
@@ -119,20 +121,34 @@ class OwnerLinks {
    * @param address where the request comes from
    */
   @Transactional
-  UUID opened(String key, String address) {
-    Duration wait = throttle.waitFor(GUESSED, address);
-    if (!wait.isZero()) {
-      throw new Guessing(wait);
-    }
+  UUID opened(@Nullable String key, String address) {
     OwnerLink link = key == null ? null : links.findByKeyHash(hash(key)).orElse(null);
     if (link == null || !link.opens(now())) {
       if (link == null && key != null) {
-        throttle.failed(GUESSED, address);
+        throttle.wrongKey(GUESSED, address);
       }
       throw new NotFound("link", "This link opens nothing any more. Ask the yard for a new one.");
     }
     link.used(now());
     return link.boatId();
+  }
+
+  /**
+   * The same for what somebody says: at the pace of a person, whatever runs on their device.
+   *
+   * @throws TooManyAttempts when it is too fast
+   */
+  @Transactional
+  UUID openedToWrite(@Nullable String key, String address) {
+    UUID boat = opened(key, address);
+    Instant now = now();
+    String link = hash(key == null ? "" : key);
+    Duration wait = said.waitFor(link, now);
+    if (!wait.isZero()) {
+      throw new TooManyAttempts(wait);
+    }
+    said.add(link, now);
+    return boat;
   }
 
   private Instant now() {

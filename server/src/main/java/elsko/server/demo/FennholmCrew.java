@@ -47,7 +47,7 @@ class FennholmCrew {
   }
 
   private void works(String name, Set<Skill> skills) {
-    crew.put(new WorkerChange(name, skills, SEVEN, HALF_PAST_FOUR, EVERY_DAY));
+    crew.put(new WorkerChange(name, skills, SEVEN, HALF_PAST_FOUR, EVERY_DAY), null);
   }
 
   /** Their owners still use them; each was given a day on which it is lifted. */

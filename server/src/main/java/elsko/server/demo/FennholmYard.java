@@ -89,7 +89,7 @@ public class FennholmYard {
   }
 
   private void layOut() {
-    yards.found("Fennholm Yard");
+    yards.foundToDemonstrate("Fennholm Yard");
     yards.addArea("Shed 1, cold", AreaKind.SHED, false, 2, 2, List.of("A"), 8);
     yards.addArea("The slip", AreaKind.ROWS, false, 42, 2, List.of("E"), 8);
     yards.addArea("The field", AreaKind.ROWS, false, 2, 21.5, List.of("C", "D"), 18);

@@ -12,6 +12,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.Locale;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -23,6 +24,8 @@ public class BoatRow {
   @Id private UUID id;
   private String name;
   private String hullId;
+  private String plainName;
+  private String plainHullId;
 
   @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.VARCHAR)
@@ -50,10 +53,19 @@ public class BoatRow {
   final void describe(BoatDescription described) {
     this.name = described.name();
     this.hullId = described.hullId();
+    // Of two of an earlier version that are called the same both keep their names.
+    if (plainName == null || !plainName.startsWith(plain(name) + " ")) {
+      this.plainName = plain(name);
+    }
+    this.plainHullId = hullId.isEmpty() ? null : plain(hullId);
     this.kind = described.kind();
     this.hullLengthM = described.hullLengthM();
     this.layout = described.layout();
     this.description = described;
+  }
+
+  private static String plain(String written) {
+    return written.toLowerCase(Locale.ROOT);
   }
 
   public UUID id() {

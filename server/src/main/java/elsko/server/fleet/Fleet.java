@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,7 @@ public class Fleet {
   private final BoatRepository boats;
   private final BoatProjectionRepository projections;
   private final LooseEndRepository looseEnds;
+  private final BerthTakenRepository berths;
   private final EntityManager entities;
   private final ApplicationEventPublisher events;
 
@@ -38,11 +40,13 @@ public class Fleet {
       BoatRepository boats,
       BoatProjectionRepository projections,
       LooseEndRepository looseEnds,
+      BerthTakenRepository berths,
       EntityManager entities,
       ApplicationEventPublisher events) {
     this.boats = boats;
     this.projections = projections;
     this.looseEnds = looseEnds;
+    this.berths = berths;
     this.entities = entities;
     this.events = events;
   }
@@ -149,6 +153,7 @@ public class Fleet {
     looseEnds.forget(folds.keySet());
     for (BoatProjection projection : projections.findAllById(folds.keySet())) {
       Fold fold = folds.get(projection.boatId());
+      lies(projection, fold.state());
       projection.follow(fold.state(), fold.entries(), fold.lastChange());
       fold.state()
           .looseEnds()
@@ -163,6 +168,9 @@ public class Fleet {
   @Transactional
   public void projectNew(UUID id, BoatState state, int entries, Instant lastChange) {
     BoatProjection projection = new BoatProjection(id);
+    if (state.berth() != null) {
+      entities.persist(new BerthTaken(state.berth(), id));
+    }
     projection.follow(state, entries, lastChange);
     entities.persist(projection);
   }
@@ -203,10 +211,22 @@ public class Fleet {
   @Transactional
   public void project(UUID id, BoatState state, int entries, Instant lastChange) {
     BoatProjection projection = projections.findById(id).orElseGet(() -> new BoatProjection(id));
+    lies(projection, state);
     projection.follow(state, entries, lastChange);
     projections.save(projection);
     looseEnds.forget(List.of(id));
     looseEnds.saveAll(state.looseEnds().stream().map(end -> new LooseEndRow(id, end)).toList());
+  }
+
+  /** Where a boat lies it takes the berth; where it lay another may. */
+  private void lies(BoatProjection before, BoatState now) {
+    if (!Objects.equals(before.berthId(), now.berth())) {
+      berths.leave(before.boatId());
+      if (now.berth() != null) {
+        entities.persist(new BerthTaken(now.berth(), before.boatId()));
+        entities.flush();
+      }
+    }
   }
 
   /** What lists show of a boat's protection; null while they show nothing. */
@@ -221,8 +241,12 @@ public class Fleet {
     return projections.findById(id).map(known -> known.says(state)).orElse(false);
   }
 
-  @Transactional(readOnly = true)
+  /**
+   * Whether another boat lies at a berth. Until the transaction ends nobody else puts one there.
+   */
+  @Transactional
   public boolean isTaken(UUID berth, UUID byOtherThan) {
+    berths.lock(berth);
     return projections.isTakenByAnother(berth, byOtherThan);
   }
 

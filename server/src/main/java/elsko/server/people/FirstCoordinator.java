@@ -9,25 +9,28 @@ import org.springframework.stereotype.Component;
 public class FirstCoordinator {
   private static final String LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
   private final People people;
+  private final Passwords passwords;
   private final boolean demo;
 
-  FirstCoordinator(People people, @Value("${elsko.demo}") boolean demo) {
+  FirstCoordinator(People people, Passwords passwords, @Value("${elsko.demo}") boolean demo) {
     this.people = people;
+    this.passwords = passwords;
     this.demo = demo;
   }
 
   /** Does nothing when that has happened before. */
   public void prepare() {
+    people.lookAtNames();
     if (!people.nobodyYet()) {
       return;
     }
     if (demo) {
       DemoAccounts.ALL.forEach(
-          account -> people.addUnchecked(account.name(), account.role(), account.password()));
+          account -> passwords.signsIn(account.name(), account.role(), account.password()));
       return;
     }
     String password = randomPassword();
-    people.add("coordinator", Role.COORDINATOR, password);
+    passwords.signsIn("coordinator", Role.COORDINATOR, password);
     System.out.println("First start: sign in as \"coordinator\" with the password " + password);
     System.out.println("It is not shown again. Change it under Settings.");
   }

@@ -1,27 +1,38 @@
 package elsko.server.people;
 
 import elsko.core.Refused;
+import elsko.server.audit.About;
+import elsko.server.audit.Audit;
 import elsko.server.csv.CsvRows;
-import java.nio.charset.StandardCharsets;
+import elsko.server.problems.NotFound;
+import elsko.server.problems.StaleEdit;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
-import org.springframework.security.crypto.password.PasswordEncoder;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The accounts of the yard. */
+/** The people of the yard: one record for each, whether they have an account, walk, or both. */
 @Service
 public class People {
-  private static final Pattern NAME = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} ._-]{0,39}");
-  private static final int SHORTEST_PASSWORD = 8;
-
   private final PersonRepository people;
-  private final PasswordEncoder encoder;
+  private final Audit audit;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
 
-  People(PersonRepository people, PasswordEncoder encoder) {
+  People(PersonRepository people, Audit audit, ApplicationEventPublisher events, Clock clock) {
     this.people = people;
-    this.encoder = encoder;
+    this.audit = audit;
+    this.events = events;
+    this.clock = clock;
   }
 
   public boolean nobodyYet() {
@@ -30,39 +41,95 @@ public class People {
 
   @Transactional(readOnly = true)
   public List<PersonView> all() {
-    return people.findAllByOrderByName().stream()
-        .map(person -> new PersonView(person.name(), person.role()))
-        .toList();
+    Instant now = clock.instant();
+    return people.findAllByOrderByName().stream().map(one -> PersonView.of(one, now)).toList();
   }
 
   /** Those who work on cards. */
   @Transactional(readOnly = true)
   public List<String> workers() {
-    return all().stream().filter(one -> one.role().worksOnCards()).map(PersonView::name).toList();
+    return people.findAllByOrderByName().stream()
+        .filter(one -> one.signsIn() && one.role() != null && one.role().worksOnCards())
+        .map(Person::name)
+        .toList();
   }
 
-  /** Refuses names that cannot be told apart in a log, and passwords that are too short. */
+  /** Works out what the names of an earlier version look like. Of two alike both stay. */
   @Transactional
-  public PersonView add(String name, Role role, String password) {
-    requireLongEnough("password", password);
-    return addUnchecked(name, role, password);
-  }
-
-  /** For the accounts of the demonstration, whose password is short on purpose. */
-  @Transactional
-  public PersonView addUnchecked(String name, Role role, String password) {
-    String kept = name == null ? "" : name.strip();
-    if (!NAME.matcher(kept).matches()) {
-      throw Refused.value("name", "A name has 1 to 40 letters, digits, spaces, dots or dashes.");
+  public void lookAtNames() {
+    for (Person person : people.notLookedAt()) {
+      String look = PersonName.look(person.name());
+      if (people.findByLook(look).isEmpty()) {
+        person.looksLike(look);
+        people.flush();
+      }
     }
+  }
+
+  /** The one of this name, with or without an account; somebody new where there is none. */
+  @Transactional
+  public UUID named(String typed) {
+    PersonName name = PersonName.of(typed);
+    Optional<Person> known = known(name.written());
+    if (known.isPresent() && known.get().standing() == Standing.REMOVED) {
+      throw Refused.state("name", "%s was removed.".formatted(known.get().name()));
+    }
+    return known.orElseGet(() -> people.saveAndFlush(new Person(name))).id();
+  }
+
+  /** Whose account this is; null where there is none of exactly this name. */
+  @Transactional(readOnly = true)
+  public @Nullable UUID idOf(String name) {
+    return people.findByName(name).map(Person::id).orElse(null);
+  }
+
+  /**
+   * What somebody may do, or did before they were removed; null of those who never had an account.
+   */
+  @Transactional(readOnly = true)
+  public @Nullable Role roleOf(String name) {
+    return people.findByName(name).map(Person::role).orElse(null);
+  }
+
+  /** The same of everybody who has or had an account. */
+  @Transactional(readOnly = true)
+  public Map<String, Role> roles() {
+    Map<String, Role> roles = new HashMap<>();
+    for (Person person : people.findAll()) {
+      if (person.role() != null) {
+        roles.put(person.name(), person.role());
+      }
+    }
+    return roles;
+  }
+
+  /** Somebody by their name as it is written, or by one that looks like it. */
+  private Optional<Person> known(String name) {
+    return people.findByName(name).or(() -> people.findByLook(PersonName.look(name)));
+  }
+
+  /**
+   * Lets somebody set a password with a code. Whoever walks only gets an account by it, whoever was
+   * removed comes back.
+   */
+  @Transactional
+  public Invitation invite(@Nullable String typed, @Nullable Role role) {
+    PersonName name = PersonName.of(typed);
     if (role == null) {
       throw Refused.value("role", "Say which role it is.");
     }
-    if (people.findByName(kept).isPresent()) {
-      throw Refused.state("name", "There is an account called \"%s\" already.".formatted(kept));
+    Person person = known(name.written()).orElse(null);
+    if (person == null) {
+      person = people.saveAndFlush(new Person(name));
+    } else if (!person.name().equals(name.written())) {
+      throw Refused.state(
+          "name", "This name cannot be told apart from \"%s\".".formatted(person.name()));
+    } else if (person.standing() != Standing.WALKS && person.standing() != Standing.REMOVED) {
+      throw Refused.state(
+          "name", "There is an account called \"%s\" already.".formatted(person.name()));
     }
-    people.save(new Person(kept, role, encoder.encode(password)));
-    return new PersonView(kept, role);
+    audit.note(About.PEOPLE, "Invited %s as %s".formatted(person.name(), role.words()));
+    return withCode(person, role);
   }
 
   /**
@@ -71,11 +138,9 @@ public class People {
    * @return how many
    */
   @Transactional
-  public int addAll(String csv) {
+  public int inviteAll(String csv) {
     return CsvRows.each(
-        csv,
-        List.of("name", "role", "password"),
-        row -> add(row.get("name"), role(row.get("role")), row.get("password")));
+        csv, List.of("name", "role"), row -> invite(row.get("name"), role(row.get("role"))));
   }
 
   private static Role role(String text) {
@@ -88,25 +153,127 @@ public class People {
     throw Refused.value("role", "There is no role \"%s\".".formatted(text));
   }
 
+  /** A new code; a password there was opens nothing any more. */
   @Transactional
-  public void changePassword(String name, String now, String next) {
-    requireLongEnough("next", next);
-    Person person = people.findByName(name).orElseThrow();
-    if (now == null || !encoder.matches(now, person.passwordHash())) {
-      throw Refused.value("now", "That is not the present password.");
+  public Invitation newCode(UUID id) {
+    staysRun(id, "reset");
+    Person person = one(id);
+    Role role = person.role();
+    if (role == null || person.standing() == Standing.REMOVED) {
+      throw Refused.state("name", "%s has no account. Invite them.".formatted(person.name()));
     }
-    person.changePassword(encoder.encode(next));
+    if (person.standing() == Standing.LOCKED) {
+      throw Refused.state("name", "%s is locked. Unlock them first.".formatted(person.name()));
+    }
+    audit.note(About.PEOPLE, "Made a new code for %s".formatted(person.name()));
+    return withCode(person, role);
   }
 
-  private static void requireLongEnough(String field, String password) {
-    if (password == null || password.length() < SHORTEST_PASSWORD) {
-      throw Refused.value(field, "A password has at least 8 characters.");
+  private Invitation withCode(Person person, Role role) {
+    String code = OneTimeCode.made();
+    Instant until = clock.instant().truncatedTo(ChronoUnit.MICROS).plus(OneTimeCode.HOLDS);
+    person.invited(role, OneTimeCode.hash(code), until);
+    people.saveAndFlush(person);
+    events.publishEvent(new AccountEnded(person.id(), person.name(), null, true));
+    return new Invitation(PersonView.of(person, clock.instant()), code, until);
+  }
+
+  /** Another role from now on, on the next request already. */
+  @Transactional
+  public PersonView becomes(UUID id, @Nullable Role role, @Nullable String ifMatch) {
+    if (role == null) {
+      throw Refused.value("role", "Say which role it is.");
     }
-    if (password.getBytes(StandardCharsets.UTF_8).length > 72) {
-      throw Refused.value(field, "A password has at most 72 bytes.");
+    if (role != Role.COORDINATOR) {
+      staysRun(id, "given another role");
+    }
+    Person person = one(id);
+    StaleEdit.refuseUnless(person.version(), ifMatch);
+    if (person.role() == null || person.standing() == Standing.REMOVED) {
+      throw Refused.state("role", "%s has no account.".formatted(person.name()));
+    }
+    if (person.role() != role) {
+      audit.note(
+          About.PEOPLE,
+          "Made %s %s, was %s".formatted(person.name(), role.words(), person.role().words()));
+      person.becomes(role);
+      ended(person, false);
+    }
+    return PersonView.of(people.saveAndFlush(person), clock.instant());
+  }
+
+  /** Keeps somebody out, or lets them in again. */
+  @Transactional
+  public PersonView locked(UUID id, boolean locked) {
+    if (locked) {
+      staysRun(id, "locked");
+    }
+    Person person = one(id);
+    boolean is = person.standing() == Standing.LOCKED;
+    if (person.role() == null || person.standing() == Standing.REMOVED) {
+      throw Refused.state("name", "%s has no account.".formatted(person.name()));
+    }
+    if (is != locked) {
+      audit.note(About.PEOPLE, "%s %s".formatted(locked ? "Locked" : "Unlocked", person.name()));
+      person.locked(locked);
+      ended(person, false);
+    }
+    return PersonView.of(people.saveAndFlush(person), clock.instant());
+  }
+
+  /** Takes somebody out; their entries keep their name, and nobody else gets it. */
+  @Transactional
+  public void remove(UUID id) {
+    staysRun(id, "removed");
+    Person person = one(id);
+    audit.note(About.PEOPLE, "Removed %s".formatted(person.name()));
+    person.removed();
+    people.saveAndFlush(person);
+    ended(person, true);
+  }
+
+  private void ended(Person person, boolean devicesToo) {
+    events.publishEvent(new AccountEnded(person.id(), person.name(), null, devicesToo));
+  }
+
+  /** Refuses what would leave a yard that nobody runs. */
+  private void staysRun(UUID id, String what) {
+    List<Person> coordinators = people.lockCoordinators().stream().filter(Person::signsIn).toList();
+    if (coordinators.size() == 1 && coordinators.get(0).id().equals(id)) {
+      throw Refused.state(
+          "name", "The only coordinator is not %s. Invite another first.".formatted(what));
     }
   }
 
-  /** An account as others see it. */
-  public record PersonView(String name, Role role) {}
+  private Person one(UUID id) {
+    return people.lock(id).orElseThrow(() -> new NotFound("person", "Nobody like that."));
+  }
+
+  /**
+   * An account as others see it.
+   *
+   * @param role null for those who only walk
+   * @param codeUntil until when their code sets a password; null where none does
+   */
+  public record PersonView(
+      UUID id,
+      String name,
+      @Nullable Role role,
+      Standing standing,
+      @Nullable Instant codeUntil,
+      long version) {
+    static PersonView of(Person person, Instant now) {
+      Instant until = person.codeUntil();
+      return new PersonView(
+          person.id(),
+          person.name(),
+          person.role(),
+          person.standing(),
+          until == null || until.isBefore(now) ? null : until,
+          person.version());
+    }
+  }
+
+  /** Somebody who was invited, and the code, told this once. */
+  public record Invitation(PersonView person, String code, Instant until) {}
 }

@@ -11,6 +11,16 @@ public enum Role {
   /** Reads. */
   VIEWER;
 
+  /** As it is written in a sentence. */
+  public String words() {
+    return switch (this) {
+      case COORDINATOR -> "coordinator";
+      case TECHNICIAN -> "technician";
+      case YARD_HAND -> "yard hand";
+      case VIEWER -> "viewer";
+    };
+  }
+
   /** Whether these people carry out procedures. */
   boolean worksOnCards() {
     return this == COORDINATOR || this == TECHNICIAN;

@@ -1,5 +1,6 @@
 package elsko.server.people;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.GrantedAuthority;
 
@@ -8,7 +9,7 @@ public record SignedIn(String name, Role role) {
   private static final String PREFIX = "ROLE_";
 
   /** Refuses when nobody is. */
-  public static SignedIn by(Authentication who) {
+  public static SignedIn by(@Nullable Authentication who) {
     if (who == null) {
       throw new NobodySignedIn();
     }
@@ -22,5 +23,5 @@ public record SignedIn(String name, Role role) {
     return new SignedIn(who.getName(), role);
   }
 
-  static final class NobodySignedIn extends RuntimeException {}
+  public static final class NobodySignedIn extends RuntimeException {}
 }

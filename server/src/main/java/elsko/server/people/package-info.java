@@ -1,2 +1,5 @@
-/** Who may do what: accounts, sign-in, roles. */
+/** The people of the yard: names, roles, invitations, passwords. */
+@NullMarked
 package elsko.server.people;
+
+import org.jspecify.annotations.NullMarked;

@@ -2,7 +2,6 @@ package elsko.server.photos;
 
 import elsko.server.fleet.Fleet;
 import elsko.server.people.SignedIn;
-import java.time.Duration;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -16,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
 
 /** Pictures taken at a step; an entry of the log names each. */
 @RestController
@@ -40,11 +40,14 @@ class PhotosController {
     photos.keep(fleet.boat(id).id(), photo, picture, SignedIn.by(who).name());
   }
 
-  /** The picture, as JPEG. */
+  /** The picture, as JPEG. Nothing shows it again without asking whether one may still see it. */
   @GetMapping(produces = MediaType.IMAGE_JPEG_VALUE)
-  ResponseEntity<byte[]> jpeg(@PathVariable UUID id, @PathVariable UUID photo) {
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
-        .body(photos.jpeg(id, photo));
+  ResponseEntity<byte[]> jpeg(@PathVariable UUID id, @PathVariable UUID photo, WebRequest request) {
+    byte[] jpeg = photos.jpeg(id, photo);
+    CacheControl asked = CacheControl.noCache().cachePrivate();
+    String tag = "\"" + photo + "\"";
+    return request.checkNotModified(tag)
+        ? ResponseEntity.status(HttpStatus.NOT_MODIFIED).cacheControl(asked).eTag(tag).build()
+        : ResponseEntity.ok().cacheControl(asked).eTag(tag).body(jpeg);
   }
 }

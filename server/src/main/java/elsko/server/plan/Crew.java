@@ -6,9 +6,12 @@ import elsko.core.plan.Equipment;
 import elsko.core.plan.Skill;
 import elsko.server.kit.Kit;
 import elsko.server.live.Changed;
+import elsko.server.people.People;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
+import elsko.server.problems.StaleEdit;
+import jakarta.persistence.EntityManager;
 import java.security.SecureRandom;
 import java.time.LocalDate;
 import java.util.Base64;
@@ -38,13 +41,23 @@ public class Crew {
   private final WorkerRepository workers;
   private final MeansRepository means;
   private final Kit kit;
+  private final People people;
+  private final EntityManager entities;
   private final ApplicationEventPublisher events;
   private final SecureRandom random = new SecureRandom();
 
-  Crew(WorkerRepository workers, MeansRepository means, Kit kit, ApplicationEventPublisher events) {
+  Crew(
+      WorkerRepository workers,
+      MeansRepository means,
+      Kit kit,
+      People people,
+      EntityManager entities,
+      ApplicationEventPublisher events) {
     this.workers = workers;
     this.means = means;
     this.kit = kit;
+    this.people = people;
+    this.entities = entities;
     this.events = events;
   }
 
@@ -81,16 +94,39 @@ public class Crew {
   @Transactional(readOnly = true)
   public CrewView view() {
     MeansRow row = means();
-    return new CrewView(all().stream().map(Crew::viewOf).toList(), equipment(), row.liftSlots());
+    return new CrewView(
+        all().stream().map(Crew::viewOf).toList(), equipment(), row.liftSlots(), row.version());
   }
 
-  /** Adds somebody or changes what they do, by name. */
-  @Transactional
-  public CrewView put(WorkerChange change) {
-    String name = change.name() == null ? "" : change.name().strip();
-    if (name.isEmpty() || name.length() > 40) {
-      throw Refused.value("name", "A name has 1 to 40 characters.");
+  /** As somebody may see it: a calendar's address is its key, so only one's own, or all. */
+  @Transactional(readOnly = true)
+  CrewView seenBy(SignedIn who) {
+    CrewView all = view();
+    if (who.role() == Role.COORDINATOR) {
+      return all;
     }
+    UUID person = people.idOf(who.name());
+    UUID own =
+        all().stream()
+            .filter(row -> row.personId().equals(person))
+            .map(WorkerRow::id)
+            .findFirst()
+            .orElse(null);
+    return new CrewView(
+        all.workers().stream().map(w -> w.id().equals(own) ? w : w.withoutFeed()).toList(),
+        all.equipment(),
+        all.liftSlots(),
+        all.version());
+  }
+
+  /**
+   * Adds somebody or changes what they do, by name: with an account or without.
+   *
+   * @param ifMatch the version a change is based on; there is none of somebody new
+   */
+  @Transactional
+  public CrewView put(WorkerChange change, @Nullable String ifMatch) {
+    UUID person = people.named(change.name() == null ? "" : change.name());
     if (change.skills() == null || change.skills().isEmpty()) {
       throw Refused.value("skills", "Say what they can do.");
     }
@@ -103,10 +139,14 @@ public class Crew {
     if (weekdays.size() != 7 || weekdays.stream().anyMatch(java.util.Objects::isNull)) {
       throw Refused.value("weekdays", "A week has seven days.");
     }
-    WorkerRow row =
-        workers.findByNameIgnoreCase(name).orElseGet(() -> new WorkerRow(name, token()));
+    WorkerRow row = workers.findByPersonId(person).orElse(null);
+    if (row == null) {
+      row = new WorkerRow(person, token());
+    } else {
+      StaleEdit.refuseUnless(row.version(), ifMatch);
+    }
     row.works(change.skills(), from, to, weekdays);
-    workers.save(row);
+    entities.refresh(workers.saveAndFlush(row));
     events.publishEvent(Changed.plan());
     return view();
   }
@@ -125,7 +165,8 @@ public class Crew {
     if (date == null) {
       throw Refused.value("date", "Say which day.");
     }
-    WorkerRow row = worker(id);
+    // Of two at once both count: the second waits for the first.
+    WorkerRow row = workers.lock(id).orElseThrow(Crew::nobody);
     Set<LocalDate> dates = new HashSet<>(row.daysOff());
     if (off) {
       dates.add(date);
@@ -136,6 +177,7 @@ public class Crew {
       throw Refused.value("date", "At most 300 days off are kept.");
     }
     row.isOff(dates);
+    workers.saveAndFlush(row);
     events.publishEvent(Changed.plan());
     return view();
   }
@@ -149,7 +191,8 @@ public class Crew {
 
   /** How many of each piece of equipment there are, and how many boats the lift moves in a day. */
   @Transactional
-  public CrewView change(MeansChange change) {
+  public CrewView change(MeansChange change, @Nullable String ifMatch) {
+    StaleEdit.refuseUnless(means().version(), ifMatch);
     Map<Equipment, Integer> counts = new EnumMap<>(Equipment.class);
     counts.putAll(means().equipment());
     if (change.equipment() != null) {
@@ -170,14 +213,18 @@ public class Crew {
     }
     MeansRow row = means();
     row.has(counts, slots);
-    means.save(row);
+    means.saveAndFlush(row);
     events.publishEvent(Changed.plan());
     return view();
   }
 
   @Transactional(readOnly = true)
   WorkerRow worker(UUID id) {
-    return workers.findById(id).orElseThrow(() -> new NotFound("worker", "Nobody like that."));
+    return workers.findById(id).orElseThrow(Crew::nobody);
+  }
+
+  private static NotFound nobody() {
+    return new NotFound("worker", "Nobody like that.");
   }
 
   @Transactional(readOnly = true)
@@ -209,7 +256,8 @@ public class Crew {
         row.endsAt(),
         row.weekdays(),
         List.copyOf(row.daysOff()),
-        row.feedToken());
+        row.feedToken(),
+        row.version());
   }
 
   /** What is said of somebody. Times in minutes after midnight. */
@@ -238,25 +286,18 @@ public class Crew {
       int endsAt,
       List<Boolean> weekdays,
       List<LocalDate> daysOff,
-      @Nullable String feedToken) {
+      @Nullable String feedToken,
+      long version) {
     private WorkerView withoutFeed() {
-      return new WorkerView(id, name, skills, startsAt, endsAt, weekdays, daysOff, null);
+      return new WorkerView(id, name, skills, startsAt, endsAt, weekdays, daysOff, null, version);
     }
   }
 
-  /** Who and what there is. */
+  /**
+   * Who and what there is.
+   *
+   * @param version of the equipment and the lift
+   */
   public record CrewView(
-      List<WorkerView> workers, Map<Equipment, Integer> equipment, int liftSlots) {
-    /** As somebody may see it: a calendar's address is its key, so only one's own, or all. */
-    CrewView seenBy(SignedIn who) {
-      return who.role() == Role.COORDINATOR
-          ? this
-          : new CrewView(
-              workers.stream()
-                  .map(w -> w.name().equalsIgnoreCase(who.name()) ? w : w.withoutFeed())
-                  .toList(),
-              equipment,
-              liftSlots);
-    }
-  }
+      List<WorkerView> workers, Map<Equipment, Integer> equipment, int liftSlots, long version) {}
 }

@@ -60,6 +60,11 @@ class MeansRow {
     return liftSlots;
   }
 
+  /** Below any that was kept while these are the usual ones, which nobody has changed yet. */
+  long version() {
+    return version == null ? -1 : version;
+  }
+
   int pauseFrom() {
     return pauseFrom;
   }

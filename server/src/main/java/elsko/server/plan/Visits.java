@@ -162,6 +162,11 @@ class Visits {
     return found;
   }
 
+  /** Waits until nobody else changes this boat. */
+  void lock(UUID boat) {
+    fleet.lock(boat);
+  }
+
   @Transactional
   void setDates(
       UUID boat,

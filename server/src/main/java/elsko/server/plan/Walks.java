@@ -29,6 +29,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -211,6 +212,39 @@ public class Walks {
     }
     visits.setDates(boat, releaseOn, promisedOn, launchOn);
     events.publishEvent(Changed.plan());
+  }
+
+  /**
+   * The same, as somebody changes it: kinds they did not touch stay as they are by now, and one
+   * they did touch must not have been changed meanwhile.
+   */
+  @Transactional
+  public DatesView change(UUID boat, @Nullable DatesView was, @Nullable DatesView now) {
+    if (was == null || now == null) {
+      throw Refused.value("now", "Say the dates as they were, and as they shall be.");
+    }
+    visits.lock(boat);
+    DatesView is = dates(boat);
+    setDates(
+        boat,
+        merged("releaseOn", was.releaseOn(), now.releaseOn(), is.releaseOn()),
+        merged("promisedOn", was.promisedOn(), now.promisedOn(), is.promisedOn()),
+        merged("launchOn", was.launchOn(), now.launchOn(), is.launchOn()));
+    return dates(boat);
+  }
+
+  private static @Nullable LocalDate merged(
+      String kind, @Nullable LocalDate was, @Nullable LocalDate now, @Nullable LocalDate is) {
+    if (Objects.equals(was, now) || Objects.equals(now, is)) {
+      return is;
+    }
+    if (!Objects.equals(was, is)) {
+      throw Refused.state(
+          kind,
+          "Somebody else has set this %s meanwhile. Look at it again, then save."
+              .formatted(is == null ? "to no day" : "to " + is));
+    }
+    return now;
   }
 
   /** When each boat was promised to be afloat. */

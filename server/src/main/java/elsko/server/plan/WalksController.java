@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -54,7 +55,7 @@ class WalksController {
         Walks.DAYS,
         shown == null ? null : view(shown, draft != null),
         job.view(),
-        crew.view().seenBy(SignedIn.by(who)),
+        crew.seenBy(SignedIn.by(who)),
         walks.changes(),
         walks.unmet(shown),
         loads.of(shown),
@@ -173,12 +174,14 @@ class WalksController {
 
   @GetMapping("/crew")
   Crew.CrewView crew(Authentication who) {
-    return crew.view().seenBy(SignedIn.by(who));
+    return crew.seenBy(SignedIn.by(who));
   }
 
   @PutMapping("/crew")
-  Crew.CrewView put(@RequestBody Crew.WorkerChange change) {
-    return crew.put(change);
+  Crew.CrewView put(
+      @RequestBody Crew.WorkerChange change,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    return crew.put(change, ifMatch);
   }
 
   @DeleteMapping("/crew/{id}")
@@ -197,14 +200,19 @@ class WalksController {
   }
 
   @PutMapping("/means")
-  Crew.CrewView means(@RequestBody Crew.MeansChange change) {
-    return crew.change(change);
+  Crew.CrewView means(
+      @RequestBody Crew.MeansChange change,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    return crew.change(change, ifMatch);
   }
 
-  /** From when on a boat may be worked on, and until when it was promised. */
+  /**
+   * From when on a boat may be worked on, and until when it was promised. A kind of date that was
+   * not touched stays as it is, whatever became of it meanwhile.
+   */
   @PutMapping("/boats/{id}/dates")
-  void dates(@PathVariable UUID id, @RequestBody DatesIn in) {
-    walks.setDates(id, in.releaseOn(), in.promisedOn(), in.launchOn());
+  Walks.DatesView dates(@PathVariable UUID id, @RequestBody DatesIn in) {
+    return walks.change(id, in.was(), in.now());
   }
 
   @GetMapping("/boats/{id}/dates")
@@ -282,10 +290,11 @@ class WalksController {
 
   record DayOffIn(@Nullable LocalDate date, @Nullable Boolean off) {}
 
-  record DatesIn(
-      @Nullable LocalDate releaseOn,
-      @Nullable LocalDate promisedOn,
-      @Nullable LocalDate launchOn) {}
+  /**
+   * @param was the dates as they were when somebody began to change them
+   * @param now as they shall be
+   */
+  record DatesIn(Walks.@Nullable DatesView was, Walks.@Nullable DatesView now) {}
 
   /** What a simple rule comes to. */
   record Measured(Yardstick.Rule rule, Plan.Figures figures, int undone) {}

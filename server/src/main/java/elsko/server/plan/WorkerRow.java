@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.Formula;
 
 /** Somebody work is planned for. */
 @Entity
@@ -25,6 +26,10 @@ class WorkerRow {
   private static final String WORKS = "1";
 
   @Id private UUID id;
+  private UUID personId;
+
+  /** Kept with the person. */
+  @Formula("(select p.name from person p where p.id = person_id)")
   private String name;
 
   @Convert(converter = Skills.class)
@@ -47,9 +52,9 @@ class WorkerRow {
 
   protected WorkerRow() {}
 
-  WorkerRow(String name, String feedToken) {
+  WorkerRow(UUID personId, String feedToken) {
     this.id = UUID.randomUUID();
-    this.name = name;
+    this.personId = personId;
     this.feedToken = feedToken;
     this.daysOff = List.of();
   }
@@ -71,6 +76,14 @@ class WorkerRow {
 
   UUID id() {
     return id;
+  }
+
+  UUID personId() {
+    return personId;
+  }
+
+  long version() {
+    return version == null ? 0 : version;
   }
 
   String name() {

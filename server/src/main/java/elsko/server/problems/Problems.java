@@ -6,6 +6,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -58,8 +59,16 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail taken(DataIntegrityViolationException violation) {
+    return Violations.answer(violation);
+  }
+
+  @ExceptionHandler
+  ProblemDetail stuck(PessimisticLockingFailureException waited) {
     return Problem.of(
-        HttpStatus.CONFLICT, "Not now", "name", "That name, number or id is already taken.");
+        HttpStatus.CONFLICT,
+        "Not now",
+        "boat",
+        "Others are changing the same at this moment. Try again.");
   }
 
   @ExceptionHandler

@@ -1,11 +1,5 @@
 package elsko.server.report;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import elsko.core.Words;
 import elsko.core.boat.FittingState;
 import elsko.core.ledger.BoatState;
@@ -13,12 +7,12 @@ import elsko.core.ledger.CircuitState;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.Protection;
 import elsko.core.ledger.RedTag;
+import elsko.server.square.SquareCode;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Hangs on the wheel: what is out, shut, filled and proven, by whom, and whether it may be started.
@@ -30,7 +24,7 @@ record HelmTag(String yard, ReportWords words, BoatState state, String address, 
 
   byte[] pdf() {
     try (Sheet sheet = Sheet.tag(words.units(), yard, "Helm tag, " + state.boat().name())) {
-      sheet.code(code(address), CODE_SIDE);
+      sheet.code(SquareCode.of(address).dark(), CODE_SIDE);
       sheet.title(
           state.boat().name(),
           "%s · %s"
@@ -90,31 +84,5 @@ record HelmTag(String yard, ReportWords words, BoatState state, String address, 
       }
     }
     sheet.table(List.of(28, 26, 40), List.of("circuit", "protection", "measured"), rows);
-  }
-
-  static boolean[][] code(String address) {
-    try {
-      BitMatrix bits =
-          new QRCodeWriter()
-              .encode(
-                  address,
-                  BarcodeFormat.QR_CODE,
-                  0,
-                  0,
-                  Map.of(
-                      EncodeHintType.ERROR_CORRECTION,
-                      ErrorCorrectionLevel.M,
-                      EncodeHintType.MARGIN,
-                      0));
-      boolean[][] dark = new boolean[bits.getHeight()][bits.getWidth()];
-      for (int row = 0; row < dark.length; row++) {
-        for (int column = 0; column < dark.length; column++) {
-          dark[row][column] = bits.get(column, row);
-        }
-      }
-      return dark;
-    } catch (WriterException tooLong) {
-      throw new IllegalArgumentException(tooLong);
-    }
   }
 }

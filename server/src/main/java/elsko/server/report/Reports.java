@@ -101,14 +101,14 @@ class Reports {
   /**
    * The tag for the wheel.
    *
-   * @param host where this application is reached, as whoever asks reached it
+   * @param host where whoever asks reached this application; the yard's own settings come first
    */
   byte[] helmTag(UUID boat, @Nullable Units units, String host) {
     return new HelmTag(
             yard(),
             words(units),
             log.folded(boat).state(),
-            host + "/boats/" + boat,
+            (yards.address().isEmpty() ? host : yards.address()) + "/boats/" + boat,
             clock.instant())
         .pdf();
   }

@@ -6,7 +6,6 @@ import elsko.core.ledger.Procedure;
 import elsko.core.procedure.LookOver;
 import elsko.server.csv.CsvText;
 import elsko.server.fleet.BoatLine;
-import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Catalog;
 import elsko.server.fleet.Fleet;
 import elsko.server.fleet.LooseEndLine;
@@ -73,7 +72,7 @@ class BoatController {
 
   @PostMapping
   ResponseEntity<BoatView> add(@RequestBody BoatDescription described) {
-    return tagged(HttpStatus.CREATED, describe(described));
+    return tagged(HttpStatus.CREATED, BoatView.of(log.describeNew(described)));
   }
 
   /** What a boat can be put together from. */
@@ -159,8 +158,9 @@ class BoatController {
   LogView.Page log(
       @PathVariable UUID id,
       @RequestParam(required = false) Long before,
-      @RequestParam(defaultValue = "50") int limit) {
-    return logView.page(id, before, limit);
+      @RequestParam(defaultValue = "50") int limit,
+      Authentication who) {
+    return logView.page(id, before, limit, SignedIn.by(who));
   }
 
   /** Keeps all of the entries or none; an id that is kept already is not kept again. */
@@ -210,12 +210,6 @@ class BoatController {
     Log.Folded folded = log.laidOut(id, procedure);
     var progress = folded.state().openCard(procedure);
     return log.shown(folded, progress);
-  }
-
-  private BoatView describe(BoatDescription described) {
-    BoatRow row = fleet.add(described);
-    log.project(row.id());
-    return BoatView.of(log.folded(row.id()));
   }
 
   private static ResponseEntity<BoatView> tagged(HttpStatus status, BoatView boat) {

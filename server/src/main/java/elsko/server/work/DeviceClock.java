@@ -16,6 +16,8 @@ final class DeviceClock {
   /** An entry of a device that does not say when it saw the boat last may be so old. */
   private static final Duration WITHOUT_SIGNAL = Duration.ofHours(24);
 
+  private static final Duration AGE = Duration.ofDays(3653);
+
   /** Less than this is the way over the wire. */
   private static final Duration TOLERANCE = Duration.ofSeconds(5);
 
@@ -28,8 +30,16 @@ final class DeviceClock {
    */
   DeviceClock(Instant now, Instant sentAt) {
     this.now = now;
+    checkAge("sentAt", now, sentAt);
     Duration off = sentAt == null ? Duration.ZERO : Duration.between(now, sentAt);
     this.ahead = off.abs().compareTo(TOLERANCE) > 0 ? off : Duration.ZERO;
+  }
+
+  /** A clock that was never set may say anything; what is of another age is no time of work. */
+  private static void checkAge(String field, Instant now, Instant said) {
+    if (said != null && (said.isBefore(now.minus(AGE)) || said.isAfter(now.plus(AGE)))) {
+      throw Refused.value(field, "That is more than ten years away. Set the device's clock.");
+    }
   }
 
   /** When an entry happened. Refuses what is missing, and what a day lies ahead. */
@@ -37,6 +47,7 @@ final class DeviceClock {
     if (deviceTime == null) {
       throw Refused.value("deviceTime", "It is missing.");
     }
+    checkAge("deviceTime", now, deviceTime);
     Instant at = deviceTime.minus(ahead);
     if (at.isAfter(now.plus(AHEAD))) {
       throw Refused.value("deviceTime", "The device's clock is more than a day ahead.");
@@ -49,6 +60,7 @@ final class DeviceClock {
    * is not said, so long ago that nobody works that long without signal.
    */
   boolean afterwards(Instant happened, Instant downloadedAt) {
+    checkAge("downloadedAt", now, downloadedAt);
     return downloadedAt == null
         ? happened.isBefore(now.minus(WITHOUT_SIGNAL))
         : happened.isBefore(downloadedAt.minus(ahead).minus(TOLERANCE));

@@ -63,7 +63,7 @@ public enum EntryKind {
     this.fact = fact;
   }
 
-  Class<? extends Fact> fact() {
+  public Class<? extends Fact> fact() {
     return fact;
   }
 

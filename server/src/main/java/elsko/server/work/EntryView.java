@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param words the line as a sentence
  * @param replaced a later entry corrects it
+ * @param mayCorrect whether who asks may correct it or take it back, by who said it
  * @param mark how it came in, in words; null when in its turn
  * @param fact what was entered, by field
  */
@@ -26,5 +27,6 @@ public record EntryView(
     @Nullable UUID corrects,
     @Nullable String correctsWords,
     boolean replaced,
+    boolean mayCorrect,
     @Nullable String mark,
     Map<String, Object> fact) {}

@@ -24,6 +24,7 @@ import elsko.core.procedure.Schools;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
+import elsko.server.people.People;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.Forbidden;
@@ -56,11 +57,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class Log {
   private static final int MOST_AT_ONCE = 500;
 
+  /** In whose name the demonstration's past is kept. */
+  private static final SignedIn ITSELF = new SignedIn("Elsko itself", Role.COORDINATOR);
+
   private final EntryRepository entries;
   private final Fleet fleet;
   private final Yards yards;
   private final SaidReader facts;
   private final FactJson json;
+  private final People people;
   private final ApplicationEventPublisher events;
   private final Clock clock;
   private final ObjectProvider<LookFirst> lookFirst;
@@ -72,6 +77,7 @@ public class Log {
       Yards yards,
       SaidReader facts,
       FactJson json,
+      People people,
       ApplicationEventPublisher events,
       Clock clock,
       ObjectProvider<LookFirst> lookFirst,
@@ -81,6 +87,7 @@ public class Log {
     this.yards = yards;
     this.facts = facts;
     this.json = json;
+    this.people = people;
     this.events = events;
     this.clock = clock;
     this.lookFirst = lookFirst;
@@ -167,7 +174,7 @@ public class Log {
   @Transactional
   public Appended append(UUID boatId, List<NewEntry> bodies, Instant sentAt, SignedIn who) {
     checkSize(bodies);
-    Writing writing = writing(boatId, who.role());
+    Writing writing = writing(boatId, who);
     Known known = known(boatId, bodies);
     Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
     DeviceClock device = new DeviceClock(now, sentAt);
@@ -191,7 +198,7 @@ public class Log {
       Instant now,
       SignedIn who,
       Consumer<WaitingEntries.Answer> tell) {
-    Writing writing = writing(boatId, who.role());
+    Writing writing = writing(boatId, who);
     Known known = known(boatId, waiting.stream().map(WaitingEntries.Read::body).toList());
     for (WaitingEntries.Read read : waiting) {
       UUID id = read.body().id();
@@ -235,9 +242,9 @@ public class Log {
     }
   }
 
-  private Writing writing(UUID boatId, Role role) {
+  private Writing writing(UUID boatId, SignedIn who) {
     BoatRow row = fleet.lock(boatId);
-    return new Writing(row, read(boatId), role);
+    return new Writing(row, read(boatId), who);
   }
 
   private static Entry entry(
@@ -272,7 +279,7 @@ public class Log {
     if (id == null) {
       throw Refused.value("id", "It is missing.");
     }
-    Writing writing = writing(boatId, who.role());
+    Writing writing = writing(boatId, who);
     boolean kept = writing.log.stream().anyMatch(entry -> entry.id().equals(id));
     if (!kept && !entries.findByIdIn(List.of(id)).isEmpty()) {
       throw Refused.state("id", "Another entry with this id is kept already.");
@@ -292,7 +299,7 @@ public class Log {
   @Transactional
   public void keep(UUID boatId, List<Entry> complete) {
     BoatRow row = fleet.lock(boatId);
-    Writing writing = new Writing(row, read(boatId), Role.COORDINATOR);
+    Writing writing = new Writing(row, read(boatId), ITSELF);
     for (Entry entry : complete) {
       writing.add(entry, json.fingerprint(entry));
     }
@@ -317,6 +324,14 @@ public class Log {
     }
     BoatState state = Ledger.fold(Boat.of(description), yards.proofRules(), log);
     fleet.projectNew(boatId, state, log.size(), log.isEmpty() ? null : now);
+  }
+
+  /** Takes in a boat that somebody described: whole, or not at all. */
+  @Transactional
+  public Folded describeNew(BoatDescription description) {
+    UUID id = fleet.add(description).id();
+    project(id);
+    return folded(id);
   }
 
   /** Describes many boats anew, as they were checked already, and folds their logs again. */
@@ -436,6 +451,7 @@ public class Log {
   private final class Writing {
     private final BoatRow row;
     private final Boat boat;
+    private final SignedIn who;
     private final Role role;
     private final List<Entry> log;
     private final Map<UUID, Card> cards = new HashMap<>();
@@ -445,10 +461,11 @@ public class Log {
     private Ledger ledger;
     private BoatState state;
 
-    Writing(BoatRow row, List<Entry> log, Role role) {
+    Writing(BoatRow row, List<Entry> log, SignedIn who) {
       this.row = row;
       this.boat = row.boat();
-      this.role = role;
+      this.who = who;
+      this.role = who.role();
       this.log = new ArrayList<>(log);
       fold();
     }
@@ -581,6 +598,7 @@ public class Log {
       Entry wrong =
           CorrectionRules.check(
               boat, proof, rules, log, sent.corrects(), sent.person(), sent.fact());
+      MayCorrect.check(who, wrong, people.roleOf(wrong.person()));
       // Who may say a thing may also take it back.
       MayEnter.check(role, boat, wrong.fact());
       if (!sent.fact().is(Fact.Withdrawn.class)) {
@@ -596,12 +614,15 @@ public class Log {
               wrong.step(),
               wrong.id(),
               sent.fact());
-      lies(entry);
+      staysRight(entry, wrong);
       return entry;
     }
 
-    /** Where the boat lies after a correction has to be free, and fit for it. */
-    private void lies(Entry correction) {
+    /**
+     * The boat as it would stand: where it lies has to be free and fit for it, and no stop goes
+     * with it that was another's.
+     */
+    private void staysRight(Entry correction, Entry wrong) {
       List<Entry> corrected = new ArrayList<>(log);
       corrected.add(correction);
       BoatState after = Ledger.fold(boat, proof, corrected);
@@ -610,6 +631,7 @@ public class Log {
           && fleet.isTaken(after.berth(), row.id())) {
         throw Refused.state("berth", after.berthName() + " is taken by another boat.");
       }
+      MayCorrect.checkTags(who, wrong, state, after);
       CorrectionRules.checkAfloat(
           state, after, correction.person(), rules, correction.serverTime());
     }

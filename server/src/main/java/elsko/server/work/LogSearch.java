@@ -78,12 +78,32 @@ public class LogSearch {
             .toList();
     boolean more = rows.size() > size;
     List<EntryRow> shown = more ? rows.subList(0, size) : rows;
+    return new FoundPage(log.lines(shown, boatsOf(shown)), more);
+  }
+
+  /** Who lifted a red tag or took a boat as it is, before a moment; newest first. */
+  @Transactional(readOnly = true)
+  public List<BookLine> risksTaken(Instant before, int most) {
+    List<EntryRow> rows =
+        entityManager
+            .createQuery(
+                "select e from EntryRow e where e.kind in (:kinds) and e.serverTime < :before"
+                    + " order by e.seq desc",
+                EntryRow.class)
+            .setParameter("kinds", List.of(EntryKind.TAG_LIFTED, EntryKind.ACCEPTED))
+            .setParameter("before", before)
+            .setMaxResults(most)
+            .getResultList();
+    return log.lines(rows, boatsOf(rows));
+  }
+
+  private Map<UUID, Boat> boatsOf(List<EntryRow> rows) {
     Map<UUID, Boat> boats = new HashMap<>();
-    Set<UUID> ids = shown.stream().map(EntryRow::boatId).collect(Collectors.toSet());
+    Set<UUID> ids = rows.stream().map(EntryRow::boatId).collect(Collectors.toSet());
     for (BoatRow boat : fleet.boats(ids)) {
       boats.put(boat.id(), boat.boat());
     }
-    return new FoundPage(log.lines(shown, boats), more);
+    return boats;
   }
 
   /** Every time something of a lot went in, without what was taken back; oldest first. */

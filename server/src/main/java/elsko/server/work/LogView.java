@@ -4,6 +4,9 @@ import elsko.core.boat.Boat;
 import elsko.core.ledger.EntryWords;
 import elsko.core.ledger.LateWords;
 import elsko.server.fleet.Fleet;
+import elsko.server.people.People;
+import elsko.server.people.Role;
+import elsko.server.people.SignedIn;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,15 +26,17 @@ class LogView {
   private final EntryRepository entries;
   private final Fleet fleet;
   private final FactJson json;
+  private final People people;
 
-  LogView(EntryRepository entries, Fleet fleet, FactJson json) {
+  LogView(EntryRepository entries, Fleet fleet, FactJson json, People people) {
     this.entries = entries;
     this.fleet = fleet;
     this.json = json;
+    this.people = people;
   }
 
   @Transactional(readOnly = true)
-  Page page(UUID boatId, Long before, int limit) {
+  Page page(UUID boatId, Long before, int limit, SignedIn who) {
     Boat boat = fleet.boat(boatId).boat();
     int size = Math.max(1, Math.min(limit, MOST));
     List<EntryRow> rows =
@@ -40,11 +45,17 @@ class LogView {
     boolean more = rows.size() > size;
     List<EntryRow> shown = more ? rows.subList(0, size) : rows;
     return new Page(
-        lines(shown, Map.of(boatId, boat)).stream().map(BookLine::entry).toList(), more);
+        lines(shown, Map.of(boatId, boat), who).stream().map(BookLine::entry).toList(), more);
   }
 
   /** Entries of any boats as lines, each with what it corrects and whether it was corrected. */
   List<BookLine> lines(List<EntryRow> shown, Map<UUID, Boat> boats) {
+    return lines(shown, boats, null);
+  }
+
+  private List<BookLine> lines(
+      List<EntryRow> shown, Map<UUID, Boat> boats, @Nullable SignedIn who) {
+    Map<String, Role> roles = who == null ? Map.of() : people.roles();
     Set<UUID> replaced = replaced(shown);
     Map<UUID, String> corrected = corrected(shown, boats);
     return shown.stream()
@@ -52,7 +63,12 @@ class LogView {
             row -> {
               Boat boat = boats.get(row.boatId());
               EntryView entry =
-                  view(boat, row, corrected.get(row.correctsId()), replaced.contains(row.id()));
+                  view(
+                      boat,
+                      row,
+                      corrected.get(row.correctsId()),
+                      replaced.contains(row.id()),
+                      who != null && MayCorrect.may(who, row.person(), roles.get(row.person())));
               return new BookLine(row.boatId(), boat.name(), entry);
             })
         .toList();
@@ -76,7 +92,11 @@ class LogView {
   }
 
   private EntryView view(
-      Boat boat, EntryRow row, @Nullable String correctsWords, boolean isReplaced) {
+      Boat boat,
+      EntryRow row,
+      @Nullable String correctsWords,
+      boolean isReplaced,
+      boolean mayCorrect) {
     return new EntryView(
         row.seq(),
         row.id(),
@@ -90,6 +110,7 @@ class LogView {
         row.correctsId(),
         correctsWords,
         isReplaced,
+        mayCorrect,
         LateWords.mark(row.late()),
         json.fields(row));
   }

@@ -58,6 +58,8 @@ class Yard {
   private Units units;
 
   private String timeZone;
+  private String address;
+  private boolean demonstration;
   private Instant countersignSince;
 
   @Convert(converter = Liters.class)
@@ -68,12 +70,14 @@ class Yard {
 
   protected Yard() {}
 
-  Yard(String name, Need need, ZoneId zone) {
+  Yard(String name, Need need, ZoneId zone, boolean demonstration) {
+    this.demonstration = demonstration;
     this.id = THE_ONE;
     this.containerLiters = List.of(1.0, 5.0, 20.0);
     this.judgedBy = ProofRules.EDITION;
     follow(Schools.USUAL);
     this.units = Units.METRIC;
+    this.address = "";
     standsIn(zone);
     change(name, need, true);
   }
@@ -101,6 +105,19 @@ class Yard {
 
   final void standsIn(ZoneId zone) {
     this.timeZone = zone.getId();
+  }
+
+  /** Where it is reached, like https://yard.example; empty while nobody has said. */
+  String address() {
+    return address;
+  }
+
+  boolean demonstration() {
+    return demonstration;
+  }
+
+  void isReachedAt(String where) {
+    address = where;
   }
 
   String name() {

@@ -11,6 +11,8 @@ import elsko.core.ledger.YardRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;
+import elsko.server.audit.About;
+import elsko.server.audit.Audit;
 import elsko.server.clock.YardClock;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
@@ -25,6 +27,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -40,12 +43,16 @@ public class Yards {
   private static final double TITLE_M = 2;
   private static final double MARGIN_M = 2;
 
+  private static final Pattern ADDRESS =
+      Pattern.compile("https?://[A-Za-z0-9.\\-\\[\\]:]+(/[A-Za-z0-9._/\\-]*)?");
+
   private final YardRepository yards;
   private final AreaRepository areas;
   private final BerthRepository berths;
   private final YardMethodRepository methods;
   private final ApplicationEventPublisher events;
   private final YardClock clock;
+  private final Audit audit;
 
   Yards(
       YardRepository yards,
@@ -53,13 +60,15 @@ public class Yards {
       BerthRepository berths,
       YardMethodRepository methods,
       ApplicationEventPublisher events,
-      YardClock clock) {
+      YardClock clock,
+      Audit audit) {
     this.yards = yards;
     this.areas = areas;
     this.berths = berths;
     this.methods = methods;
     this.events = events;
     this.clock = clock;
+    this.audit = audit;
   }
 
   public boolean none() {
@@ -68,7 +77,18 @@ public class Yards {
 
   @Transactional
   public void found(String name) {
-    yards.save(new Yard(name, Need.DEFAULT, clock.getZone()));
+    yards.save(new Yard(name, Need.DEFAULT, clock.getZone(), false));
+  }
+
+  /** A made-up yard, whose accounts everybody knows. */
+  @Transactional
+  public void foundToDemonstrate(String name) {
+    yards.save(new Yard(name, Need.DEFAULT, clock.getZone(), true));
+  }
+
+  @Transactional(readOnly = true)
+  public boolean isDemonstration() {
+    return one().demonstration();
   }
 
   /** The clock goes by the zone this yard keeps; one that keeps none yet keeps the clock's. */
@@ -108,6 +128,12 @@ public class Yards {
   @Transactional(readOnly = true)
   public YardView view() {
     return viewOf(one());
+  }
+
+  /** Where the yard is reached; empty while nobody has said. */
+  @Transactional(readOnly = true)
+  public String address() {
+    return one().address();
   }
 
   @Transactional(readOnly = true)
@@ -151,6 +177,7 @@ public class Yards {
   public YardView change(YardChange change, String ifMatch) {
     Yard yard = one();
     StaleEdit.refuseUnless(yard.version(), ifMatch);
+    YardView before = viewOf(yard);
     String name = change.name() == null ? "" : change.name().strip();
     if (name.isEmpty() || name.length() > 80) {
       throw Refused.value("name", "The yard's name has 1 to 80 characters.");
@@ -180,6 +207,9 @@ public class Yards {
       yard.standsIn(checkedZone(change.timeZone()));
       events.publishEvent(new ZoneChanged(yard.timeZone()));
     }
+    if (change.address() != null) {
+      yard.isReachedAt(checkedAddress(change.address()));
+    }
     yards.saveAndFlush(yard);
     if (change.methods() != null) {
       methods.deleteAllInBatch();
@@ -187,7 +217,12 @@ public class Yards {
     }
     events.publishEvent(new NeedChanged());
     events.publishEvent(Changed.yard());
-    return viewOf(yard);
+    YardView after = viewOf(yard);
+    String differs = Differs.words(before, after);
+    if (!differs.isEmpty()) {
+      audit.note(About.SETTINGS, differs);
+    }
+    return after;
   }
 
   @Transactional(readOnly = true)
@@ -356,6 +391,7 @@ public class Yards {
         yard.othersWay().stream().map(Interval::key).sorted().toList(),
         yard.units(),
         yard.timeZone().getId(),
+        yard.address(),
         yard.version());
   }
 
@@ -376,6 +412,16 @@ public class Yards {
           "timeZone", "No time zone is called that. Pick one of the list, like CET or UTC.");
     }
     return ZoneId.of(name.strip());
+  }
+
+  private static String checkedAddress(String typed) {
+    String address = typed.strip().replaceAll("/+$", "");
+    if (!address.isEmpty() && !(address.length() <= 200 && ADDRESS.matcher(address).matches())) {
+      throw Refused.value(
+          "address",
+          "An address begins with https:// or http:// and names a machine, like https://yard.example:8443.");
+    }
+    return address;
   }
 
   private static Set<Interval> intervals(List<String> keys) {
@@ -404,6 +450,7 @@ public class Yards {
       List<String> othersWay,
       Units units,
       String timeZone,
+      String address,
       long version) {}
 
   /** What can be changed of it. */
@@ -420,7 +467,8 @@ public class Yards {
       Integer batteryYears,
       @Nullable List<String> othersWay,
       @Nullable Units units,
-      @Nullable String timeZone) {}
+      @Nullable String timeZone,
+      @Nullable String address) {}
 
   /** A line of berths to add. */
   public record NewLine(String name, String line, AreaKind kind, Boolean heated, Integer berths) {}

@@ -60,7 +60,7 @@ class WorkerRowTest {
   }
 
   private static WorkerRow orrin() {
-    WorkerRow row = new WorkerRow("Orrin", "token");
+    WorkerRow row = new WorkerRow(java.util.UUID.randomUUID(), "token");
     row.works(
         Set.of(Skill.LIFT, Skill.ENGINE_DIESEL),
         480,

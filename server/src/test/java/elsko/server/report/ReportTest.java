@@ -8,6 +8,7 @@ import elsko.server.Background;
 import elsko.server.RunningElsko;
 import elsko.server.RunningElsko.Answer;
 import elsko.server.Yarn;
+import elsko.server.square.SquareCode;
 import java.io.IOException;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -146,7 +147,7 @@ class ReportTest {
     String text = read("boats/" + yarn.boat + "/helm-tag.pdf").text();
     assertThat(text).contains("DO NOT START");
     assertThat(text).contains("filled, not measured yet");
-    assertThat(HelmTag.code("http://localhost/boats/" + UUID.randomUUID()).length)
+    assertThat(SquareCode.of("http://localhost/boats/" + UUID.randomUUID()).size())
         .isBetween(25, 41);
   }
 

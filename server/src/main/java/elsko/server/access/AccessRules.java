@@ -1,4 +1,4 @@
-package elsko.server.people;
+package elsko.server.access;
 
 import static elsko.server.people.Role.COORDINATOR;
 import static elsko.server.people.Role.TECHNICIAN;
@@ -7,6 +7,7 @@ import static org.springframework.http.HttpMethod.GET;
 import static org.springframework.http.HttpMethod.POST;
 import static org.springframework.http.HttpMethod.PUT;
 
+import elsko.server.people.AccountsNow;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -21,6 +22,7 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
@@ -51,9 +53,14 @@ class AccessRules {
 
   @Bean
   SecurityFilterChain rules(
-      HttpSecurity http, CookieCsrfTokenRepository csrfTokens, ProblemWriter problems)
+      HttpSecurity http,
+      CookieCsrfTokenRepository csrfTokens,
+      ProblemWriter problems,
+      AccountsNow accounts,
+      Sessions sessions)
       throws Exception {
-    return http.authorizeHttpRequests(
+    return http.addFilterAfter(new AsOfNow(accounts, sessions), BasicAuthenticationFilter.class)
+        .authorizeHttpRequests(
             rules ->
                 rules
                     .dispatcherTypeMatchers(
@@ -66,12 +73,16 @@ class AccessRules {
                     .requestMatchers(GET, "/api/walks/feed/*")
                     .permitAll()
                     // The key of a link comes with each request.
-                    .requestMatchers("/api/owner/**")
+                    .requestMatchers("/api/owner/**", "/api/invitation")
                     .permitAll()
                     .requestMatchers(PUT, "/api/session/password")
                     .authenticated()
+                    .requestMatchers("/api/session/all/**")
+                    .authenticated()
+                    .requestMatchers(GET, "/api/people/workers")
+                    .authenticated()
                     .requestMatchers(
-                        "/api/people", "/api/people/import", "/api/imports/**", "/api/boats/draft")
+                        "/api/people/**", "/api/audit", "/api/imports/**", "/api/boats/draft")
                     .hasRole(COORDINATOR.name())
                     // Asks for a key that only whoever started it on this machine can read.
                     .requestMatchers(POST, "/api/archive/copy")
@@ -134,7 +145,8 @@ class AccessRules {
                 csrf.spa()
                     .csrfTokenRepository(csrfTokens)
                     .ignoringRequestMatchers(AccessRules::carriesItsOwnPassword)
-                    .ignoringRequestMatchers("/api/owner/**", "/api/archive/copy"))
+                    .ignoringRequestMatchers(
+                        "/api/owner/**", "/api/invitation", "/api/archive/copy"))
         .exceptionHandling(
             handling ->
                 handling
@@ -152,6 +164,8 @@ class AccessRules {
         .headers(
             headers ->
                 headers
+                    // A browser that knows only https would lose the door that teaches it.
+                    .httpStrictTransportSecurity(strict -> strict.disable())
                     .contentSecurityPolicy(
                         policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
                     .referrerPolicy(
@@ -175,10 +189,15 @@ class AccessRules {
   private static void signInFirst(
       ProblemWriter problems, HttpServletResponse response, AuthenticationException why)
       throws IOException {
-    if (why instanceof TooManyAttempts tooMany) {
+    if (why instanceof TooMany guessed) {
+      TooManyAttempts tooMany = guessed.why();
       response.setHeader("Retry-After", Long.toString(tooMany.untilNextTry().toSeconds() + 1));
       problems.write(
-          response, HttpStatus.TOO_MANY_REQUESTS, "Wait", "password", tooMany.getMessage());
+          response,
+          HttpStatus.TOO_MANY_REQUESTS,
+          "Wait",
+          "password",
+          TooManyAttempts.words(tooMany.untilNextTry()));
       return;
     }
     problems.write(response, HttpStatus.UNAUTHORIZED, "Sign in", "session", "Sign in first.");

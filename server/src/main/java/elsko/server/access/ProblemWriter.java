@@ -1,4 +1,4 @@
-package elsko.server.people;
+package elsko.server.access;
 
 import elsko.server.problems.Problem;
 import jakarta.servlet.http.HttpServletResponse;

@@ -1,12 +1,18 @@
-package elsko.server.people;
+package elsko.server.access;
 
+import elsko.server.people.DemoAccounts;
+import elsko.server.people.Passwords;
+import elsko.server.people.SignedIn;
 import elsko.server.people.SignedIn.NobodySignedIn;
+import elsko.server.problems.NotFound;
 import elsko.server.problems.Problem;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -15,13 +21,13 @@ import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -33,19 +39,26 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
   private final AuthenticationManager authentication;
   private final CookieCsrfTokenRepository csrfTokens;
-  private final People people;
+  private final ThrottledAuthentication guarded;
+  private final Passwords passwords;
+  private final Sessions sessions;
+  private final SessionBegin begin;
   private final boolean demo;
-  private final HttpSessionSecurityContextRepository sessions =
-      new HttpSessionSecurityContextRepository();
 
   SessionController(
       AuthenticationManager authentication,
       CookieCsrfTokenRepository csrfTokens,
-      People people,
+      ThrottledAuthentication guarded,
+      Passwords passwords,
+      Sessions sessions,
+      SessionBegin begin,
       @Value("${elsko.demo}") boolean demo) {
     this.authentication = authentication;
     this.csrfTokens = csrfTokens;
-    this.people = people;
+    this.guarded = guarded;
+    this.passwords = passwords;
+    this.sessions = sessions;
+    this.begin = begin;
     this.demo = demo;
   }
 
@@ -55,7 +68,8 @@ class SessionController {
   }
 
   @GetMapping("/api/session")
-  SignedIn session(Authentication who, @Parameter(hidden = true) CsrfToken token) {
+  SignedIn session(
+      @Nullable Authentication who, @Parameter(hidden = true) @Nullable CsrfToken token) {
     if (token != null) {
       token.getToken(); // read, so that the cookie is set before the first change is sent
     }
@@ -69,40 +83,58 @@ class SessionController {
         authentication.authenticate(
             UsernamePasswordAuthenticationToken.unauthenticated(
                 attempt.name() == null ? "" : attempt.name().strip(), attempt.password()));
-    if (request.getSession(false) != null) {
-      request.changeSessionId();
-    }
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(who);
-    SecurityContextHolder.setContext(context);
-    sessions.saveContext(context, request, response);
-    csrfTokens.saveToken(csrfTokens.generateToken(request), request, response);
+    begin.as(who, request, response);
     return SignedIn.by(who);
   }
 
+  /** Ends this session. Nothing of it stays in the device's cache of pages and pictures. */
   @PostMapping("/api/session/end")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void signOut(HttpServletRequest request, HttpServletResponse response) {
+  ResponseEntity<Void> signOut(HttpServletRequest request, HttpServletResponse response) {
     HttpSession session = request.getSession(false);
     if (session != null) {
       session.invalidate();
     }
     SecurityContextHolder.clearContext();
     csrfTokens.saveToken(null, request, response);
+    return ResponseEntity.noContent().header("Clear-Site-Data", "\"cache\"").build();
   }
 
+  /** Where one is signed in, used last first. */
+  @GetMapping("/api/session/all")
+  List<Sessions.SessionView> all(Authentication who, HttpServletRequest request) {
+    return sessions.of(Account.of(who).id(), request.getSession(false));
+  }
+
+  /** Ends one of one's own sessions. */
+  @DeleteMapping("/api/session/all/{key}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void end(Authentication who, @PathVariable UUID key) {
+    if (!sessions.end(Account.of(who).id(), key)) {
+      throw new NotFound("session", "That one has ended already.");
+    }
+  }
+
+  /** Every other session of theirs is over. */
   @PutMapping("/api/session/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void changePassword(Authentication who, @RequestBody PasswordChange change) {
-    people.changePassword(who.getName(), change.now(), change.next());
+  void changePassword(
+      Authentication who,
+      @RequestBody PasswordChange change,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    Account account = Account.of(who);
+    boolean fits = guarded.isPresentPassword(account, change.now());
+    HttpSession session = request.getSession(false);
+    passwords.change(account.id(), fits, change.next(), session == null ? null : session.getId());
+    if (session != null) {
+      begin.goesOn(account.id(), request, response);
+    }
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> wrong(AuthenticationException why) {
-    if (why instanceof TooManyAttempts tooMany) {
-      return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-          .header("Retry-After", Long.toString(tooMany.untilNextTry().toSeconds() + 1))
-          .body(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Wait", "password", tooMany.getMessage()));
+    if (why instanceof TooMany tooMany) {
+      return GuessingProblems.answer(tooMany.why(), "password");
     }
     return ResponseEntity.status(HttpStatus.UNAUTHORIZED)
         .body(
@@ -118,9 +150,9 @@ class SessionController {
     return Problem.of(HttpStatus.UNAUTHORIZED, "Sign in", "session", "Sign in first.");
   }
 
-  record Attempt(String name, String password) {}
+  record Attempt(@Nullable String name, @Nullable String password) {}
 
-  record PasswordChange(String now, String next) {}
+  record PasswordChange(@Nullable String now, @Nullable String next) {}
 
   /** What anybody may see: whether this is a demonstration, and its accounts. */
   record Welcome(boolean demo, List<DemoAccounts.Account> accounts) {}

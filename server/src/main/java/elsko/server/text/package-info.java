@@ -1,0 +1,5 @@
+/** Text as people type it: without what nobody sees and what turns the rest around. */
+@NullMarked
+package elsko.server.text;
+
+import org.jspecify.annotations.NullMarked;

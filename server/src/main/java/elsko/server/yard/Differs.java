@@ -1,0 +1,35 @@
+package elsko.server.yard;
+
+import elsko.server.yard.Yards.YardView;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/** What was changed of the yard's settings, in words: each with what it was and what it is. */
+final class Differs {
+  private Differs() {}
+
+  /** Empty where nothing was. */
+  static String words(YardView before, YardView after) {
+    List<String> words = new ArrayList<>();
+    for (RecordComponent part : YardView.class.getRecordComponents()) {
+      if (!part.getName().equals("version")) {
+        Object was = value(part, before);
+        Object is = value(part, after);
+        if (!Objects.equals(was, is)) {
+          words.add("%s: %s, was %s".formatted(part.getName(), is, was));
+        }
+      }
+    }
+    return String.join("; ", words);
+  }
+
+  private static Object value(RecordComponent part, YardView of) {
+    try {
+      return part.getAccessor().invoke(of);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+}

@@ -1,0 +1,13 @@
+import { ChangePassword } from './change-password';
+import { MySessions } from './my-sessions';
+
+/** Mine: the password, and where I am signed in. */
+export function Account() {
+  return (
+    <main className="flex-1 gap-x-10 px-5 py-5 md:columns-2 xl:columns-3">
+      <h1 className="sr-only">My password and devices</h1>
+      <ChangePassword />
+      <MySessions />
+    </main>
+  );
+}
