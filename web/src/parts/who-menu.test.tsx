@@ -27,5 +27,5 @@ it('comes when it is asked for, goes with Escape or its own button, and signs ou
   expect(screen.queryByText('technician')).toBeNull();
   await userEvent.click(who);
   await userEvent.click(await screen.findByText('Sign out'));
-  expect(asked.map(({ path }) => path)).toContain('/api/session/end');
+  await vi.waitFor(() => expect(asked.map(({ path }) => path)).toContain('/api/session/end'));
 });
