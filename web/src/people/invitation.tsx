@@ -22,7 +22,7 @@ export function Invitation({ made, done }: { made: Invited; done: () => void }) 
         size={made.squareSize}
         path={made.square}
       />
-      <label className="text-soft grid gap-1 text-[13.5px]">
+      <label className="text-soft grid w-full gap-1 text-[13.5px]">
         Or this address
         <input
           className="box w-full text-[13.5px]"
@@ -31,6 +31,12 @@ export function Invitation({ made, done }: { made: Invited; done: () => void }) 
           onFocus={(event) => event.target.select()}
         />
       </label>
+      {new URL(made.address).hostname === 'localhost' && (
+        <p className="border-amber m-0 border-l-[3px] pl-3 text-[14px]">
+          “localhost” is this machine itself: no phone gets here by it. Open Elsko by the address
+          that phones use, or write it into the settings, then make a new code.
+        </p>
+      )}
       <button type="button" className="btn" onClick={done}>
         Done
       </button>

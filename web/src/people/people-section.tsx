@@ -97,6 +97,7 @@ function Invite({ invited }: { invited: (made: Invited) => void }) {
         void save();
       }}
     >
+      <h3 className="stencil m-0 mt-3 text-[15px]">Invite somebody</h3>
       <Field
         label="Name"
         value={name}

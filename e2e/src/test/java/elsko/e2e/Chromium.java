@@ -39,7 +39,16 @@ final class Chromium implements AutoCloseable {
     this(false);
   }
 
+  /** One that begins by a script of its own. */
+  static Chromium at(Path executable) {
+    return new Chromium(false, executable);
+  }
+
   private Chromium(boolean standsStill) {
+    this(standsStill, executable());
+  }
+
+  private Chromium(boolean standsStill, Path executable) {
     this.standsStill = standsStill;
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE.toMillis());
     browser =
@@ -47,7 +56,7 @@ final class Chromium implements AutoCloseable {
             .chromium()
             .launch(
                 new BrowserType.LaunchOptions()
-                    .setExecutablePath(executable())
+                    .setExecutablePath(executable)
                     .setArgs(
                         Stream.concat(
                                 Stream.of(
@@ -131,7 +140,7 @@ final class Chromium implements AutoCloseable {
     List.copyOf(browser.contexts()).forEach(BrowserContext::close);
   }
 
-  private static Path executable() {
+  static Path executable() {
     // The one made for no window does with half the work.
     return Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
         .map(Path::of)

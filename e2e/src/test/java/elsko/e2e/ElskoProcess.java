@@ -27,6 +27,7 @@ final class ElskoProcess implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofMinutes(3);
   private final Path data;
   private final int port;
+  private int plainPort;
   private final Map<String, List<Cookie>> signedIn = new HashMap<>();
   private Process process;
 
@@ -40,6 +41,32 @@ final class ElskoProcess implements AutoCloseable {
     ElskoProcess elsko = new ElskoProcess(temporary(), freePort());
     elsko.start("--elsko.clock-stands-still=true");
     return elsko;
+  }
+
+  /** Over https, with an authority of its own; beside it the plain door. */
+  static ElskoProcess overHttps() {
+    ElskoProcess elsko = new ElskoProcess(temporary(), freePort());
+    try {
+      copy(demonstration(), elsko.data);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    elsko.plainPort = freePort();
+    elsko.start("--elsko.https=own", "--elsko.https.plain-port=" + elsko.plainPort);
+    return elsko;
+  }
+
+  /** What a phone is told to trust. */
+  Path authority() {
+    return data.resolve("https").resolve("authority.pem");
+  }
+
+  int port() {
+    return port;
+  }
+
+  int plainPort() {
+    return plainPort;
   }
 
   private ElskoProcess(Path copied) {

@@ -18,7 +18,10 @@ class Screens {
     "/owner",
     "/describe",
     "/import",
-    "/settings",
+    "/settings/**",
+    "/kit",
+    "/account",
+    "/join",
     "/sign-in"
   })
   String page() {

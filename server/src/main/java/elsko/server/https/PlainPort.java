@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.time.Clock;
+import java.util.List;
 import org.apache.catalina.connector.Connector;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -105,8 +106,12 @@ class PlainPort extends OncePerRequestFilter
         }
         case LOOKS -> send(response, "text/css", resource("trust.css"));
         case PAGE -> {
-          String own = "http://" + host(request) + ":" + request.getServerPort() + PAGE;
-          String page = TrustPage.of(own, secure(request) + "/", authority.fingerprint());
+          String host = fromOutside(host(request));
+          String page =
+              TrustPage.of(
+                  "http://%s:%d%s".formatted(host, request.getLocalPort(), PAGE),
+                  secure(request) + "/",
+                  authority.fingerprint());
           send(response, "text/html; charset=UTF-8", page.getBytes(StandardCharsets.UTF_8));
         }
         default -> response.sendRedirect(PAGE);
@@ -118,6 +123,15 @@ class PlainPort extends OncePerRequestFilter
 
   private String secure(HttpServletRequest request) {
     return "https://" + host(request) + ":" + securePort;
+  }
+
+  /** A phone that scans it is not this machine. */
+  private static String fromOutside(String host) {
+    if (!host.equals("localhost") && !host.startsWith("127.")) {
+      return host;
+    }
+    List<String> outside = MachineNames.now().fromOutside();
+    return outside.isEmpty() ? host : outside.get(0);
   }
 
   /** As whoever asks wrote it, if that can be one. */

@@ -49,9 +49,16 @@ public record SquareCode(boolean[][] dark) {
   public String path() {
     StringBuilder path = new StringBuilder();
     for (int row = 0; row < dark.length; row++) {
-      for (int column = 0; column < dark.length; column++) {
-        if (dark[row][column]) {
-          path.append("M%d %dh1v1h-1z".formatted(column, row));
+      int column = 0;
+      while (column < dark.length) {
+        int from = column;
+        while (column < dark.length && dark[row][column]) {
+          column++;
+        }
+        if (column > from) {
+          path.append("M%d %dh%dv1H%dz".formatted(from, row, column - from, from));
+        } else {
+          column++;
         }
       }
     }

@@ -64,7 +64,7 @@ class PeopleTest {
     assertThat(invited.status()).isEqualTo(201);
     String code = invited.body().path("code").asString();
     assertThat(invited.body().path("address").asString()).endsWith("/join#" + code);
-    assertThat(invited.body().path("square").asString()).startsWith("M0 0h1v1h-1z");
+    assertThat(invited.body().path("square").asString()).startsWith("M0 0h7v1H0z");
     assertThat(coordinator.get("/api/people").raw().body()).doesNotContain(code);
     assertThat(new Browser().signIn("Wick", code).status()).as("it is no password").isEqualTo(401);
 
