@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { FormEvent } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
@@ -13,12 +13,11 @@ import { ROLES } from '../people/roles';
 
 /** Somebody who was invited sets their own password, on their own phone. */
 export function Join() {
-  // Taken out of the address: nobody reads it off the screen or finds it in the history.
-  const [code, setCode] = useState(() => {
-    const given = window.location.hash.slice(1);
+  const [code, setCode] = useState(() => window.location.hash.slice(1));
+  // Out of the address then: nobody reads it off the screen or finds it in the history.
+  useEffect(() => {
     window.history.replaceState(window.history.state, '', window.location.pathname);
-    return given;
-  });
+  }, []);
   return (
     <main className="mx-auto grid min-h-dvh max-w-md content-center gap-6 px-6 py-10">
       <h1 className="font-stencil text-[54px] leading-none font-bold tracking-[0.2em]">ELSKO</h1>

@@ -8,6 +8,8 @@ import { Section } from '../settings/section';
 
 const DEVICE = { PHONE: 'Phone', COMPUTER: 'Computer or tablet' };
 
+const LOOPBACK = /^(127\.|0:0:0:0:0:0:0:1$|::1$)/;
+
 /** Where I am signed in; one that I do not know is ended here. */
 export function MySessions() {
   const { data: sessions = [] } = useQuery(mySessionsQuery);
@@ -27,14 +29,15 @@ export function MySessions() {
             className="border-line flex items-center justify-between gap-3 border-t py-2 first:border-t-0"
           >
             <span>
-              <b>{DEVICE[one.device]}</b> at {one.address}
+              <b>{DEVICE[one.device]}</b> at{' '}
+              {LOOPBACK.test(one.address) ? 'the server itself' : one.address}
               <br />
               <span className="text-soft">
                 since {clock(one.begunAt)}, used last {clock(one.usedAt)}
               </span>
             </span>
             {one.mine ? (
-              <span className="text-spruce font-semibold">this one</span>
+              <span className="text-spruce font-semibold whitespace-nowrap">this one</span>
             ) : (
               <button type="button" className="btn" onClick={() => end(one.key)}>
                 Sign it out

@@ -38,6 +38,11 @@ export function useLiveChanges(signedIn: boolean): void {
       heard.set(`${changed.what} ${changed.boat ?? ''}`, changed);
       soon ??= setTimeout(askForAll, TOGETHER_MS);
     });
+    // Cut off: without signal nothing comes of asking; a session that has ended is seen at once.
+    source.addEventListener(
+      'error',
+      () => void queries.invalidateQueries({ queryKey: ['session'] }),
+    );
     return () => {
       clearTimeout(soon);
       source.close();

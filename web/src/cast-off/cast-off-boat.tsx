@@ -21,9 +21,9 @@ export function CastOffBoat() {
         may={may.work || may.move}
         keepFuel={
           may.work
-            ? async (body) => {
+            ? async (body, version) => {
                 await api.PUT('/api/cast-off/boats/{id}/fuel', {
-                  params: { path: { id: boatId } },
+                  params: { path: { id: boatId }, header: { 'If-Match': `"${version}"` } },
                   body,
                 });
                 await queries.invalidateQueries({ queryKey: source.queryKey });

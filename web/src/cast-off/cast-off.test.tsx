@@ -86,6 +86,7 @@ const ROUND: CastOffRound = {
     litersPerHour: { CENTER: 20 },
     speedKn: 6,
   },
+  fuelVersion: 0,
   lastRound: null,
   flush: '',
   complaints: [

@@ -28,7 +28,7 @@ const PHASES: Record<RoundPart['phase'], string> = {
 interface RoundProps {
   source: Source;
   /** Keeps what the boat burns; null where nobody may. */
-  keepFuel: ((fitted: FuelFitted) => Promise<unknown>) | null;
+  keepFuel: ((fitted: FuelFitted, version: number) => Promise<unknown>) | null;
   /** Whether this person may end a round. */
   may: boolean;
 }
@@ -143,7 +143,7 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
                 else plan({ ...typed, gauges: [] });
               }}
               result={fuel}
-              keep={keepFuel}
+              keep={keepFuel && ((fitted) => keepFuel(fitted, round.fuelVersion))}
             />
           </section>
         )}

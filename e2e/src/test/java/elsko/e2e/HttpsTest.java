@@ -43,6 +43,7 @@ class HttpsTest {
               .orElseThrow();
       assertThat(session.secure).isTrue();
       assertThat(session.httpOnly).isTrue();
+      phone.navigate(yard + "/walks/mine");
       OnThisDevice.isReadyToLeave(phone);
       assertThat(whatHindersInstalling(phone)).isEqualTo("[]");
 

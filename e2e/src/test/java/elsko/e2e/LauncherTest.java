@@ -24,7 +24,7 @@ class LauncherTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"demo", "serve", "test", "bench"})
+  @ValueSource(strings = {"demo", "serve", "test", "bench", "audit"})
   void everyCommandSaysWhatItDoes(String command) throws Exception {
     Ran ran = elsko(command, "--help");
     assertThat(ran.status()).isZero();
@@ -55,5 +55,13 @@ class LauncherTest {
   @Test
   void aYardOfOnesOwnGoesByToday() throws Exception {
     assertThat(elsko("serve", "--at", "2026-11-24T09:10").said()).contains("goes by today");
+  }
+
+  @Test
+  void howFarAYardIsReachedIsSaidForItAlone() throws Exception {
+    assertThat(elsko("demo", "--listen", "all").said()).contains("for a yard of your own");
+    assertThat(elsko("serve", "--certificate", "/nowhere.pem").said()).contains("can be read");
+    assertThat(elsko("serve", "--https", "--port", "8080").said()).contains("two ports");
+    assertThat(elsko("serve", "--plain-port", "0", "--https").said()).contains("1 to 65535");
   }
 }

@@ -109,6 +109,39 @@ class NoSignalTest extends OnOneYard {
   }
 
   @Test
+  void whoeverLeavesASharedTabletWithoutSignalLeavesNothingToBeSeen() {
+    String boat = boat("Kelp");
+    Page tablet = chromium.signedInToKeep(elsko, "technician", 1024, 768, "/boats/" + boat);
+    OnThisDevice.isReadyToLeave(tablet);
+    tablet.context().setOffline(true);
+    OnThisDevice.noteManyTimes(tablet, "technician", boat, 2);
+    tablet.reload();
+    assertThat(OnThisDevice.strip(tablet)).containsText("2 entries wait");
+    tablet
+        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Signed in as technician"))
+        .click();
+    tablet.getByText("Sign out", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(tablet.getByRole(AriaRole.ALERT)).containsText("2 entries wait here for signal");
+    tablet.getByText("Sign out, they wait").click();
+    assertThat(tablet.getByLabel("Password")).isVisible();
+    tablet.navigate(elsko.at("/boats/" + boat));
+    assertThat(tablet.getByLabel("Password")).isVisible();
+    assertThat(tablet.getByText("Kelp")).hasCount(0);
+    assertThat(OnThisDevice.waitingIds(tablet)).hasSize(2);
+
+    tablet.context().setOffline(false);
+    tablet.reload();
+    assertThat(tablet.getByLabel("Password")).isVisible();
+    Until.holds(tablet, "async () => (await fetch('/api/session')).status === 401", null);
+    assertThat(OnThisDevice.waitingIds(tablet)).as("in their own name alone").hasSize(2);
+    tablet
+        .getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("technician").setExact(true))
+        .click();
+    OnThisDevice.isEmpty(tablet);
+  }
+
+  @Test
   void twoDevicesOnOneCardAndOneEntryThatIsRefused() {
     String boat = boat("Wrackline");
     Page hers = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);

@@ -73,3 +73,5 @@ alter table yard add column address varchar(200) default '' not null;
 alter table yard add column demonstration boolean default false not null;
 update yard set demonstration = true
   where name = 'Fennholm Yard' and exists (select 1 from person where name = 'yardhand');
+
+alter table boat_fuel add column version bigint default 0 not null;

@@ -195,7 +195,12 @@ class CastOffTest {
     Yarn yarn = new Yarn("Thirsty");
     String path = "/api/cast-off/boats/" + yarn.boat + "/fuel";
     assertThat(round(yarn).path("fuel").isNull()).isTrue();
-    assertThat(RunningElsko.as("technician").put(path, FUEL, null).status()).isEqualTo(200);
+    assertThat(RunningElsko.as("technician").put(path, FUEL, null).status()).isEqualTo(428);
+    assertThat(RunningElsko.as("technician").put(path, FUEL, "\"0\"").status()).isEqualTo(200);
+    assertThat(RunningElsko.as("technician").put(path, FUEL, "\"0\"").status())
+        .as("on a version that is over")
+        .isEqualTo(412);
+    assertThat(round(yarn).path("fuelVersion").asLong()).isEqualTo(1);
     assertThat(round(yarn).path("fuel").path("litersPerHour").path("CENTER").asDouble())
         .isEqualTo(20);
     Answer refused =

@@ -1,6 +1,7 @@
 package elsko.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.server.fleet.Fleet;
 import elsko.server.people.People;
@@ -10,11 +11,13 @@ import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.UUID;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A yard of one's own, on an empty folder and again on the same one. */
 class FirstStartTest {
@@ -54,5 +57,31 @@ class FirstStartTest {
     assertThat(first).containsPattern("password [a-z2-9-]{19}\\R");
     String second = start(context -> assertThat(context.getBean(People.class).all()).hasSize(2));
     assertThat(second).doesNotContain("password");
+  }
+
+  @Test
+  void aDemonstrationsFolderIsNoYardOfOnesOwn() {
+    String demonstration =
+        "--spring.datasource.url=jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1";
+    try (ConfigurableApplicationContext context =
+        SpringApplication.run(
+            Elsko.class,
+            "--server.port=0",
+            "--elsko.demo=false",
+            "--elsko.data=" + data,
+            demonstration,
+            "--logging.level.root=OFF")) {
+      context.getBean(JdbcTemplate.class).update("update yard set demonstration = true");
+    }
+    assertThatThrownBy(
+            () ->
+                SpringApplication.run(
+                    Elsko.class,
+                    "--server.port=0",
+                    "--elsko.demo=false",
+                    "--elsko.data=" + data,
+                    demonstration,
+                    "--logging.level.root=OFF"))
+        .isInstanceOf(DemonstrationsFolder.class);
   }
 }

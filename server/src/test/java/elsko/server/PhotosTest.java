@@ -15,6 +15,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.Map;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -137,6 +138,22 @@ class PhotosTest {
     assertThat(send("PUT", yarn, id, "image/png", first).statusCode()).isEqualTo(204);
     assertThat(send("PUT", new Yarn("Elsewhere"), id, "image/png", first).statusCode())
         .isEqualTo(409);
+  }
+
+  @Test
+  void nobodyIsShownItAgainWithoutBeingAsked() throws Exception {
+    Yarn yarn = new Yarn("Private");
+    UUID id = UUID.randomUUID();
+    send("PUT", yarn, id, "image/png", picture("png", 20, 20));
+    String path = "/api/boats/" + yarn.boat + "/photos/" + id;
+    var shown = RunningElsko.as("viewer").get(path).raw();
+    assertThat(shown.headers().firstValue("Cache-Control").orElseThrow())
+        .contains("no-cache", "private")
+        .doesNotContain("max-age");
+    String tag = shown.headers().firstValue("ETag").orElseThrow();
+    Map<String, String> known = Map.of("If-None-Match", tag);
+    assertThat(RunningElsko.as("viewer").send("GET", path, null, known).status()).isEqualTo(304);
+    assertThat(RunningElsko.as(null).send("GET", path, null, known).status()).isEqualTo(401);
   }
 
   @Test

@@ -6,6 +6,7 @@ import elsko.core.trip.FuelFitted;
 import elsko.server.people.SignedIn;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -49,8 +51,11 @@ class CastOffController {
 
   /** What it burns and out of which tanks. */
   @PutMapping("/boats/{id}/fuel")
-  void fuel(@PathVariable UUID id, @RequestBody FuelFitted fitted) {
-    castOffs.setFuel(id, fitted);
+  void fuel(
+      @PathVariable UUID id,
+      @RequestBody FuelFitted fitted,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    castOffs.changeFuel(id, fitted, ifMatch);
   }
 
   /** The links owners have to a boat, the newest first. */

@@ -12,6 +12,7 @@ import elsko.core.trip.FuelFitted;
 import elsko.core.trip.TripFuel;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.SignedIn;
+import elsko.server.problems.StaleEdit;
 import elsko.server.work.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
@@ -44,7 +45,7 @@ public class CastOffs {
   RoundView round(UUID boat, RoundKind kind) {
     BoatState state = log.folded(boat).state();
     Round round = Round.of(state, yards.schools(), kind);
-    return RoundView.of(boat, state, round, fuel(boat), clock.instant());
+    return RoundView.of(boat, state, round, fuel(boat), fuelVersion(boat), clock.instant());
   }
 
   /** Keeps a round that was gone, once. */
@@ -73,11 +74,26 @@ public class CastOffs {
     log.keepOnce(boat, in.id(), in.deviceTime(), in.sentAt(), who, state -> fact);
   }
 
-  /** Keeps what a boat burns and out of which tanks. */
+  /** Keeps what a boat burns and out of which tanks. Refuses a stale edit. */
+  @Transactional
+  void changeFuel(UUID boat, FuelFitted fitted, @Nullable String ifMatch) {
+    fleet.lock(boat);
+    StaleEdit.refuseUnless(fuelVersion(boat), ifMatch);
+    setFuel(boat, fitted);
+  }
+
+  /** The same, whatever was there. */
   @Transactional
   public void setFuel(UUID boat, FuelFitted fitted) {
     fleet.boat(boat);
-    fuels.save(new FuelRow(boat, json.writeValueAsString(fitted)));
+    String document = json.writeValueAsString(fitted);
+    FuelRow row = fuels.findById(boat).orElseGet(() -> new FuelRow(boat, document));
+    row.says(document);
+    fuels.save(row);
+  }
+
+  private long fuelVersion(UUID boat) {
+    return fuels.findById(boat).map(FuelRow::version).orElse(0L);
   }
 
   private @Nullable FuelFitted fuel(UUID boat) {

@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param tags the stops that stand, and what lifts them
  * @param engines whose fuel counts, and what may run dry or hot
  * @param fuel null while nobody has described it
+ * @param fuelVersion what a change of it is based on
  * @param flush why it is to be flushed; empty when it is not
  * @param complaints what its owner can complain of
  */
@@ -41,12 +42,18 @@ record RoundView(
     List<RedTagView> tags,
     List<RoundEngine> engines,
     @Nullable FuelFitted fuel,
+    long fuelVersion,
     @Nullable RoundStanding lastRound,
     String flush,
     List<ComplaintChoice> complaints) {
 
   static RoundView of(
-      UUID id, BoatState state, Round round, @Nullable FuelFitted fuel, Instant now) {
+      UUID id,
+      BoatState state,
+      Round round,
+      @Nullable FuelFitted fuel,
+      long fuelVersion,
+      Instant now) {
     return new RoundView(
         id,
         state.boat().name(),
@@ -56,6 +63,7 @@ record RoundView(
         RedTagView.of(state),
         state.boat().engineCircuits().stream().map(RoundEngine::of).toList(),
         fuel,
+        fuelVersion,
         state.lastRound(),
         FlushDue.words(state, now),
         ComplaintChoice.all());

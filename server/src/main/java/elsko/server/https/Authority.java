@@ -32,9 +32,12 @@ import org.bouncycastle.asn1.x509.GeneralNames;
 import org.bouncycastle.asn1.x509.GeneralSubtree;
 import org.bouncycastle.asn1.x509.KeyPurposeId;
 import org.bouncycastle.asn1.x509.KeyUsage;
+import org.bouncycastle.asn1.x509.NameConstraintValidatorException;
 import org.bouncycastle.asn1.x509.NameConstraints;
+import org.bouncycastle.asn1.x509.PKIXNameConstraintValidator;
 import org.bouncycastle.cert.X509v3CertificateBuilder;
 import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
+import org.bouncycastle.cert.jcajce.JcaX509CertificateHolder;
 import org.bouncycastle.cert.jcajce.JcaX509ExtensionUtils;
 import org.bouncycastle.cert.jcajce.JcaX509v3CertificateBuilder;
 import org.bouncycastle.operator.ContentSigner;
@@ -158,6 +161,33 @@ final class Authority {
     System.arraycopy(address, 0, both, 0, address.length);
     System.arraycopy(mask, 0, both, address.length, mask.length);
     return new GeneralSubtree(new GeneralName(GeneralName.iPAddress, new DEROctetString(both)));
+  }
+
+  /** Of a machine's names those it vouches for: one it was not made for is no name for it. */
+  MachineNames within(MachineNames machine) throws GeneralSecurityException {
+    PKIXNameConstraintValidator limits = new PKIXNameConstraintValidator();
+    limits.intersectPermittedSubtree(
+        NameConstraints.getInstance(
+                new JcaX509CertificateHolder(certificate)
+                    .getExtension(Extension.nameConstraints)
+                    .getParsedValue())
+            .getPermittedSubtrees());
+    return new MachineNames(
+        machine.names().stream()
+            .filter(name -> isWithin(limits, new GeneralName(GeneralName.dNSName, name)))
+            .toList(),
+        machine.addresses().stream()
+            .filter(address -> isWithin(limits, new GeneralName(GeneralName.iPAddress, address)))
+            .toList());
+  }
+
+  private static boolean isWithin(PKIXNameConstraintValidator limits, GeneralName name) {
+    try {
+      limits.checkPermitted(name);
+      return true;
+    } catch (NameConstraintValidatorException outside) {
+      return false;
+    }
   }
 
   /** Writes a certificate for these names, with the authority's behind it, and its key. */

@@ -41,7 +41,8 @@ final class OwnCertificate {
    *
    * @return whether it was
    */
-  boolean renew(MachineNames machine, Instant now) throws IOException, GeneralSecurityException {
+  boolean renew(MachineNames called, Instant now) throws IOException, GeneralSecurityException {
+    MachineNames machine = authority.within(called);
     if (Files.exists(file()) && Files.exists(key())) {
       X509Certificate known = Pem.certificate(file());
       boolean holds = known.getNotAfter().toInstant().isAfter(now.plus(BEFORE_IT_ENDS));

@@ -1,8 +1,11 @@
 package elsko.server.plan;
 
 import elsko.core.plan.PlanWords;
+import elsko.server.access.AttemptThrottle;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
+import elsko.server.problems.NotFound;
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -28,17 +31,24 @@ class Calendars {
 
   private final Crew crew;
   private final Walks walks;
+  private final AttemptThrottle throttle;
   private final Clock clock;
 
-  Calendars(Crew crew, Walks walks, Clock clock) {
+  Calendars(Crew crew, Walks walks, AttemptThrottle throttle, Clock clock) {
+    this.throttle = throttle;
     this.crew = crew;
     this.walks = walks;
     this.clock = clock;
   }
 
   @GetMapping(path = "/api/walks/feed/{token}.ics", produces = "text/calendar")
-  ResponseEntity<String> feed(@PathVariable String token) {
-    return ResponseEntity.ok(calendar(crew.byFeed(token).name()));
+  ResponseEntity<String> feed(@PathVariable String token, HttpServletRequest request) {
+    try {
+      return ResponseEntity.ok(calendar(crew.byFeed(token).name()));
+    } catch (NotFound wrong) {
+      throttle.wrongKey("calendar", request.getRemoteAddr());
+      throw wrong;
+    }
   }
 
   @GetMapping(path = "/api/walks/crew/{id}/walk.ics", produces = "text/calendar")

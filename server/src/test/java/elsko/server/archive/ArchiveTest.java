@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.Statement;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -26,6 +27,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The whole yard out into a file and in again, and every file that is refused. */
 @ExtendWith(RunningElsko.class)
@@ -208,6 +211,48 @@ class ArchiveTest {
               return files;
             }),
         "boat");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "update person set role = 'SUPERUSER' where role = 'VIEWER' | role \"SUPERUSER\" that means",
+        "update entry set kind = 'NONSENSE' where seq = (select max(seq) from entry)"
+            + " | kind \"NONSENSE\" that means",
+        "update entry set fact = '[7]' where seq = (select min(seq) from entry) | cannot be read as",
+        "update boat set description = '{\"name\":\"\"}' | cannot be written out"
+      })
+  void whatMeansNothingIsRefused(String change, String reason) throws Exception {
+    Path data = restored();
+    try (Connection connection =
+            DriverManager.getConnection("jdbc:h2:file:" + data.resolve("elsko"), "elsko", "");
+        Statement sql = connection.createStatement()) {
+      assertThat(sql.executeUpdate(change)).isPositive();
+    }
+    byte[] strange = again(data);
+    Path bad = folder.resolve("strange.zip");
+    Files.write(bad, strange);
+    assertThatThrownBy(() -> Restore.into(folder.resolve("never"), bad))
+        .isInstanceOf(ArchiveRefused.class)
+        .hasMessageContaining(reason);
+    assertThat(folder.resolve("never")).doesNotExist();
+  }
+
+  @Test
+  void aTableThatIsNotInItIsMissed() throws Exception {
+    refused(
+        changed(
+            files -> {
+              String manifest = new String(files.get("manifest.json"), StandardCharsets.UTF_8);
+              String without =
+                  manifest.replaceFirst("\\{[^{}]*\"name\" : \"lot\"[^{}]*\\},\\s*", "");
+              assertThat(without).isNotEqualTo(manifest);
+              files.put("manifest.json", without.getBytes(StandardCharsets.UTF_8));
+              files.remove("tables/lot.jsonl");
+              return files;
+            }),
+        "lot is missing");
   }
 
   @Test

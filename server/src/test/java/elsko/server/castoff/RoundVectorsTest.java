@@ -104,7 +104,7 @@ class RoundVectorsTest {
     boolean fuel = allGood || random.nextBoolean();
     GoNoGo result = GoNoGo.of(state, round, new Answers(set, seen, read), fuel ? ENOUGH : null);
     return new Vector(
-        RoundView.of(new UUID(0, seed), state, round, null, NOW),
+        RoundView.of(new UUID(0, seed), state, round, null, 0, NOW),
         found,
         fuel,
         result.go(),
