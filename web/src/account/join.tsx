@@ -71,7 +71,7 @@ function Welcome({ code }: { code: string }) {
       const who = await got(
         api.POST('/api/invitation', { params: { header }, body: { password } }),
       );
-      hasComeIn();
+      hasComeIn(who.name);
       await forgetShown(queries);
       queries.setQueryData(sessionQuery.queryKey, who);
     });

@@ -309,6 +309,13 @@ export const mySessionsQuery = queryOptions({
   queryFn: () => got(api.GET('/api/session/all')),
 });
 
+export function sessionsOfQuery(id: string) {
+  return queryOptions({
+    queryKey: ['people', id, 'sessions'],
+    queryFn: () => got(api.GET('/api/people/{id}/sessions', { params: { path: { id } } })),
+  });
+}
+
 export const auditQuery = queryOptions({
   queryKey: ['audit'],
   queryFn: () => got(api.GET('/api/audit')),

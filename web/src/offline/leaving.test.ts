@@ -2,7 +2,7 @@ import { QueryClient } from '@tanstack/react-query';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { database } from './database';
 import { shownOnDevice } from './keep-shown';
-import { hasLeft, leaveTogether, signOut, whoIsHere } from './leaving';
+import { hasComeIn, hasLeft, leaveTogether, signOut, whoIsHere } from './leaving';
 
 let answers: (path: string) => Response;
 let asked: string[];
@@ -40,7 +40,6 @@ async function shownToOrrin(): Promise<QueryClient> {
 
 async function nothingIsLeftOf(queries: QueryClient): Promise<void> {
   expect(queries.getQueryData(['boats'])).toBeUndefined();
-  expect(sessionStorage.length).toBe(0);
   expect(await shownOnDevice.restoreClient()).toBeUndefined();
 }
 
@@ -50,6 +49,7 @@ it('signing out clears the device and ends the session', async () => {
   const queries = await shownToOrrin();
   await signOut(queries);
   await nothingIsLeftOf(queries);
+  expect(sessionStorage.length).toBe(0);
   expect(queries.getQueryData(['welcome'])).toBeTruthy();
   expect(asked).toContain('POST /api/session/end');
   expect(hasLeft()).toBe(false);
@@ -82,4 +82,15 @@ it('a session that was lost shows nothing of whoever is not there', async () => 
   leaveTogether(queries);
   queries.setQueryData(['session'], null);
   await vi.waitFor(() => nothingIsLeftOf(queries));
+});
+
+it('what was being typed comes back to whoever typed it, and to nobody else', async () => {
+  hasComeIn('Orrin');
+  const queries = await shownToOrrin();
+  leaveTogether(queries);
+  queries.setQueryData(['session'], null);
+  hasComeIn('Orrin');
+  expect(sessionStorage.getItem('elsko.draft.note')).toBe('half a sentence');
+  hasComeIn('Tamsa');
+  expect(sessionStorage.getItem('elsko.draft.note')).toBeNull();
 });

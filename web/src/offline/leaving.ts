@@ -7,15 +7,22 @@ import { shownOnDevice } from './keep-shown';
 /** Set while this device has signed out and the server has not heard of it yet. */
 const LEFT = 'elsko.left';
 const DRAFTS = 'elsko.draft.';
+/** Who came in last in this window: a session that is lost comes back to what was being typed. */
+const LAST = 'elsko.last';
 
 /** Whether somebody signed out here without signal: nobody is signed in, whatever a cookie says. */
 export function hasLeft(): boolean {
   return localStorage.getItem(LEFT) !== null;
 }
 
-/** Somebody comes in: their session is a new one, and the old one is over by that. */
-export function hasComeIn(): void {
+/**
+ * Somebody comes in: their session is a new one, and the old one is over by that. What another had
+ * begun to type here is not theirs to see.
+ */
+export function hasComeIn(name: string): void {
   localStorage.removeItem(LEFT);
+  if (sessionStorage.getItem(LAST) !== name) forgetTyped();
+  sessionStorage.setItem(LAST, name);
 }
 
 /** Nothing that was shown to whoever was here stays on this device. What waits to go up does. */
@@ -23,10 +30,13 @@ export async function forgetShown(queries: QueryClient): Promise<void> {
   queries.removeQueries({
     predicate: ({ queryKey }) => queryKey[0] !== 'session' && queryKey[0] !== 'welcome',
   });
+  await shownOnDevice.removeClient();
+}
+
+function forgetTyped(): void {
   Object.keys(sessionStorage)
     .filter((key) => key.startsWith(DRAFTS))
     .forEach((key) => sessionStorage.removeItem(key));
-  await shownOnDevice.removeClient();
 }
 
 /** Signs out on this device at once, and on the server as soon as it answers. */
@@ -34,6 +44,7 @@ export async function signOut(queries: QueryClient): Promise<void> {
   localStorage.setItem(LEFT, new Date().toISOString());
   await queries.cancelQueries();
   queries.setQueryData(['session'], null);
+  forgetTyped();
   await forgetShown(queries);
   await tellServer();
 }

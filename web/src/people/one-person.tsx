@@ -1,6 +1,8 @@
 import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { Invited, PersonView, SignedIn } from '../api/client';
+import { sessionsOfQuery } from '../api/queries';
 import { Choice } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -19,9 +21,9 @@ const MEANS: Record<Ask, (name: string) => string> = {
   code: (name) =>
     `Whatever ${name} has open ends at once, and the password opens nothing any more. A new one is set with the code.`,
   lock: (name) =>
-    `Whatever ${name} has open ends at once. Nobody comes in by that name until then.`,
+    `Whatever ${name} has open ends at once. Nobody comes in by that name until it is unlocked.`,
   remove: (name) =>
-    `Whatever ${name} has open ends at once. What they entered keeps their name, and nobody else gets it.`,
+    `Whatever ${name} has open ends at once. What they entered keeps their name, and nobody else gets it; no walks are planned for them any more.`,
 };
 
 /** What a coordinator does about one person. What ends somebody's work is asked about once. */
@@ -72,6 +74,7 @@ export function OnePerson({ person, invited, changed }: OnePersonProps) {
           ))}
         </Choice>
       )}
+      {person.standing === 'ACTIVE' && <SignedInOn person={person.id} />}
       {asked ? (
         <div role="alert" className="border-amber grid gap-2 border-l-[3px] pl-3">
           <p className="m-0">{MEANS[asked](person.name)}</p>
@@ -122,5 +125,22 @@ export function OnePerson({ person, invited, changed }: OnePersonProps) {
       )}
       <RefusedLine words={refused.at('name') ?? refused.elsewhere} />
     </div>
+  );
+}
+
+/** Where somebody is signed in by now. */
+function SignedInOn({ person }: { person: string }) {
+  const { data = [] } = useQuery(sessionsOfQuery(person));
+  return (
+    <p className="text-soft m-0">
+      {data.length === 0
+        ? 'Not signed in anywhere.'
+        : `Signed in on ${data
+            .map(
+              (one) =>
+                `a ${one.device === 'PHONE' ? 'phone' : 'computer or tablet'}, used last ${clock(one.usedAt)}`,
+            )
+            .join('; ')}.`}
+    </p>
   );
 }

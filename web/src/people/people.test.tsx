@@ -30,11 +30,13 @@ const INVITED = {
 };
 
 function people() {
-  return served(<PeopleSection />, ({ method, path }) =>
-    method === 'POST'
-      ? { body: INVITED }
-      : { body: path === '/api/people' ? [ORRIN, TAMSA, GONE] : {} },
-  );
+  return served(<PeopleSection />, ({ method, path }) => {
+    if (method === 'POST') return { body: INVITED };
+    if (path.endsWith('/sessions')) {
+      return { body: [{ key: 'a', device: 'PHONE', usedAt: '2031-11-03T09:00:00Z' }] };
+    }
+    return { body: path === '/api/people' ? [ORRIN, TAMSA, GONE] : {} };
+  });
 }
 
 it('who is invited gets a code to scan, shown once', async () => {
@@ -55,6 +57,7 @@ it('who is invited gets a code to scan, shown once', async () => {
 it('what ends somebody’s work is asked about once, and says what it means', async () => {
   const asked = people();
   await userEvent.click(await screen.findByRole('button', { name: 'Orrin' }));
+  expect((await screen.findByText(/Signed in on a phone/)).textContent).toContain('used last');
   await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
   expect(screen.getByRole('alert').textContent).toContain('What they entered keeps their name');
   expect(asked.some(({ method }) => method === 'DELETE')).toBe(false);

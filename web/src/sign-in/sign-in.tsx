@@ -29,7 +29,7 @@ export function SignIn() {
       const who = await got(
         api.POST('/api/session', { body: { name: asName, password: withPassword } }),
       );
-      hasComeIn();
+      hasComeIn(who.name);
       await forgetShown(queries);
       queries.setQueryData(sessionQuery.queryKey, who);
     });

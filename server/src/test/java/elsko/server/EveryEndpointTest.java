@@ -161,6 +161,7 @@ class EveryEndpointTest {
               Map.entry("PUT /api/people/{id}/role", COORDINATOR),
               Map.entry("PUT /api/people/{id}/locked", COORDINATOR),
               Map.entry("DELETE /api/people/{id}", COORDINATOR),
+              Map.entry("GET /api/people/{id}/sessions", COORDINATOR),
               Map.entry("GET /api/audit", COORDINATOR),
               Map.entry("GET /api/session/all", ALL),
               Map.entry("DELETE /api/session/all/{key}", ALL),

@@ -180,6 +180,13 @@ public final class RunningElsko implements BeforeAllCallback {
       return send("POST", "/api/session", Map.of("name", name, "password", password), true);
     }
 
+    /** A try by Basic, as a program makes it. */
+    public Answer guess(String name, String password) {
+      String pair = name + ":" + password;
+      String basic = Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8));
+      return with("GET", "/api/boats", null, Map.of("Authorization", "Basic " + basic));
+    }
+
     public Answer send(String method, String path, Object body, boolean withToken) {
       HttpRequest.Builder request =
           HttpRequest.newBuilder(at(path))

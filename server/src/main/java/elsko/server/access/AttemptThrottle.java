@@ -20,6 +20,10 @@ import org.springframework.stereotype.Component;
 public class AttemptThrottle {
   static final int ALLOWED = 8;
   static final int ALLOWED_WIDELY = 100;
+
+  /** Many people may stand behind one address. */
+  static final int ALLOWED_FROM_ONE_ADDRESS = 200;
+
   static final Duration WINDOW = Duration.ofMinutes(5);
   private static final int LONGEST = 100;
 
@@ -34,7 +38,7 @@ public class AttemptThrottle {
     int spread = new SecureRandom().nextInt();
     this.together = new Recent(1 << 14, ALLOWED, WINDOW, spread);
     this.byWhat = new Recent(1 << 11, ALLOWED_WIDELY, WINDOW, spread);
-    this.byAddress = new Recent(1 << 11, ALLOWED_WIDELY, WINDOW, spread);
+    this.byAddress = new Recent(1 << 11, ALLOWED_FROM_ONE_ADDRESS, WINDOW, spread);
     for (int i = 0; i < turns.length; i++) {
       turns[i] = new ReentrantLock();
     }

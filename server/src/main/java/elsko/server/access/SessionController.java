@@ -105,6 +105,12 @@ class SessionController {
     return sessions.of(Account.of(who).id(), request.getSession(false));
   }
 
+  /** Where somebody is signed in, for whoever may end it. */
+  @GetMapping("/api/people/{id}/sessions")
+  List<Sessions.SessionView> of(@PathVariable UUID id) {
+    return sessions.of(id, null);
+  }
+
   /** Ends one of one's own sessions. */
   @DeleteMapping("/api/session/all/{key}")
   @ResponseStatus(HttpStatus.NO_CONTENT)

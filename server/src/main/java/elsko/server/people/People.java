@@ -71,10 +71,24 @@ public class People {
   public UUID named(String typed) {
     PersonName name = PersonName.of(typed);
     Optional<Person> known = known(name.written());
-    if (known.isPresent() && known.get().standing() == Standing.REMOVED) {
-      throw Refused.state("name", "%s was removed.".formatted(known.get().name()));
+    Person person = known.orElseGet(() -> people.saveAndFlush(new Person(name)));
+    if (person.standing() == Standing.REMOVED) {
+      if (person.role() != null) {
+        throw Refused.state(
+            "name", "%s was removed. Invite them again first.".formatted(person.name()));
+      }
+      person.walks();
     }
-    return known.orElseGet(() -> people.saveAndFlush(new Person(name))).id();
+    return person.id();
+  }
+
+  /** No walks are planned for somebody any more; who had no account either is gone. */
+  @Transactional
+  public void walksNoMore(UUID id) {
+    Person person = one(id);
+    if (person.standing() == Standing.WALKS) {
+      person.removed();
+    }
   }
 
   /** Whose account this is; null where there is none of exactly this name. */
@@ -229,6 +243,7 @@ public class People {
     audit.note(About.PEOPLE, "Removed %s".formatted(person.name()));
     person.removed();
     people.saveAndFlush(person);
+    events.publishEvent(new PersonRemoved(id));
     ended(person, true);
   }
 

@@ -46,6 +46,11 @@ class Person {
     this.standing = Standing.WALKS;
   }
 
+  /** Walks again, without an account as before. */
+  void walks() {
+    standing = Standing.WALKS;
+  }
+
   /** May set a password with a code, and is nothing but that until then. */
   void invited(Role as, String hash, Instant until) {
     role = as;

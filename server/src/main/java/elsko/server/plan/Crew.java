@@ -7,6 +7,7 @@ import elsko.core.plan.Skill;
 import elsko.server.kit.Kit;
 import elsko.server.live.Changed;
 import elsko.server.people.People;
+import elsko.server.people.PersonRemoved;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
@@ -23,6 +24,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -154,9 +156,23 @@ public class Crew {
   /** Takes somebody out of all planning. */
   @Transactional
   public CrewView remove(UUID id) {
-    workers.delete(worker(id));
+    WorkerRow row = worker(id);
+    workers.delete(row);
+    people.walksNoMore(row.personId());
     events.publishEvent(Changed.plan());
     return view();
+  }
+
+  /** Whoever is gone is planned for no more. */
+  @EventListener
+  void forget(PersonRemoved removed) {
+    workers
+        .findByPersonId(removed.person())
+        .ifPresent(
+            row -> {
+              workers.delete(row);
+              events.publishEvent(Changed.plan());
+            });
   }
 
   /** A day on which somebody is off, or works after all. */

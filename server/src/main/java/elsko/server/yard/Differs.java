@@ -4,7 +4,9 @@ import elsko.server.yard.Yards.YardView;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
+import java.util.regex.Pattern;
 
 /** What was changed of the yard's settings, in words: each with what it was and what it is. */
 final class Differs {
@@ -18,11 +20,19 @@ final class Differs {
         Object was = value(part, before);
         Object is = value(part, after);
         if (!Objects.equals(was, is)) {
-          words.add("%s: %s, was %s".formatted(part.getName(), is, was));
+          words.add("%s: %s, was %s".formatted(plain(part.getName()), is, was));
         }
       }
     }
     return String.join("; ", words);
+  }
+
+  /** "designLowC" as "design low C". */
+  private static String plain(String name) {
+    return Pattern.compile("(?<=[a-z])[A-Z](?=[a-z])")
+        .matcher(name)
+        .replaceAll(found -> " " + found.group().toLowerCase(Locale.ROOT))
+        .replaceAll("(?<=[a-z])([A-Z])$", " $1");
   }
 
   private static Object value(RecordComponent part, YardView of) {

@@ -9,9 +9,15 @@ import elsko.server.RunningElsko.Client;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -127,6 +133,47 @@ class PeopleTest {
     return new BufferedReader(new InputStreamReader(stream, StandardCharsets.UTF_8))
         .lines()
         .toList();
+  }
+
+  @Test
+  @Timeout(30)
+  void signingOutEndsTheStreamOfThatSession() throws Exception {
+    Browser phone = here("Plover", "VIEWER");
+    CompletableFuture<List<String>> heard =
+        phone.stream("/api/events").thenApply(PeopleTest::untilItEnds);
+    assertThat(phone.send("POST", "/api/session/end", null, true).status()).isEqualTo(204);
+    assertThat(heard.get(10, TimeUnit.SECONDS)).contains("event:hello");
+  }
+
+  @Test
+  void aHundredAndFiftyGuessesAtOnceAreNoMoreThanEightInARow() throws Exception {
+    here("Knot", "VIEWER");
+    List<Callable<Integer>> guesses = new ArrayList<>();
+    for (int i = 0; i < 150; i++) {
+      String guess = "guess number " + i;
+      guesses.add(() -> new Browser().guess("Knot", guess).status());
+    }
+    Map<Integer, Integer> answers = new TreeMap<>();
+    try (ExecutorService many = Executors.newFixedThreadPool(30)) {
+      for (Future<Integer> one : many.invokeAll(guesses)) {
+        answers.merge(one.get(), 1, Integer::sum);
+      }
+    }
+    assertThat(answers).isEqualTo(Map.of(401, 8, 429, 142));
+  }
+
+  @Test
+  void whoWalksAndIsRemovedIsPlannedForNoMore() {
+    Map<String, Object> walks =
+        Map.of("name", "Dabchick", "skills", List.of("SYSTEMS"), "startsAt", 480, "endsAt", 960);
+    assertThat(coordinator.put("/api/walks/crew", walks, null).status()).isEqualTo(200);
+    assertThat(person("Dabchick").path("standing").asString()).isEqualTo("WALKS");
+    here("Dabchick", "TECHNICIAN");
+    coordinator.delete("/api/people/" + id("Dabchick"));
+    assertThat(coordinator.get("/api/walks/crew").raw().body()).doesNotContain("Dabchick");
+    Answer again = coordinator.put("/api/walks/crew", walks, null);
+    assertThat(again.status()).isEqualTo(409);
+    assertThat(again.reason()).isEqualTo("Dabchick was removed. Invite them again first.");
   }
 
   @Test
