@@ -12,6 +12,7 @@ import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -29,7 +30,7 @@ class HttpsTest {
       String yard = "https://%s:%d".formatted(place.host(), elsko.port());
       Page phone = chromium.windowToKeep(390, 844);
       phone.navigate("http://%s:%d/".formatted(place.host(), elsko.plainPort()));
-      assertThat(phone).hasURL(java.util.regex.Pattern.compile("/trust$"));
+      assertThat(phone).hasURL(Pattern.compile("/trust$"));
       assertThat(Axe.violations(phone)).isEmpty();
       phone.getByText("4. Open Elsko").click();
       phone.waitForURL(yard + "/sign-in**");
@@ -46,13 +47,16 @@ class HttpsTest {
       assertThat(session.httpOnly).isTrue();
       phone.navigate(yard + "/walks/mine");
       OnThisDevice.isReadyToLeave(phone);
+      OnThisDevice.hasTakenAlong(phone);
       // The window of a test is a private one; that is all it has against it.
       assertThat(whatHindersInstalling(phone)).containsExactly("in-incognito");
 
       phone.context().setOffline(true);
       phone.reload();
-      assertThat(phone.getByText("No signal").first()).isVisible();
-      assertThat(phone.getByRole(AriaRole.BUTTON, named("Signed in as technician"))).isVisible();
+      phone.getByText(Pattern.compile("Begin: open its card|Go on with its card")).first().click();
+      assertThat(phone).hasURL(Pattern.compile("/cards/"));
+      assertThat(OnThisDevice.strip(phone)).containsText("No signal");
+      assertThat(phone.getByRole(AriaRole.HEADING).first()).isVisible();
     }
   }
 
