@@ -2,6 +2,7 @@ package elsko.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
@@ -33,6 +34,20 @@ final class OtherPlace implements AutoCloseable {
       must("ip", "-n", NAME, "addr", "add", THERE + "/24", "dev", "there");
       must("ip", "-n", NAME, "link", "set", "there", "up");
       must("ip", "-n", NAME, "link", "set", "lo", "up");
+    }
+  }
+
+  /** Whether it is a place of its own, whose network can be taken away. */
+  boolean isApart() {
+    return apart;
+  }
+
+  /** Takes the network away there; where it is no place apart, from a window alone. */
+  void loseSignal(BrowserContext window) {
+    if (apart) {
+      must("ip", "-n", NAME, "link", "set", "there", "down");
+    } else {
+      window.setOffline(true);
     }
   }
 
