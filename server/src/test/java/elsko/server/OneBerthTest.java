@@ -24,7 +24,7 @@ class OneBerthTest {
 
   @Test
   void ofTwelveWhoWantItAtOnceOneGetsIt() throws Exception {
-    List<String> berths = berths("BERTHRACE", 2);
+    List<String> berths = berths("BERTHRACE", "QZ", 2);
     List<Yarn> boats = new ArrayList<>();
     for (int i = 0; i < WRITERS; i++) {
       boats.add(new Yarn("Racer " + i));
@@ -67,19 +67,35 @@ class OneBerthTest {
   }
 
   /** A line of berths of its own. */
-  private static List<String> berths(String name, int count) {
+  private static List<String> berths(String name, String line, int count) {
     Answer plan =
         RunningElsko.as("coordinator")
             .post(
                 "/api/yard/lines",
-                Map.of("name", name, "line", "QZ", "kind", "ROWS", "berths", count));
+                Map.of("name", name, "line", line, "kind", "ROWS", "berths", count));
     assertThat(plan.status()).as(plan.raw().body()).isEqualTo(201);
     return plan.body()
         .path("berths")
         .valueStream()
-        .filter(berth -> berth.path("name").asString().startsWith("QZ"))
+        .filter(berth -> berth.path("name").asString().startsWith(line))
         .map(berth -> berth.path("id").asString())
         .toList();
+  }
+
+  @Test
+  void aMoveThatComesInLateDoesNotSlipOntoATakenBerth() {
+    List<String> berths = berths("LATEMOVE", "QY", 1);
+    Yarn lies = new Yarn("Lies");
+    assertThat(moved(lies, berths.get(0))).isEqualTo(200);
+    Yarn late = new Yarn("Late");
+    late.kept(Yarn.entry("NOTED", "text", "something happened since"));
+    Map<String, Object> before = Yarn.entry("BERTH_MOVED", "berth", berths.get(0));
+    before.put("deviceTime", RunningElsko.now().minusSeconds(600).toString());
+    assertThat(
+            RunningElsko.as("coordinator")
+                .post("/api/boats/" + late.boat + "/entries", Map.of("entries", List.of(before)))
+                .reason())
+        .endsWith("is taken by another boat.");
   }
 
   @Test

@@ -475,7 +475,9 @@ public class Log {
       boolean inTurn = sent.corrects() == null && !LateRules.comesBetween(log, sent);
       Entry entry = sent.corrects() == null ? placed(sent, inTurn) : correction(sent);
       Fact.BerthMoved moved = entry.fact().as(Fact.BerthMoved.class);
-      if (inTurn && moved != null && fleet.isTaken(moved.berth(), row.id())) {
+      if (moved != null
+          && (inTurn || isLastMove(entry))
+          && fleet.isTaken(moved.berth(), row.id())) {
         throw Refused.state("berth", moved.berthName() + " is taken by another boat.");
       }
       entries.save(new EntryRow(row.id(), entry, json.write(entry.fact()), fingerprint));
@@ -486,6 +488,15 @@ public class Log {
       } else {
         fold();
       }
+    }
+
+    /** Whether the boat lies where it says, although other things happened since. */
+    private boolean isLastMove(Entry entry) {
+      return log.stream()
+          .noneMatch(
+              other ->
+                  other.fact().is(Fact.BerthMoved.class)
+                      && other.happened().isAfter(entry.happened()));
     }
 
     private Entry withLooks(Entry sent) {
