@@ -14,7 +14,8 @@ import org.springframework.stereotype.Component;
  * Slows down guessing. What is guessed at and from where count together, closely, and each by
  * itself, widely. Tries at one thing from one place are looked at one after the other, so that of
  * many at once no more are looked at than of many in a row. A device its owner signed in on before
- * counts by itself: whoever guesses elsewhere does not lock them out.
+ * counts by itself: whoever guesses elsewhere does not lock them out. So does a name that came in
+ * from an address today: a program with a password goes on, whoever guesses at other names there.
  */
 @Component
 public class AttemptThrottle {
@@ -31,6 +32,7 @@ public class AttemptThrottle {
   private final Recent together;
   private final Recent byWhat;
   private final Recent byAddress;
+  private final Recent cameIn;
   private final ReentrantLock[] turns = new ReentrantLock[256];
 
   AttemptThrottle(Clock clock) {
@@ -39,6 +41,7 @@ public class AttemptThrottle {
     this.together = new Recent(1 << 14, ALLOWED, WINDOW, spread);
     this.byWhat = new Recent(1 << 11, ALLOWED_WIDELY, WINDOW, spread);
     this.byAddress = new Recent(1 << 11, ALLOWED_FROM_ONE_ADDRESS, WINDOW, spread);
+    this.cameIn = new Recent(1 << 12, 1, Duration.ofHours(12), spread);
     for (int i = 0; i < turns.length; i++) {
       turns[i] = new ReentrantLock();
     }
@@ -62,7 +65,8 @@ public class AttemptThrottle {
     try {
       Instant now = clock.instant();
       Duration wait = together.waitFor(both, now);
-      if (device == null) {
+      boolean known = device != null || !cameIn.waitFor(both, now).isZero();
+      if (!known) {
         wait = longer(wait, longer(byWhat.waitFor(thing, now), byAddress.waitFor(address, now)));
       }
       if (!wait.isZero()) {
@@ -71,9 +75,10 @@ public class AttemptThrottle {
       boolean found = right.getAsBoolean();
       if (found) {
         together.forget(both);
+        cameIn.add(both, now);
       } else {
         together.add(both, now);
-        if (device == null) {
+        if (!known) {
           byWhat.add(thing, now);
           byAddress.add(address, now);
         }

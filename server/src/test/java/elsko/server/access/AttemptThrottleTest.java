@@ -106,6 +106,18 @@ class AttemptThrottleTest {
   }
 
   @Test
+  void whoCameInFromAnAddressTodayIsNotHeldUpByOthersWhoGuessThere() {
+    assertThat(tries("ola", "10.0.0.1", true)).isTrue();
+    for (int i = 0; i < AttemptThrottle.ALLOWED_FROM_ONE_ADDRESS; i++) {
+      tries("made up " + i, "10.0.0.1", false);
+    }
+    assertThat(waits("brage", "10.0.0.1")).as("never seen there").isPositive();
+    assertThat(tries("ola", "10.0.0.1", true)).isTrue();
+    fail("ola", "10.0.0.1", AttemptThrottle.ALLOWED);
+    assertThat(waits("ola", "10.0.0.1")).as("who guesses at it there").isPositive();
+  }
+
+  @Test
   void manyAddressesTogetherAreSlowedDownTooButNotTheOwnersOwnDevice() {
     for (int i = 0; i < AttemptThrottle.ALLOWED_WIDELY; i++) {
       tries("ola", "10.1.%d.%d".formatted(i / 250, i % 250), false);
