@@ -111,7 +111,8 @@ public final class Commands {
     }
     String[] said = Files.readString(control).strip().split(" ");
     HttpRequest request =
-        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + said[0] + "/api/archive/copy"))
+        HttpRequest.newBuilder(
+                URI.create("http://%s:%s/api/archive/copy".formatted(said[1], said[0])))
             .header(Control.HEADER, said[said.length - 1])
             .POST(HttpRequest.BodyPublishers.noBody())
             .build();

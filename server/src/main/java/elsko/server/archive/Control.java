@@ -1,8 +1,7 @@
 package elsko.server.archive;
 
+import elsko.server.https.ThisMachine;
 import java.io.IOException;
-import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,11 +31,16 @@ class Control {
   /** Beside https; null where there is no other. */
   private final Integer plainPort;
 
+  /** Where it listens, or one of the places. */
+  private final String host;
+
   Control(
       @Value("${elsko.data}") Path data,
       @Value("${spring.datasource.url}") String url,
       @Value("${elsko.https:}") String https,
-      @Value("${elsko.https.plain-port:8080}") int plainPort) {
+      @Value("${elsko.https.plain-port:8080}") int plainPort,
+      @Value("${server.address:127.0.0.1}") String host) {
+    this.host = host;
     this.plainPort = https.isEmpty() ? null : plainPort;
     this.file = data.resolve(FILE);
     this.onDisk = url.startsWith("jdbc:h2:file:");
@@ -47,14 +51,10 @@ class Control {
 
   /** Whether a request comes from this machine and from somebody who can read the file. */
   boolean isOurs(String given, String address) {
-    try {
-      return given != null
-          && InetAddress.getByName(address).isLoopbackAddress()
-          && MessageDigest.isEqual(
-              given.getBytes(StandardCharsets.UTF_8), key.getBytes(StandardCharsets.UTF_8));
-    } catch (UnknownHostException foreign) {
-      return false;
-    }
+    return given != null
+        && ThisMachine.is(address)
+        && MessageDigest.isEqual(
+            given.getBytes(StandardCharsets.UTF_8), key.getBytes(StandardCharsets.UTF_8));
   }
 
   @EventListener
@@ -68,7 +68,7 @@ class Control {
           file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
     }
     int port = plainPort == null ? event.getWebServer().getPort() : plainPort;
-    Files.writeString(file, "%d %s\n".formatted(port, key));
+    Files.writeString(file, "%d %s %s\n".formatted(port, host, key));
   }
 
   @EventListener

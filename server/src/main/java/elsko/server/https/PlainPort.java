@@ -5,7 +5,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.InetAddress;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.GeneralSecurityException;
@@ -81,7 +80,7 @@ class PlainPort extends OncePerRequestFilter
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     String path = request.getRequestURI();
-    if (path.equals(COPY) && InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+    if (path.equals(COPY) && ThisMachine.is(request.getRemoteAddr())) {
       chain.doFilter(request, response);
       return;
     }

@@ -133,7 +133,7 @@ class OverHttpsTest {
         HttpClient.newHttpClient()
             .send(
                 door("/api/archive/copy")
-                    .header("X-Elsko-Control", control[1])
+                    .header("X-Elsko-Control", control[2])
                     .POST(BodyPublishers.noBody())
                     .build(),
                 BodyHandlers.ofByteArray());
