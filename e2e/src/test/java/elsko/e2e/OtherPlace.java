@@ -26,14 +26,18 @@ final class OtherPlace implements AutoCloseable {
   private final boolean apart;
 
   OtherPlace() {
-    apart = run("ip", "netns", "add", NAME);
-    if (apart) {
-      must("ip", "link", "add", NAME, "type", "veth", "peer", "name", "there", "netns", NAME);
-      must("ip", "addr", "add", HERE + "/24", "dev", NAME);
-      must("ip", "link", "set", NAME, "up");
-      must("ip", "-n", NAME, "addr", "add", THERE + "/24", "dev", "there");
-      must("ip", "-n", NAME, "link", "set", "there", "up");
-      must("ip", "-n", NAME, "link", "set", "lo", "up");
+    apart =
+        run("ip", "netns", "add", NAME)
+            && run(
+                "ip", "link", "add", NAME, "type", "veth", "peer", "name", "there", "netns", NAME)
+            && run("ip", "addr", "add", HERE + "/24", "dev", NAME)
+            && run("ip", "link", "set", NAME, "up")
+            && run("ip", "-n", NAME, "addr", "add", THERE + "/24", "dev", "there")
+            && run("ip", "-n", NAME, "link", "set", "there", "up")
+            && run("ip", "-n", NAME, "link", "set", "lo", "up")
+            && run("ip", "netns", "exec", NAME, "true");
+    if (!apart) {
+      leave();
     }
   }
 
@@ -107,10 +111,13 @@ final class OtherPlace implements AutoCloseable {
 
   @Override
   public void close() {
-    if (apart) {
-      run("ip", "link", "del", NAME);
-      run("ip", "netns", "del", NAME);
-    }
+    leave();
+  }
+
+  /** What was made of it, all or in part. */
+  private static void leave() {
+    run("ip", "link", "del", NAME);
+    run("ip", "netns", "del", NAME);
   }
 
   private static void must(String... command) {
