@@ -3,8 +3,7 @@ import type { FormEvent } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, got } from '../api/client';
-import { sessionQuery } from '../api/queries';
-import { forgetShown, hasComeIn } from '../offline/leaving';
+import { comesIn } from '../offline/leaving';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -71,9 +70,7 @@ function Welcome({ code }: { code: string }) {
       const who = await got(
         api.POST('/api/invitation', { params: { header }, body: { password } }),
       );
-      hasComeIn(who.name);
-      await forgetShown(queries);
-      queries.setQueryData(sessionQuery.queryKey, who);
+      await comesIn(queries, who);
     });
     setBusy(false);
     if (ok) void navigate('/', { replace: true });

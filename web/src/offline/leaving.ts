@@ -2,11 +2,11 @@ import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { SignedIn } from '../api/client';
 import { Refusal } from '../api/refusal';
+import { forgetDrafts } from '../parts/draft';
 import { shownOnDevice } from './keep-shown';
 
 /** Set while this device has signed out and the server has not heard of it yet. */
 const LEFT = 'elsko.left';
-const DRAFTS = 'elsko.draft.';
 /** Who came in last in this window: a session that is lost comes back to what was being typed. */
 const LAST = 'elsko.last';
 
@@ -21,7 +21,7 @@ export function hasLeft(): boolean {
  */
 export function hasComeIn(name: string): void {
   localStorage.removeItem(LEFT);
-  if (sessionStorage.getItem(LAST) !== name) forgetTyped();
+  if (sessionStorage.getItem(LAST) !== name) forgetDrafts();
   sessionStorage.setItem(LAST, name);
 }
 
@@ -33,10 +33,11 @@ export async function forgetShown(queries: QueryClient): Promise<void> {
   await shownOnDevice.removeClient();
 }
 
-function forgetTyped(): void {
-  Object.keys(sessionStorage)
-    .filter((key) => key.startsWith(DRAFTS))
-    .forEach((key) => sessionStorage.removeItem(key));
+/** Somebody has signed in here: what they are shown is theirs from now on. */
+export async function comesIn(queries: QueryClient, who: SignedIn): Promise<void> {
+  hasComeIn(who.name);
+  await forgetShown(queries);
+  queries.setQueryData(['session'], who);
 }
 
 /** Signs out on this device at once, and on the server as soon as it answers. */
@@ -44,7 +45,7 @@ export async function signOut(queries: QueryClient): Promise<void> {
   localStorage.setItem(LEFT, new Date().toISOString());
   await queries.cancelQueries();
   queries.setQueryData(['session'], null);
-  forgetTyped();
+  forgetDrafts();
   await forgetShown(queries);
   await tellServer();
 }

@@ -16,3 +16,10 @@ export function useDraft(key: string, initial = ''): [string, (text: string) => 
   const clear = useCallback(() => type(''), [type]);
   return [text, type, clear];
 }
+
+/** What was being typed here is not for whoever comes next. */
+export function forgetDrafts(): void {
+  Object.keys(sessionStorage)
+    .filter((key) => key.startsWith(PREFIX))
+    .forEach((key) => sessionStorage.removeItem(key));
+}

@@ -5,6 +5,7 @@ import { Popover } from 'radix-ui';
 import { Link, useNavigate } from 'react-router';
 import { useLine } from '../offline/device';
 import { signOut } from '../offline/leaving';
+import { roleWords } from '../people/roles';
 
 interface WhoMenuProps {
   name: string;
@@ -48,7 +49,7 @@ export function WhoMenu({ name, role, button, close, keys }: WhoMenuProps) {
         <p className="m-0">
           <b>{name}</b>
           <br />
-          <span className="text-soft">{role.toLowerCase().replace('_', ' ')}</span>
+          <span className="text-soft">{roleWords(role)}</span>
         </p>
         <button type="button" className="plain justify-self-start" onClick={keys}>
           Keys <kbd className="key ml-1">?</kbd>

@@ -1,6 +1,6 @@
 import type { Invited } from '../api/client';
 import { clock } from '../parts/words';
-import { ROLE } from './roles';
+import { roleWords } from './roles';
 import { SquareCode } from './square-code';
 
 /** What somebody scans to set their own password. It is seen this once. */
@@ -14,7 +14,7 @@ export function Invitation({ made, done }: { made: Invited; done: () => void }) 
     >
       <p className="m-0">
         <b>{person.name}</b>
-        {person.role && `, ${ROLE[person.role]}`}: scan this with your own phone and set your
+        {person.role && `, ${roleWords(person.role)}`}: scan this with your own phone and set your
         password. It works once, until {clock(made.until)}, and is not shown again.
       </p>
       <SquareCode

@@ -10,7 +10,7 @@ import { RowsFile } from '../parts/rows-file';
 import { Save, Section } from '../settings/section';
 import { Invitation } from './invitation';
 import { OnePerson } from './one-person';
-import { ROLE, ROLES } from './roles';
+import { ROLES, roleWords } from './roles';
 
 const STANDING: Record<PersonView['standing'], string> = {
   WALKS: 'no account, walks are planned for them',
@@ -54,7 +54,7 @@ export function PeopleSection() {
                 {person.name}
               </button>
               <span className="text-soft">
-                {[person.role && ROLE[person.role], STANDING[person.standing]]
+                {[person.role && roleWords(person.role), STANDING[person.standing]]
                   .filter(Boolean)
                   .join(', ')}
               </span>

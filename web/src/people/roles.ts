@@ -8,9 +8,7 @@ export const ROLES: Record<SignedIn['role'], string> = {
   VIEWER: 'viewer: reads',
 };
 
-export const ROLE: Record<SignedIn['role'], string> = {
-  COORDINATOR: 'coordinator',
-  TECHNICIAN: 'technician',
-  YARD_HAND: 'yard hand',
-  VIEWER: 'viewer',
-};
+/** A role in a sentence. */
+export function roleWords(role: string): string {
+  return role.toLowerCase().replace('_', ' ');
+}

@@ -4,7 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, got } from '../api/client';
 import { sessionQuery, welcomeQuery } from '../api/queries';
-import { forgetShown, hasComeIn } from '../offline/leaving';
+import { comesIn } from '../offline/leaving';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
@@ -29,9 +29,7 @@ export function SignIn() {
       const who = await got(
         api.POST('/api/session', { body: { name: asName, password: withPassword } }),
       );
-      hasComeIn(who.name);
-      await forgetShown(queries);
-      queries.setQueryData(sessionQuery.queryKey, who);
+      await comesIn(queries, who);
     });
     setBusy(false);
     if (ok) void navigate(to.startsWith('/') && !to.startsWith('//') ? to : '/', { replace: true });

@@ -46,11 +46,7 @@ final class ElskoProcess implements AutoCloseable {
   /** Over https, with an authority of its own; beside it the plain door. */
   static ElskoProcess overHttps() {
     ElskoProcess elsko = new ElskoProcess(temporary(), freePort());
-    try {
-      copy(demonstration(), elsko.data);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    elsko.takesOver(demonstration());
     elsko.plainPort = freePort();
     elsko.start("--elsko.https=own", "--elsko.https.plain-port=" + elsko.plainPort);
     return elsko;
@@ -71,12 +67,16 @@ final class ElskoProcess implements AutoCloseable {
 
   private ElskoProcess(Path copied) {
     this(temporary(), freePort());
+    takesOver(copied);
+    start();
+  }
+
+  private void takesOver(Path copied) {
     try {
       copy(copied, data);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    start();
   }
 
   private ElskoProcess(Path data, int port) {

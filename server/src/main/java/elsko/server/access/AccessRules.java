@@ -189,15 +189,9 @@ class AccessRules {
   private static void signInFirst(
       ProblemWriter problems, HttpServletResponse response, AuthenticationException why)
       throws IOException {
-    if (why instanceof TooMany guessed) {
-      TooManyAttempts tooMany = guessed.why();
-      response.setHeader("Retry-After", Long.toString(tooMany.untilNextTry().toSeconds() + 1));
-      problems.write(
-          response,
-          HttpStatus.TOO_MANY_REQUESTS,
-          "Wait",
-          "password",
-          TooManyAttempts.words(tooMany.untilNextTry()));
+    if (why instanceof TooManyAttempts tooMany) {
+      response.setHeader("Retry-After", tooMany.retryAfter());
+      problems.write(response, HttpStatus.TOO_MANY_REQUESTS, "Wait", "password", tooMany.words());
       return;
     }
     problems.write(response, HttpStatus.UNAUTHORIZED, "Sign in", "session", "Sign in first.");

@@ -21,7 +21,7 @@ class GuessingProblems {
 
   static ResponseEntity<ProblemDetail> answer(TooManyAttempts tooMany, String field) {
     return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-        .header(HttpHeaders.RETRY_AFTER, Long.toString(tooMany.untilNextTry().toSeconds() + 1))
-        .body(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Wait", field, tooMany.getMessage()));
+        .header(HttpHeaders.RETRY_AFTER, tooMany.retryAfter())
+        .body(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Wait", field, tooMany.words()));
   }
 }

@@ -1,19 +1,15 @@
 package elsko.server.access;
 
+import elsko.server.digest.RandomKey;
+import elsko.server.digest.Sha256;
 import elsko.server.people.AccountEnded;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -30,13 +26,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class KnownDevices {
   private static final String COOKIE = "ELSKO_DEVICE";
-  private static final int KEY_BYTES = 24;
   private static final Duration KEPT = Duration.ofDays(400);
   private static final int MOST_EACH = 20;
 
   private final DeviceRepository devices;
   private final Clock clock;
-  private final SecureRandom random = new SecureRandom();
 
   KnownDevices(DeviceRepository devices, Clock clock) {
     this.devices = devices;
@@ -50,7 +44,7 @@ class KnownDevices {
     if (key == null) {
       return null;
     }
-    String hash = hash(key);
+    String hash = Sha256.hex(key);
     return devices.findByPersonIdAndKeyHash(person, hash).isPresent() ? hash : null;
   }
 
@@ -60,11 +54,9 @@ class KnownDevices {
     Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
     String key = key(request);
     if (key == null) {
-      byte[] bytes = new byte[KEY_BYTES];
-      random.nextBytes(bytes);
-      key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+      key = RandomKey.made();
     }
-    String hash = hash(key);
+    String hash = Sha256.hex(key);
     devices
         .findByPersonIdAndKeyHash(person, hash)
         .ifPresentOrElse(
@@ -100,14 +92,5 @@ class KnownDevices {
       }
     }
     return null;
-  }
-
-  private static String hash(String key) {
-    try {
-      MessageDigest sha = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(sha.digest(key.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException(impossible);
-    }
   }
 }

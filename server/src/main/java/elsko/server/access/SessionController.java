@@ -139,8 +139,8 @@ class SessionController {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> wrong(AuthenticationException why) {
-    if (why instanceof TooMany tooMany) {
-      return GuessingProblems.answer(tooMany.why(), "password");
+    if (why instanceof TooManyAttempts tooMany) {
+      return GuessingProblems.answer(tooMany, "password");
     }
     return ResponseEntity.status(HttpStatus.UNAUTHORIZED)
         .body(

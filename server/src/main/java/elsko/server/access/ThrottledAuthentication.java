@@ -43,13 +43,7 @@ class ThrottledAuthentication implements AuthenticationProvider {
     String typed =
         attempt.getCredentials() instanceof String text && text.length() <= LONGEST ? text : "";
     String what = account.map(AccountNow::name).orElse(attempt.getName());
-    boolean right;
-    try {
-      right = fits(account.orElse(null), what, typed);
-    } catch (TooManyAttempts tooMany) {
-      throw new TooMany(tooMany);
-    }
-    if (!right) {
+    if (!fits(account.orElse(null), what, typed)) {
       throw new BadCredentialsException("Name and password do not fit together.");
     }
     return Account.signedIn(account.orElseThrow());

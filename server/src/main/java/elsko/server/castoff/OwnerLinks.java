@@ -6,19 +6,16 @@ import elsko.server.access.Recent;
 import elsko.server.access.TooManyAttempts;
 import elsko.server.audit.About;
 import elsko.server.audit.Audit;
+import elsko.server.digest.RandomKey;
+import elsko.server.digest.Sha256;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +28,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class OwnerLinks {
-  private static final int KEY_BYTES = 24;
   private static final int MOST_DAYS = 400;
   private static final String GUESSED = "owner link";
 
@@ -40,10 +36,10 @@ class OwnerLinks {
   private final AttemptThrottle throttle;
   private final Audit audit;
   private final Clock clock;
-  private final SecureRandom random = new SecureRandom();
 
   /** A round and what came after it are few sentences. */
-  private final Recent said = new Recent(1 << 10, 30, Duration.ofMinutes(5), random.nextInt());
+  private final Recent said =
+      new Recent(1 << 10, 30, Duration.ofMinutes(5), new SecureRandom().nextInt());
 
   OwnerLinks(
       OwnerLinkRepository links, Fleet fleet, AttemptThrottle throttle, Audit audit, Clock clock) {
@@ -85,13 +81,11 @@ class OwnerLinks {
     }
     String name = fleet.boat(boat).description().name();
     audit.note(About.LINKS, "Made a link to %s for %d days".formatted(name, days));
-    byte[] bytes = new byte[KEY_BYTES];
-    random.nextBytes(bytes);
-    String key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    String key = RandomKey.made();
     Instant now = now();
     OwnerLink link =
         links.save(
-            new OwnerLink(boat, hash(key), who.name(), now, now.plus(Duration.ofDays(days))));
+            new OwnerLink(boat, Sha256.hex(key), who.name(), now, now.plus(Duration.ofDays(days))));
     return new MadeLink(link.id(), key, link.expiresAt());
   }
 
@@ -122,7 +116,7 @@ class OwnerLinks {
    */
   @Transactional
   UUID opened(@Nullable String key, String address) {
-    OwnerLink link = key == null ? null : links.findByKeyHash(hash(key)).orElse(null);
+    OwnerLink link = key == null ? null : links.findByKeyHash(Sha256.hex(key)).orElse(null);
     if (link == null || !link.opens(now())) {
       if (link == null && key != null) {
         throttle.wrongKey(GUESSED, address);
@@ -142,7 +136,7 @@ class OwnerLinks {
   UUID openedToWrite(@Nullable String key, String address) {
     UUID boat = opened(key, address);
     Instant now = now();
-    String link = hash(key == null ? "" : key);
+    String link = Sha256.hex(key == null ? "" : key);
     Duration wait = said.waitFor(link, now);
     if (!wait.isZero()) {
       throw new TooManyAttempts(wait);
@@ -153,14 +147,5 @@ class OwnerLinks {
 
   private Instant now() {
     return clock.instant().truncatedTo(ChronoUnit.MICROS);
-  }
-
-  private static String hash(String key) {
-    try {
-      MessageDigest sha = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(sha.digest(key.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException(impossible);
-    }
   }
 }

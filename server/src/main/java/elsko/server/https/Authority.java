@@ -82,14 +82,13 @@ final class Authority {
   }
 
   /** The one in a folder; made where there is none. */
-  static Authority in(Path folder, MachineNames machine, Instant now)
-      throws IOException, GeneralSecurityException {
+  static Authority in(Path folder, Instant now) throws IOException, GeneralSecurityException {
     Path certificate = folder.resolve("authority.pem");
     Path key = folder.resolve("authority-key.pem");
     if (Files.exists(certificate) && Files.exists(key)) {
       return new Authority(Pem.certificate(certificate), Pem.key(key));
     }
-    Authority made = made(machine, now);
+    Authority made = made(MachineNames.now(), now);
     Pem.write(key, made.key);
     Pem.write(certificate, made.certificate);
     return made;

@@ -33,7 +33,7 @@ final class OwnCertificate {
       Files.createDirectories(data);
       Files.createDirectory(folder, Pem.ownFolder());
     }
-    return new OwnCertificate(folder, Authority.in(folder, MachineNames.now(), now));
+    return new OwnCertificate(folder, Authority.in(folder, now));
   }
 
   /**

@@ -1,11 +1,8 @@
 package elsko.server.people;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
+import elsko.server.digest.Sha256;
 import java.security.SecureRandom;
 import java.time.Duration;
-import java.util.HexFormat;
 import java.util.Locale;
 
 /** By which somebody sets their own password, once: 100 bits, in letters that can be read out. */
@@ -29,11 +26,6 @@ final class OneTimeCode {
   /** As it is kept; the code cannot be had from it. */
   static String hash(String code) {
     String plain = code.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]", "");
-    try {
-      MessageDigest sha = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(sha.digest(plain.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException(impossible);
-    }
+    return Sha256.hex(plain);
   }
 }

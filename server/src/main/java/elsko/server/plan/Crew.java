@@ -4,6 +4,7 @@ import elsko.core.Refused;
 import elsko.core.kit.KitKind;
 import elsko.core.plan.Equipment;
 import elsko.core.plan.Skill;
+import elsko.server.digest.RandomKey;
 import elsko.server.kit.Kit;
 import elsko.server.live.Changed;
 import elsko.server.people.People;
@@ -13,9 +14,7 @@ import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
 import jakarta.persistence.EntityManager;
-import java.security.SecureRandom;
 import java.time.LocalDate;
-import java.util.Base64;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -46,7 +45,6 @@ public class Crew {
   private final People people;
   private final EntityManager entities;
   private final ApplicationEventPublisher events;
-  private final SecureRandom random = new SecureRandom();
 
   Crew(
       WorkerRepository workers,
@@ -143,7 +141,7 @@ public class Crew {
     }
     WorkerRow row = workers.findByPersonId(person).orElse(null);
     if (row == null) {
-      row = new WorkerRow(person, token());
+      row = new WorkerRow(person, RandomKey.made());
     } else {
       StaleEdit.refuseUnless(row.version(), ifMatch);
     }
@@ -201,7 +199,7 @@ public class Crew {
   /** A new address for somebody's calendar; the old one opens nothing any more. */
   @Transactional
   public CrewView newFeed(UUID id) {
-    worker(id).newFeed(token());
+    worker(id).newFeed(RandomKey.made());
     return view();
   }
 
@@ -255,12 +253,6 @@ public class Crew {
       throw Refused.value(field, "A time from 00:00 to 24:00.");
     }
     return value;
-  }
-
-  private String token() {
-    byte[] bytes = new byte[24];
-    random.nextBytes(bytes);
-    return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
   }
 
   private static WorkerView viewOf(WorkerRow row) {

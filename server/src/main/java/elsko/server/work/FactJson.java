@@ -3,13 +3,10 @@ package elsko.server.work;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import elsko.core.ledger.Entry;
 import elsko.core.ledger.Fact;
+import elsko.server.digest.Sha256;
 import elsko.server.names.Names;
 import elsko.server.names.NamesInJson;
 import elsko.server.said.NewEntry;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -60,21 +57,12 @@ class FactJson {
    * count: a later version that knows more of them still recognizes what an earlier one kept.
    */
   String fingerprint(NewEntry entry) {
-    return digest(printed(entry));
+    return Sha256.hex(printed(entry));
   }
 
   /** The same of one that was not sent as an entry. */
   String fingerprint(Entry entry) {
-    return digest(withoutNulls.writeValueAsString(entry));
-  }
-
-  private static String digest(String text) {
-    try {
-      byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
+    return Sha256.hex(withoutNulls.writeValueAsString(entry));
   }
 
   /** What a fingerprint is taken of: an entry as entries were always written, whoever sent it. */

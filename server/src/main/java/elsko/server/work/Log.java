@@ -452,7 +452,6 @@ public class Log {
     private final BoatRow row;
     private final Boat boat;
     private final SignedIn who;
-    private final Role role;
     private final List<Entry> log;
     private final Map<UUID, Card> cards = new HashMap<>();
     private final YardRules rules = yards.rules();
@@ -465,7 +464,6 @@ public class Log {
       this.row = row;
       this.boat = row.boat();
       this.who = who;
-      this.role = who.role();
       this.log = new ArrayList<>(log);
       fold();
     }
@@ -534,7 +532,7 @@ public class Log {
      * @param then the boat as it stood when it happened
      */
     private Entry checked(Entry entry, BoatState then) {
-      MayEnter.check(role, boat, entry.fact());
+      MayEnter.check(who.role(), boat, entry.fact());
       if (entry.fact().is(Fact.Withdrawn.class)) {
         throw Refused.value("corrects", "Say which entry is taken back.");
       }
@@ -611,9 +609,9 @@ public class Log {
               boat, proof, rules, log, sent.corrects(), sent.person(), sent.fact());
       MayCorrect.check(who, wrong, people.roleOf(wrong.person()));
       // Who may say a thing may also take it back.
-      MayEnter.check(role, boat, wrong.fact());
+      MayEnter.check(who.role(), boat, wrong.fact());
       if (!sent.fact().is(Fact.Withdrawn.class)) {
-        MayEnter.check(role, boat, sent.fact());
+        MayEnter.check(who.role(), boat, sent.fact());
       }
       Entry entry =
           new Entry(
