@@ -25,9 +25,7 @@ class EventsController {
   @GetMapping(path = "/api/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter listen(Principal who, HttpServletRequest request) throws IOException {
     HttpSession session = request.getSession(false);
-    SseEmitter screen = listeners.add(who.getName(), session == null ? "" : session.getId());
-    screen.send(SseEmitter.event().name("hello").data("{}"));
-    return screen;
+    return listeners.add(who.getName(), session == null ? "" : session.getId());
   }
 
   /** After the commit, so that whoever looks again sees it. */

@@ -1,6 +1,9 @@
 package elsko.server.live;
 
 import java.io.IOException;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
@@ -13,7 +16,19 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 public class Listeners {
   private static final long NO_TIMEOUT = 0;
+  private static final int ENDED_KEPT = 1_000;
   private final Set<Listener> open = ConcurrentHashMap.newKeySet();
+
+  /** Sessions that ended lately. */
+  private final Set<String> ended =
+      Collections.synchronizedSet(
+          Collections.newSetFromMap(
+              new LinkedHashMap<>() {
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<String, Boolean> eldest) {
+                  return size() > ENDED_KEPT;
+                }
+              }));
 
   /**
    * @param person whose it is
@@ -21,12 +36,17 @@ public class Listeners {
    */
   private record Listener(String person, String session, SseEmitter screen) {}
 
-  SseEmitter add(String person, String session) {
+  SseEmitter add(String person, String session) throws IOException {
     SseEmitter screen = new SseEmitter(NO_TIMEOUT);
+    screen.send(SseEmitter.event().name("hello").data("{}"));
     Listener one = new Listener(person, session, screen);
     screen.onCompletion(() -> open.remove(one));
     screen.onError(broken -> open.remove(one));
     open.add(one);
+    // It may have ended between being let in and standing here.
+    if (ended.contains(session)) {
+      end(session);
+    }
     return screen;
   }
 
@@ -43,6 +63,7 @@ public class Listeners {
 
   /** Ends what listens in a session. */
   public void end(String session) {
+    ended.add(session);
     end(one -> one.session().equals(session));
   }
 

@@ -139,8 +139,9 @@ class PeopleTest {
   @Timeout(30)
   void signingOutEndsTheStreamOfThatSession() throws Exception {
     Browser phone = here("Plover", "VIEWER");
+    java.io.InputStream stream = phone.stream("/api/events").get(10, TimeUnit.SECONDS);
     CompletableFuture<List<String>> heard =
-        phone.stream("/api/events").thenApply(PeopleTest::untilItEnds);
+        CompletableFuture.supplyAsync(() -> untilItEnds(stream));
     assertThat(phone.send("POST", "/api/session/end", null, true).status()).isEqualTo(204);
     assertThat(heard.get(10, TimeUnit.SECONDS)).contains("event:hello");
   }
