@@ -123,7 +123,7 @@ class PhotosTest {
     byte[] half = Arrays.copyOf(picture("png", 300, 300), 60);
     assertThat(send("PUT", yarn, id, "image/png", half).statusCode()).isEqualTo(422);
     assertThat(send("PUT", yarn, id, "image/jpeg", new byte[5_000_000]).statusCode())
-        .isEqualTo(422);
+        .isEqualTo(413);
     assertThat(send("PUT", yarn, id, "image/png", picture("png", 7000, 2)).statusCode())
         .isEqualTo(422);
     assertThat(send("GET", yarn, id, null, null).statusCode()).isEqualTo(404);

@@ -7,7 +7,9 @@ import static org.springframework.http.HttpMethod.GET;
 import static org.springframework.http.HttpMethod.POST;
 import static org.springframework.http.HttpMethod.PUT;
 
+import elsko.server.edges.Bodies;
 import elsko.server.people.AccountsNow;
+import elsko.server.problems.ProblemWriter;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -63,8 +65,9 @@ class AccessRules {
         .authorizeHttpRequests(
             rules ->
                 rules
-                    .dispatcherTypeMatchers(
-                        DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
+                    .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD)
+                    .permitAll()
+                    .requestMatchers(AccessRules::wasLetIn)
                     .permitAll()
                     .requestMatchers(GET, "/api/welcome", "/api/session")
                     .permitAll()
@@ -175,6 +178,11 @@ class AccessRules {
         .formLogin(form -> form.disable())
         .logout(logout -> logout.disable())
         .build();
+  }
+
+  /** What goes on after it was answered; whoever is locked while a body comes is not let in. */
+  private static boolean wasLetIn(HttpServletRequest request) {
+    return request.getDispatcherType() == DispatcherType.ASYNC && !Bodies.hasCome(request);
   }
 
   /**

@@ -33,6 +33,12 @@ final class AsOfNow extends OncePerRequestFilter {
     return !request.getRequestURI().startsWith("/api/");
   }
 
+  /** Also when a body has come: that may have taken a while. */
+  @Override
+  protected boolean shouldNotFilterAsyncDispatch() {
+    return false;
+  }
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)

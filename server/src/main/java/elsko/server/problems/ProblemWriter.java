@@ -1,6 +1,5 @@
-package elsko.server.access;
+package elsko.server.problems;
 
-import elsko.server.problems.Problem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.http.HttpStatus;
@@ -10,19 +9,18 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Problem documents for what is refused before any controller is reached. */
 @Component
-class ProblemWriter {
+public class ProblemWriter {
   private final JsonMapper json;
 
   ProblemWriter(JsonMapper json) {
     this.json = json;
   }
 
-  void write(
+  public void write(
       HttpServletResponse response, HttpStatus status, String title, String field, String why)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.setCharacterEncoding("UTF-8");
-    response.getWriter().write(json.writeValueAsString(Problem.of(status, title, field, why)));
+    response.getOutputStream().write(json.writeValueAsBytes(Problem.of(status, title, field, why)));
   }
 }
