@@ -13,10 +13,13 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -105,6 +108,34 @@ class PhotosTest {
         ImageIO.read(new ByteArrayInputStream(send("GET", yarn, id, null, null).body()));
     assertThat(kept.getWidth()).isEqualTo(1600);
     assertThat(kept.getHeight()).isEqualTo(600);
+  }
+
+  @Test
+  void aSmallFileMayHoldAHugePictureAndStopsNobody() throws Exception {
+    Yarn yarn = new Yarn("Huge");
+    byte[] huge = deep(5000);
+    assertThat(huge.length).isLessThan(300_000);
+    List<CompletableFuture<Integer>> sent = new ArrayList<>();
+    for (int i = 0; i < 4; i++) {
+      sent.add(
+          CompletableFuture.supplyAsync(
+              () -> send("PUT", yarn, UUID.randomUUID(), "image/png", huge).statusCode()));
+    }
+    yarn.kept(entry("NOTED", "text", "Meanwhile."));
+    for (CompletableFuture<Integer> one : sent) {
+      assertThat(one.get()).isEqualTo(204);
+    }
+    assertThat(send("PUT", yarn, UUID.randomUUID(), "image/png", deep(5001)).statusCode())
+        .as("more pixels than anybody's")
+        .isEqualTo(422);
+  }
+
+  /** Square, of one tone, 16 bits a tone. */
+  private static byte[] deep(int side) throws IOException {
+    BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_USHORT_GRAY);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", out);
+    return out.toByteArray();
   }
 
   @Test

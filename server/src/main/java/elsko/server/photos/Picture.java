@@ -12,6 +12,7 @@ import java.util.Iterator;
 import java.util.Locale;
 import java.util.Set;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageInputStream;
@@ -25,6 +26,7 @@ final class Picture {
   static final int MOST_BYTES = 4_000_000;
 
   private static final int MOST_PIXELS_A_SIDE = 6_000;
+  private static final int MOST_PIXELS = 25_000_000;
   private static final int LONGER_SIDE = 1_600;
   private static final Set<String> KINDS = Set.of("jpeg", "png");
 
@@ -57,15 +59,27 @@ final class Picture {
       }
       try {
         reader.setInput(in, true, true);
-        // Looked at before it is unpacked: a small file may claim a huge picture.
-        if (reader.getWidth(0) > MOST_PIXELS_A_SIDE || reader.getHeight(0) > MOST_PIXELS_A_SIDE) {
-          throw Refused.value("photo", "At most 6,000 pixels a side.");
-        }
-        return reader.read(0);
+        return read(reader);
       } finally {
         reader.dispose();
       }
     }
+  }
+
+  /** Looked at before it is unpacked: a small file may claim a huge picture. */
+  private static BufferedImage read(ImageReader reader) throws IOException {
+    int width = reader.getWidth(0);
+    int height = reader.getHeight(0);
+    if (width > MOST_PIXELS_A_SIDE || height > MOST_PIXELS_A_SIDE) {
+      throw Refused.value("photo", "At most 6,000 pixels a side.");
+    }
+    if ((long) width * height > MOST_PIXELS) {
+      throw Refused.value("photo", "At most 25 million pixels.");
+    }
+    ImageReadParam sampled = reader.getDefaultReadParam();
+    int every = Math.max(1, Math.max(width, height) / (2 * LONGER_SIDE));
+    sampled.setSourceSubsampling(every, every, 0, 0);
+    return reader.read(0, sampled);
   }
 
   private static BufferedImage scaled(BufferedImage image) {

@@ -7,8 +7,10 @@ import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -69,6 +71,13 @@ class Problems {
         "Not now",
         "boat",
         "Others are changing the same at this moment. Try again.");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> busy(Busy busy) {
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, "5")
+        .body(Problem.of(HttpStatus.SERVICE_UNAVAILABLE, "Not now", "request", busy.getMessage()));
   }
 
   @ExceptionHandler
