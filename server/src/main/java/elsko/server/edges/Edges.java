@@ -23,7 +23,7 @@ class Edges {
   @Bean
   FilterRegistrationBean<FirstLook> firstLook(WaitingBodies waiting, ProblemWriter problems) {
     FilterRegistrationBean<FirstLook> first =
-        new FilterRegistrationBean<>(new FirstLook(waiting, problems));
+        new FilterRegistrationBean<>(new FirstLook(waiting, problems, new Memory()));
     first.setOrder(Ordered.HIGHEST_PRECEDENCE);
     first.setDispatcherTypes(DispatcherType.REQUEST, DispatcherType.ASYNC);
     return first;

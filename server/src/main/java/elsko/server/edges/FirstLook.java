@@ -13,6 +13,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Locale;
 import java.util.concurrent.Semaphore;
+import java.util.function.BooleanSupplier;
 import org.springframework.http.HttpStatus;
 
 /**
@@ -28,10 +29,12 @@ final class FirstLook extends HttpFilter {
   private static final int AT_ONCE = 8_192;
 
   private final transient Semaphore atWork = new Semaphore(MOST_AT_WORK);
+  private final transient BooleanSupplier memoryIsShort;
   private final transient WaitingBodies waiting;
   private final transient ProblemWriter problems;
 
-  FirstLook(WaitingBodies waiting, ProblemWriter problems) {
+  FirstLook(WaitingBodies waiting, ProblemWriter problems, BooleanSupplier memoryIsShort) {
+    this.memoryIsShort = memoryIsShort;
     this.waiting = waiting;
     this.problems = problems;
   }
@@ -47,6 +50,8 @@ final class FirstLook extends HttpFilter {
           "Not accepted",
           "Content-Type",
           "Elsko takes no forms: JSON, CSV or a picture.");
+    } else if (memoryIsShort.getAsBoolean() && !isEntries(request)) {
+      notNow(response, "Elsko is short of memory at this moment. Try again in a little while.");
     } else if (atWork.tryAcquire()) {
       try {
         chain.doFilter(request, response);
@@ -54,17 +59,21 @@ final class FirstLook extends HttpFilter {
         atWork.release();
       }
     } else {
-      response.setHeader("Retry-After", "1");
-      problems.write(
-          response,
-          HttpStatus.SERVICE_UNAVAILABLE,
-          "Not now",
-          "request",
-          "Too many ask at once. Try again in a moment.");
+      notNow(response, "Too many ask at once. Try again in a moment.");
     }
     if (!request.isAsyncStarted() && Bodies.hasBody(request)) {
       letRunOut(request, response);
     }
+  }
+
+  private void notNow(HttpServletResponse response, String why) throws IOException {
+    response.setHeader("Retry-After", "1");
+    problems.write(response, HttpStatus.SERVICE_UNAVAILABLE, "Not now", "request", why);
+  }
+
+  /** What was done on a boat is kept as long as anything is. */
+  private static boolean isEntries(HttpServletRequest request) {
+    return request.getRequestURI().endsWith("entries");
   }
 
   /** Its fields would be read while the gate still looks. */

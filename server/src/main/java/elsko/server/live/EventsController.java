@@ -11,14 +11,17 @@ import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Server-sent events: one line to each open screen for each committed change. */
 @RestController
 class EventsController {
   private static final long BEAT_MS = 20_000;
   private final Listeners listeners;
+  private final JsonMapper json;
 
-  EventsController(Listeners listeners) {
+  EventsController(Listeners listeners, JsonMapper json) {
+    this.json = json;
     this.listeners = listeners;
   }
 
@@ -31,12 +34,12 @@ class EventsController {
   /** After the commit, so that whoever looks again sees it. */
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   void tell(Changed changed) {
-    listeners.send(SseEmitter.event().name("changed").data(changed, MediaType.APPLICATION_JSON));
+    listeners.tell(json.writeValueAsString(changed));
   }
 
   /** Finds out which screens are gone. */
   @Scheduled(fixedDelay = BEAT_MS)
   void beat() {
-    listeners.send(SseEmitter.event().comment("beat"));
+    listeners.tell("");
   }
 }
