@@ -15,7 +15,7 @@ import java.util.Base64;
 import java.util.concurrent.TimeUnit;
 
 /** The application from the launcher's call to its word that it is ready. */
-final class Running implements AutoCloseable {
+public final class Running implements AutoCloseable {
   private static final HttpClient HTTP = HttpClient.newHttpClient();
 
   private final Process process;
@@ -27,8 +27,17 @@ final class Running implements AutoCloseable {
     this(root, data, "");
   }
 
+  /** A demonstration, whose accounts everybody knows. */
+  public static Running demonstration(Path root, Path data) throws IOException {
+    return new Running(root, data, "demo", "demo");
+  }
+
   /** On a folder whose coordinator has this password already. */
   Running(Path root, Path data, String knownPassword) throws IOException {
+    this(root, data, knownPassword, "serve");
+  }
+
+  private Running(Path root, Path data, String knownPassword, String mode) throws IOException {
     password = knownPassword;
     try (ServerSocket free = new ServerSocket(0)) {
       port = free.getLocalPort();
@@ -37,7 +46,7 @@ final class Running implements AutoCloseable {
     process =
         new ProcessBuilder(
                 root.resolve("elsko").toString(),
-                "serve",
+                mode,
                 "--port",
                 Integer.toString(port),
                 "--data",
@@ -57,15 +66,21 @@ final class Running implements AutoCloseable {
       throw new IllegalStateException("the application did not start");
     }
     seconds = (System.nanoTime() - from) / 1e9;
+    // Nobody else reads what it says: a full pipe would stop it.
+    Thread.ofPlatform().daemon().start(() -> said.lines().forEach(ignored -> {}));
   }
 
-  static HttpResponse<String> send(HttpRequest.Builder request)
+  public static HttpResponse<String> send(HttpRequest.Builder request)
       throws IOException, InterruptedException {
     return HTTP.send(request.build(), BodyHandlers.ofString());
   }
 
-  String address(String path) {
+  public String address(String path) {
     return "http://localhost:" + port + path;
+  }
+
+  public int port() {
+    return port;
   }
 
   String password() {
@@ -73,14 +88,24 @@ final class Running implements AutoCloseable {
   }
 
   String authorization() {
-    String pair = "coordinator:" + password;
+    return authorization("coordinator");
+  }
+
+  /** As the API takes it. */
+  public String authorization(String account) {
+    String pair = account + ":" + password;
     return "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8));
   }
 
-  HttpRequest.Builder request(String path) {
+  public HttpRequest.Builder request(String path) {
+    return request(path, "coordinator");
+  }
+
+  /** A request in somebody's name. */
+  public HttpRequest.Builder request(String path, String account) {
     return HttpRequest.newBuilder(URI.create(address(path)))
         .header("Content-Type", "application/json")
-        .header("Authorization", authorization());
+        .header("Authorization", authorization(account));
   }
 
   @Override
