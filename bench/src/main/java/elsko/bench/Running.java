@@ -67,7 +67,17 @@ public final class Running implements AutoCloseable {
     }
     seconds = (System.nanoTime() - from) / 1e9;
     // Nobody else reads what it says: a full pipe would stop it.
-    Thread.ofPlatform().daemon().start(() -> said.lines().forEach(ignored -> {}));
+    Thread.ofPlatform().daemon().start(() -> readOn(said));
+  }
+
+  private static void readOn(BufferedReader said) {
+    try {
+      while (said.readLine() != null) {
+        // Nobody asks.
+      }
+    } catch (IOException over) {
+      // It has ended.
+    }
   }
 
   public static HttpResponse<String> send(HttpRequest.Builder request)

@@ -111,9 +111,10 @@ final class LargeYard implements AutoCloseable {
   /** Something somebody does on a boat, as a device sends it. */
   static String entry(int turn) {
     return """
-    {"sentAt":"%s","entries":[{"id":"%s","deviceTime":"%s","kind":"FITTING_SET","fitting":"battery","state":"%s"}]}
+    {"sentAt":"%s","entries":[{"id":"%s","deviceTime":"%s","kind":"FITTING_SET","fitting":"key","state":"%s"}]}
     """
-        .formatted(Instant.now(), UUID.randomUUID(), Instant.now(), turn % 2 == 0 ? "OFF" : "ON");
+        .formatted(
+            Instant.now(), UUID.randomUUID(), Instant.now(), turn % 2 == 0 ? "OFFICE" : "HELM");
   }
 
   @Override

@@ -1,5 +1,6 @@
 package elsko.server.fleet;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -16,6 +17,15 @@ interface BoatProjectionRepository extends JpaRepository<BoatProjection, UUID> {
       order by b.name
       """)
   List<BoatLine> lines();
+
+  /** How long the logs of some boats are, and how often they were described. */
+  @Query(
+      """
+      select new elsko.server.fleet.Fleet$Length(b.id, p.entries, b.version)
+      from BoatRow b join BoatProjection p on p.boatId = b.id
+      where b.id in :ids
+      """)
+  List<Fleet.Length> lengths(Collection<UUID> ids);
 
   @Query("select p.berthId from BoatProjection p where p.berthId is not null")
   List<UUID> takenBerths();

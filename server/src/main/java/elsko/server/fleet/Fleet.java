@@ -56,6 +56,17 @@ public class Fleet {
     return projections.lines();
   }
 
+  /** How long the logs of some boats are, and in which version each is described. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Length> lengths(Collection<UUID> ids) {
+    Map<UUID, Length> found = new HashMap<>();
+    projections.lengths(ids).forEach(one -> found.put(one.boat(), one));
+    return found;
+  }
+
+  /** How long a boat's log is, and in which version it is described. */
+  public record Length(UUID boat, int entries, long version) {}
+
   /** Every boat, by name: the order a plan sees them in is the same wherever it is made. */
   @Transactional(readOnly = true)
   public List<UUID> ids() {

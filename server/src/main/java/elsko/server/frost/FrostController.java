@@ -8,19 +8,13 @@ import elsko.core.frost.FrostWords;
 import elsko.core.frost.Outlook;
 import elsko.core.frost.Pocket;
 import elsko.core.frost.PocketCourse;
-import elsko.core.frost.Tonight;
-import elsko.core.frost.WhatIf;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CircuitState;
 import elsko.server.frost.FleetFrost.Dated;
-import elsko.server.frost.FleetFrost.Standing;
 import elsko.server.work.AskView;
 import elsko.server.work.Log;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,13 +25,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class FrostController {
-  private static final int NIGHTS_SHOWN = 14;
-
   private final FleetFrost frost;
   private final Weather weather;
+  private final FrostShown shown;
   private final Log log;
 
-  FrostController(FleetFrost frost, Weather weather, Log log) {
+  FrostController(FleetFrost frost, Weather weather, FrostShown shown, Log log) {
+    this.shown = shown;
     this.frost = frost;
     this.weather = weather;
     this.log = log;
@@ -46,19 +40,7 @@ class FrostController {
   /** The frost clock over the yard. */
   @GetMapping("/api/frost")
   FrostView yard() {
-    FrostClock clock = frost.clock();
-    List<Dated> dated = frost.dated();
-    return new FrostView(
-        clock != null,
-        weather.today(),
-        weather.view(),
-        clock == null ? List.of() : clock.ensemble().nights(NIGHTS_SHOWN),
-        dated.stream().filter(d -> !d.waters().isEmpty()).map(this::line).toList(),
-        dated.stream()
-            .map(d -> tonight(clock, d))
-            .filter(Objects::nonNull)
-            .sorted(Comparator.comparingDouble(FrostView.TonightView::loss).reversed())
-            .toList());
+    return shown.yard();
   }
 
   /** The frost clock of one boat, with what would change it. */
@@ -88,9 +70,9 @@ class FrostController {
         outlook.evenOdds(),
         outlook.share(),
         outlook.circuits().stream().map(BoatFrostView.CircuitFrost::of).toList(),
-        tried(clock, dated),
+        FrostShown.tried(clock, dated),
         feared(dated.standing().state(), dated.past()),
-        clock.ensemble().nights(NIGHTS_SHOWN));
+        clock.ensemble().nights(FrostShown.NIGHTS));
   }
 
   /** What a pocket of water does through given hours of air. Stores nothing. */
@@ -104,40 +86,6 @@ class FrostController {
             required("tauHours", in.tauHours()), required("freezePointC", in.freezePointC())),
         required("startC", in.startC()),
         in.hourlyC());
-  }
-
-  private FrostView.BoatFrost line(Dated dated) {
-    Outlook outlook = dated.outlook();
-    return new FrostView.BoatFrost(
-        dated.standing().boat(),
-        outlook.deadline(),
-        outlook.evenOdds(),
-        outlook.deadline() == null
-            ? null
-            : (Integer) (int) ChronoUnit.DAYS.between(outlook.first(), outlook.deadline()),
-        outlook.firstToGo() == null ? null : outlook.firstToGo().name());
-  }
-
-  private static FrostView.@Nullable TonightView tonight(FrostClock clock, Dated dated) {
-    Standing standing = dated.standing();
-    BoatState state = standing.state();
-    Tonight tonight =
-        Tonight.concerns(dated.outlook(), dated.past())
-            ? Tonight.of(state.protection(), dated.outlook(), dated.past(), tried(clock, dated))
-            : Tonight.ofAccepted(state, clock.ensemble().nights(1).get(0));
-    return tonight == null
-        ? null
-        : new FrostView.TonightView(
-            standing.boat(),
-            standing.name(),
-            state.berth(),
-            tonight.words(),
-            tonight.action(),
-            tonight.loss());
-  }
-
-  private static List<WhatIf> tried(FrostClock clock, Dated dated) {
-    return WhatIf.of(clock, dated.standing().enclosure(), dated.waters(), dated.outlook());
   }
 
   private static List<BoatFrostView.FearedView> feared(BoatState state, FrostPast past) {

@@ -14,6 +14,7 @@ import elsko.core.plan.WorkLeft;
 import elsko.server.fleet.Fleet;
 import elsko.server.frost.FleetFrost;
 import elsko.server.live.Changed;
+import elsko.server.live.Kept;
 import elsko.server.work.FoldCache;
 import elsko.server.work.Log;
 import elsko.server.work.RedTagView;
@@ -50,6 +51,7 @@ class Visits {
   private final BoatDatesRepository dates;
   private final Clock clock;
   private final FoldCache<Either> works;
+  private final Kept<String, Map<UUID, BoatDates>> promised = new Kept<>();
 
   Visits(
       Fleet fleet, Yards yards, FleetFrost frost, BoatDatesRepository dates, Log log, Clock clock) {
@@ -109,6 +111,9 @@ class Visits {
   @Order(Ordered.HIGHEST_PRECEDENCE)
   void forget(Changed changed) {
     works.forget(changed);
+    if (changed.what() == Changed.What.PLAN) {
+      promised.forget();
+    }
   }
 
   private static Either work(Log.Folded folded, Yards yards, Instant at) {
@@ -157,9 +162,19 @@ class Visits {
 
   @Transactional(readOnly = true)
   Map<UUID, BoatDates> dates() {
-    Map<UUID, BoatDates> found = new HashMap<>();
-    dates.findAll().forEach(row -> found.put(row.boatId(), row));
-    return found;
+    return promised.of(
+        "all",
+        all -> {
+          Map<UUID, BoatDates> found = new HashMap<>();
+          dates.findAll().forEach(row -> found.put(row.boatId(), row));
+          return Map.copyOf(found);
+        });
+  }
+
+  /** Of one boat, as they are kept at this moment; null while nobody said any. */
+  @Transactional(readOnly = true)
+  @Nullable BoatDates dates(UUID boat) {
+    return dates.findById(boat).orElse(null);
   }
 
   /** Waits until nobody else changes this boat. */
@@ -189,14 +204,25 @@ class Visits {
 
   /** Every boat with something left to do that may be worked on within these days. */
   Laid lay(LocalDate today, int days) {
+    List<Work> included = included(dates());
+    return new Laid(visits(included, dates(), today, days), walking(included));
+  }
+
+  /** The same, wherever they lie. */
+  List<Visit> visits(LocalDate today, int days) {
     Map<UUID, BoatDates> known = dates();
+    return visits(included(known), known, today, days);
+  }
+
+  private List<Work> included(Map<UUID, BoatDates> known) {
+    return all(known).stream()
+        .filter(work -> !work.left().tasks().isEmpty() && isOurs(work, known.get(work.boat())))
+        .toList();
+  }
+
+  private List<Visit> visits(
+      List<Work> included, Map<UUID, BoatDates> known, LocalDate today, int days) {
     Map<UUID, Outlook> outlooks = outlooks();
-    List<Work> included = new ArrayList<>();
-    for (Work work : all(known)) {
-      if (!work.left().tasks().isEmpty() && isOurs(work, known.get(work.boat()))) {
-        included.add(work);
-      }
-    }
     List<Visit> visits = new ArrayList<>();
     for (int i = 0; i < included.size(); i++) {
       Work work = included.get(i);
@@ -215,7 +241,7 @@ class Visits {
               work.left().safeAfter(),
               loss(work, outlooks.get(work.boat()), days)));
     }
-    return new Laid(visits, walking(included));
+    return visits;
   }
 
   /** Not before it is released, and in spring not long before it is launched. */

@@ -16,6 +16,7 @@ import elsko.core.plan.VisitTask;
 import elsko.core.plan.Why;
 import elsko.core.plan.Worker;
 import elsko.server.live.Changed;
+import elsko.server.live.Kept;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
 import elsko.server.problems.NotFound;
@@ -32,6 +33,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -52,6 +54,8 @@ public class Walks {
   private final JsonMapper json;
   private final ApplicationEventPublisher events;
   private final Clock clock;
+  private final Map<PlanRow.Standing, Kept<UUID, PlanDocument>> documents =
+      new ConcurrentHashMap<>();
 
   Walks(
       PlanRepository plans,
@@ -99,27 +103,8 @@ public class Walks {
 
   private Planning planning(List<Stop> alsoPinned) {
     LocalDate today = today();
-    int minute = now().getHour() * 60 + now().getMinute();
-    int from = (minute + ROUNDED_TO_MINUTES - 1) / ROUNDED_TO_MINUTES * ROUNDED_TO_MINUTES;
-    List<WorkerRow> rows = crew.all();
-    if (rows.isEmpty()) {
-      throw Refused.state("workers", "Nobody is there to plan for: add people under Settings.");
-    }
-    List<Worker> workers = rows.stream().map(row -> row.worker(today, from, DAYS)).toList();
-    MeansRow means = crew.means();
-    int[] lifts = new int[DAYS];
-    Arrays.fill(lifts, means.liftSlots());
     Visits.Laid laid = visits.lay(today, DAYS);
-    Season season =
-        new Season(
-            today,
-            DAYS,
-            workers,
-            new Worker.Hours(means.pauseFrom(), means.pauseTo()),
-            laid.visits(),
-            crew.equipment(),
-            lifts,
-            laid.walkMinutes());
+    Season season = season(laid.visits(), laid.walkMinutes());
     PlanDocument published = published();
     List<Assignment> told = published == null ? List.of() : open(published.stops(), season);
     List<Stop> held = new ArrayList<>(alsoPinned);
@@ -130,6 +115,28 @@ public class Walks {
     pinned.addAll(begun(season, pinned));
     return new Planning(
         season, told, pinned, 0, told.isEmpty() ? 0 : Planning.TOLD_WEIGHT, today.toEpochDay());
+  }
+
+  private Season season(List<Visit> left, int[][] walkMinutes) {
+    LocalDate today = today();
+    int minute = now().getHour() * 60 + now().getMinute();
+    int from = (minute + ROUNDED_TO_MINUTES - 1) / ROUNDED_TO_MINUTES * ROUNDED_TO_MINUTES;
+    List<WorkerRow> rows = crew.all();
+    if (rows.isEmpty()) {
+      throw Refused.state("workers", "Nobody is there to plan for: add people under Settings.");
+    }
+    MeansRow means = crew.means();
+    int[] lifts = new int[DAYS];
+    Arrays.fill(lifts, means.liftSlots());
+    return new Season(
+        today,
+        DAYS,
+        rows.stream().map(row -> row.worker(today, from, DAYS)).toList(),
+        new Worker.Hours(means.pauseFrom(), means.pauseTo()),
+        left,
+        crew.equipment(),
+        lifts,
+        walkMinutes);
   }
 
   /** Stops that are still to be done, on a day that can still be worked. */
@@ -264,7 +271,7 @@ public class Walks {
 
   @Transactional(readOnly = true)
   public DatesView dates(UUID boat) {
-    BoatDates known = visits.dates().get(boat);
+    BoatDates known = visits.dates(boat);
     return known == null
         ? new DatesView(null, null, null)
         : new DatesView(known.releaseOn(), known.promisedOn(), known.launchOn());
@@ -344,11 +351,18 @@ public class Walks {
     return document(PlanRow.Standing.DRAFT);
   }
 
+  /** A plan is never written anew: each is read out of its row once. */
   private @Nullable PlanDocument document(PlanRow.Standing standing) {
-    return plans
-        .findFirstByStandingOrderByMadeAtDesc(standing)
-        .map(row -> json.readValue(row.document(), PlanDocument.class))
-        .orElse(null);
+    UUID newest = plans.newest(standing).orElse(null);
+    return newest == null
+        ? null
+        : documents
+            .computeIfAbsent(standing, first -> new Kept<>())
+            .of(newest, id -> read(plans.findById(id).orElseThrow()));
+  }
+
+  private PlanDocument read(PlanRow row) {
+    return json.readValue(row.document(), PlanDocument.class);
   }
 
   @Transactional(readOnly = true)
@@ -366,7 +380,7 @@ public class Walks {
         plans
             .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.DRAFT)
             .orElseThrow(() -> Refused.state("draft", "There is no draft to publish."));
-    PlanDocument document = json.readValue(draft.document(), PlanDocument.class);
+    PlanDocument document = read(draft);
     if (document.figures().brokenRules() > 0) {
       throw Refused.state("draft", "This draft breaks a rule; plan again before it is published.");
     }
@@ -494,10 +508,9 @@ public class Walks {
     if (document == null || document.undone().isEmpty()) {
       return new UnmetView(List.of(), List.of());
     }
-    Planning planning = planning();
+    Season season = season(visits.visits(today(), DAYS), new int[0][0]);
     Plan plan = new Plan(List.of(), document.undone(), document.figures());
-    return new UnmetView(
-        Unmet.words(planning.season(), plan), Unmet.boats(planning.season(), plan));
+    return new UnmetView(Unmet.words(season, plan), Unmet.boats(season, plan));
   }
 
   Map<UUID, Outlook> outlooks() {

@@ -1,19 +1,15 @@
 package elsko.server.plan;
 
-import elsko.core.frost.Outlook;
 import elsko.core.plan.Plan;
 import elsko.core.plan.Why;
 import elsko.core.plan.Yardstick;
 import elsko.server.csv.CsvText;
 import elsko.server.people.SignedIn;
-import elsko.server.plan.PlanDocument.Stop;
-import elsko.server.plan.Visits.Work;
 import elsko.server.plan.WalksView.PlanView;
 import elsko.server.plan.WalksView.Standing;
 import elsko.server.plan.WalksView.StopView;
 import java.time.LocalDate;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -36,30 +32,29 @@ class WalksController {
   private final Walks walks;
   private final PlanJob job;
   private final Crew crew;
-  private final DayLoads loads;
+  private final PlanShown shown;
 
-  WalksController(Walks walks, PlanJob job, Crew crew, DayLoads loads) {
+  WalksController(Walks walks, PlanJob job, Crew crew, PlanShown shown) {
     this.walks = walks;
     this.job = job;
     this.crew = crew;
-    this.loads = loads;
+    this.shown = shown;
   }
 
   /** The plan the coordinator works on: the draft, or what was published. */
   @GetMapping
   WalksView all(Authentication who) {
-    PlanDocument draft = walks.draft();
-    PlanDocument shown = draft == null ? walks.published() : draft;
+    PlanShown.Board board = shown.board();
     return new WalksView(
         walks.today(),
         Walks.DAYS,
-        shown == null ? null : view(shown, draft != null),
+        board.plan(),
         job.view(),
         crew.seenBy(SignedIn.by(who)),
-        walks.changes(),
-        walks.unmet(shown),
-        loads.of(shown),
-        (int) walks.works().stream().filter(work -> !work.left().tasks().isEmpty()).count());
+        board.changes(),
+        board.unmet(),
+        board.loads(),
+        board.boatsLeft());
   }
 
   /** The plan as a file. */
@@ -93,11 +88,11 @@ class WalksController {
   @GetMapping("/mine")
   MyWalk mine(@RequestParam(required = false) @Nullable LocalDate date, Authentication who) {
     String name = SignedIn.by(who).name();
-    PlanDocument told = walks.published();
+    PlanView told = shown.told();
     List<StopView> mine =
         told == null
             ? List.of()
-            : view(told, false).stops().stream()
+            : told.stops().stream()
                 .filter(stop -> stop.workers().stream().anyMatch(name::equalsIgnoreCase))
                 .toList();
     LocalDate day = date == null ? nextDay(mine) : date;
@@ -218,72 +213,6 @@ class WalksController {
   @GetMapping("/boats/{id}/dates")
   Walks.DatesView dates(@PathVariable UUID id) {
     return walks.dates(id);
-  }
-
-  private PlanView view(PlanDocument document, boolean draft) {
-    PlanRow row = walks.row(draft ? PlanRow.Standing.DRAFT : PlanRow.Standing.PUBLISHED);
-    Map<UUID, Work> works = new HashMap<>();
-    walks.works().forEach(work -> works.put(work.boat(), work));
-    Map<UUID, Outlook> outlooks = walks.outlooks();
-    return new PlanView(
-        draft,
-        row.madeAt(),
-        row.publishedAt(),
-        row.publishedBy(),
-        document.figures(),
-        document.stops().stream()
-            .filter(stop -> works.containsKey(stop.boat()))
-            .map(
-                stop ->
-                    view(
-                        stop,
-                        backAt(stop, document.stops()),
-                        works.get(stop.boat()),
-                        outlooks.get(stop.boat())))
-            .toList(),
-        document.undone().size());
-  }
-
-  private static @Nullable Integer backAt(Stop stop, List<Stop> all) {
-    if (stop.soak() == null) {
-      return null;
-    }
-    return all.stream()
-        .filter(next -> next.boat().equals(stop.boat()) && next.date().equals(stop.date()))
-        .map(Stop::start)
-        .filter(start -> start >= stop.end())
-        .min(Integer::compareTo)
-        .orElse(null);
-  }
-
-  private static StopView view(
-      Stop stop, @Nullable Integer backAt, Work work, @Nullable Outlook outlook) {
-    List<String> left = work.left().tasks().stream().map(task -> task.key()).toList();
-    Standing standing =
-        !left.contains(stop.task())
-            ? Standing.DONE
-            : work.begun() && left.get(0).equals(stop.task()) ? Standing.BEGUN : Standing.OPEN;
-    return new StopView(
-        stop.boat(),
-        work.name(),
-        work.berth(),
-        work.berthName(),
-        stop.task(),
-        stop.title(),
-        stop.workers(),
-        stop.date(),
-        stop.start(),
-        stop.end(),
-        stop.soak(),
-        backAt,
-        stop.pinned(),
-        standing,
-        // In spring nothing races the frost any more.
-        outlook == null || work.isSpring() ? null : outlook.deadline(),
-        work.promisedOn(),
-        work.left().procedure(),
-        work.tags(),
-        work.card());
   }
 
   record SearchIn(@Nullable Double seconds) {}

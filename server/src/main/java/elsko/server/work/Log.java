@@ -70,6 +70,7 @@ public class Log {
   private final Clock clock;
   private final ObjectProvider<LookFirst> lookFirst;
   private final ObjectProvider<FluidGoesThrough> kit;
+  private final LatestFolds latest;
 
   Log(
       EntryRepository entries,
@@ -81,7 +82,9 @@ public class Log {
       ApplicationEventPublisher events,
       Clock clock,
       ObjectProvider<LookFirst> lookFirst,
-      ObjectProvider<FluidGoesThrough> kit) {
+      ObjectProvider<FluidGoesThrough> kit,
+      LatestFolds latest) {
+    this.latest = latest;
     this.entries = entries;
     this.fleet = fleet;
     this.yards = yards;
@@ -156,6 +159,18 @@ public class Log {
               return new Folded(row, boat, log, Ledger.fold(boat, rules, log));
             })
         .toList();
+  }
+
+  /** Many boats as they stand; of those that were written last nothing is read again. */
+  @Transactional(readOnly = true)
+  List<Folded> standing(Collection<UUID> boats) {
+    Map<UUID, Folded> known = latest.of(boats, yards.proofRules());
+    List<UUID> others = boats.stream().filter(boat -> !known.containsKey(boat)).toList();
+    List<Folded> all = new ArrayList<>(known.values());
+    if (!others.isEmpty()) {
+      all.addAll(folded(others));
+    }
+    return all;
   }
 
   private Map<UUID, List<Entry>> logs(Collection<UUID> boats) {
@@ -676,6 +691,7 @@ public class Log {
 
     void finish() {
       project(row, log, state);
+      events.publishEvent(new LatestFolds.Written(folded(), proof));
       events.publishEvent(Changed.boat(row.id()));
     }
   }
