@@ -5,7 +5,7 @@ import { sender } from '../offline/device';
 import { askAgain } from './ask-again';
 
 interface Changed {
-  what: 'BOAT' | 'YARD' | 'BENCH' | 'WEATHER' | 'PLAN';
+  what: 'BOAT' | 'YARD' | 'BENCH' | 'WEATHER' | 'PLAN' | 'JOBS';
   boat: string | null;
 }
 
@@ -56,6 +56,11 @@ function askFor(queries: QueryClient, changed: Changed): void {
     void askAgain(queries, { queryKey: ['shelf'] });
     void askAgain(queries, { queryKey: ['kit'] });
     void askAgain(queries, { queryKey: ['boats', 'stores'] });
+    return;
+  }
+  if (changed.what === 'JOBS') {
+    void askAgain(queries, { queryKey: ['jobs'] });
+    void askAgain(queries, { queryKey: ['archive', 'backups'] });
     return;
   }
   void askAgain(queries, { queryKey: ['walks'] });

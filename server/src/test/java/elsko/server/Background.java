@@ -1,9 +1,11 @@
 package elsko.server;
 
+import elsko.server.jobs.JobKind;
+import elsko.server.jobs.Jobs;
 import java.lang.reflect.Field;
+import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 
 /** Waits for what the application does in the background, without looking again and again. */
 public final class Background {
@@ -11,15 +13,11 @@ public final class Background {
 
   private Background() {}
 
-  /** Until a part of the application has done all that was handed to its one thread. */
-  public static void ends(Object part) throws Exception {
-    Field thread =
-        Stream.of(part.getClass().getDeclaredFields())
-            .filter(field -> field.getType() == ExecutorService.class)
-            .findFirst()
-            .orElseThrow();
-    thread.setAccessible(true);
-    ExecutorService one = (ExecutorService) thread.get(part);
-    one.submit(() -> {}).get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+  /** Until the application has done all that was asked of one kind of work. */
+  public static void ends(JobKind kind) throws Exception {
+    Field threads = Jobs.class.getDeclaredField("threads");
+    threads.setAccessible(true);
+    Map<?, ?> all = (Map<?, ?>) threads.get(RunningElsko.bean(Jobs.class));
+    ((ExecutorService) all.get(kind)).submit(() -> {}).get(PATIENCE_SECONDS, TimeUnit.SECONDS);
   }
 }

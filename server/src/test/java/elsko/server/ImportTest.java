@@ -2,6 +2,7 @@ package elsko.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import elsko.server.jobs.JobKind;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -23,7 +24,7 @@ class ImportTest {
     var begun = coordinator.postCsv("/api/imports?keep=" + keep, csv);
     assertThat(begun.status()).as(begun.raw().body()).isEqualTo(202);
     String path = "/api/imports/" + begun.body().path("id").asString();
-    Background.ends(RunningElsko.part("fleetImport"));
+    Background.ends(JobKind.IMPORT);
     return coordinator.get(path).body();
   }
 
@@ -171,7 +172,7 @@ class ImportTest {
     var begun = coordinator.postCsv("/api/imports?keep=" + keeps, csv.toString());
     String path = "/api/imports/" + begun.body().path("id").asString();
     coordinator.delete(path);
-    Background.ends(RunningElsko.part("fleetImport"));
+    Background.ends(JobKind.IMPORT);
     JsonNode job = coordinator.get(path).body();
     assertThat(job.path("state").asString()).isEqualTo("STOPPED");
     assertThat(boats()).isEqualTo(before);

@@ -3,6 +3,7 @@ package elsko.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko.Answer;
+import elsko.server.jobs.JobKind;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -332,7 +333,7 @@ class WalksTest {
   }
 
   private static JsonNode waitForDraft() throws Exception {
-    Background.ends(RunningElsko.part("planJob"));
+    Background.ends(JobKind.PLANNING);
     JsonNode walks = COORDINATOR.get("/api/walks").body();
     assertThat(walks.path("job").isNull()).isTrue();
     assertThat(walks.path("plan").path("draft").asBoolean()).isTrue();

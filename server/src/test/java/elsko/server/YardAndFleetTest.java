@@ -8,6 +8,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Decision;
 import elsko.server.RunningElsko.Answer;
 import elsko.server.fleet.Fleet;
+import elsko.server.jobs.JobKind;
 import elsko.server.work.Log;
 import java.time.Duration;
 import java.time.ZoneId;
@@ -131,7 +132,7 @@ class YardAndFleetTest {
   }
 
   @Test
-  void aChangedDesignLowJudgesEveryStoredReadingAgain() {
+  void aChangedDesignLowJudgesEveryStoredReadingAgain() throws Exception {
     Yarn yarn = new Yarn("Rejudged").filled();
     yarn.kept(
         jug(-19),
@@ -152,13 +153,15 @@ class YardAndFleetTest {
     Answer strict = coordinator.put("/api/yard", change, etag);
     assertThat(strict.status()).isEqualTo(200);
     try {
-      assertThat(yarn.protection()).isEqualTo("HELD");
+      assertThat(yarn.protection()).as("the boat itself at once").isEqualTo("HELD");
+      Background.ends(JobKind.REASSESS);
       assertThat(line(yarn.boat)).isEqualTo("HELD");
       assertThat(coordinator.put("/api/yard", change, etag).status()).isEqualTo(412);
     } finally {
       change.put("policy", "BURST");
       coordinator.put("/api/yard", change, strict.raw().headers().firstValue("ETag").orElseThrow());
     }
+    Background.ends(JobKind.REASSESS);
     assertThat(line(yarn.boat)).isEqualTo("PROVEN");
   }
 

@@ -13,11 +13,14 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The whole yard as one file, and the backups of it. */
@@ -48,10 +51,11 @@ class ArchiveController {
     return backups.view();
   }
 
-  /** Makes one more backup now. */
+  /** Makes one more backup, apart from whoever asks. */
   @PostMapping("/backups")
-  Backups.BackupsView backUp() {
-    return backups.make();
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  Backups.BackupsView backUp(Authentication who) {
+    return backups.ask(who.getName());
   }
 
   /** The same as the archive, for the launcher on this machine. */

@@ -26,10 +26,15 @@ final class BackupFolder {
   /** The first of each month is kept for so long. */
   private static final int MONTHS = 12;
 
+  /** Of those somebody asked for, the newest so many. */
+  static final int ASKED_KEPT = 5;
+
   private static final Pattern NAME =
-      Pattern.compile("elsko-(\\d{4}-\\d{2}-\\d{2})-(\\d{6})\\.zip");
-  private static final DateTimeFormatter NAMED =
+      Pattern.compile("elsko-(\\d{4}-\\d{2}-\\d{2})-(\\d{6})(-asked)?\\.zip");
+  private static final DateTimeFormatter NIGHTLY =
       DateTimeFormatter.ofPattern("'elsko-'uuuu-MM-dd-HHmmss'.zip'");
+  private static final DateTimeFormatter ASKED =
+      DateTimeFormatter.ofPattern("'elsko-'uuuu-MM-dd-HHmmss'-asked.zip'");
 
   private final Path folder;
 
@@ -37,8 +42,12 @@ final class BackupFolder {
     this.folder = folder;
   }
 
-  /** A backup on disk. */
-  record Backup(String name, LocalDate day, Instant madeAt, long bytes) {}
+  /**
+   * A backup on disk.
+   *
+   * @param asked somebody asked for it; else it was made by the clock
+   */
+  record Backup(String name, boolean asked, LocalDate day, Instant madeAt, long bytes) {}
 
   /** Newest first. */
   List<Backup> all() throws IOException {
@@ -53,6 +62,7 @@ final class BackupFolder {
           found.add(
               new Backup(
                   name.group(),
+                  name.group(3) != null,
                   LocalDate.parse(name.group(1)),
                   Files.getLastModifiedTime(file).toInstant(),
                   Files.size(file)));
@@ -63,9 +73,19 @@ final class BackupFolder {
     return found;
   }
 
-  Path next(LocalDateTime now) throws IOException {
+  Path next(LocalDateTime now, boolean asked) throws IOException {
     Files.createDirectories(folder);
-    return folder.resolve(now.format(NAMED));
+    return folder.resolve(now.format(asked ? ASKED : NIGHTLY));
+  }
+
+  /** Bytes of everything in it, those of before a change of tables too. */
+  long bytes() throws IOException {
+    if (!Files.isDirectory(folder)) {
+      return 0;
+    }
+    try (Stream<Path> files = Files.list(folder)) {
+      return files.mapToLong(file -> file.toFile().length()).sum();
+    }
   }
 
   /** Never rotated away: it is the way back to the version that had that schema. */
@@ -87,7 +107,10 @@ final class BackupFolder {
     return scratch;
   }
 
-  /** Deletes what is not kept: the newest so many, and the first of each of the last 12 months. */
+  /**
+   * Deletes what is not kept: of the nightly ones the newest so many, and the first of each of the
+   * last 12 months; of those somebody asked for the newest few. Neither pushes the other out.
+   */
   void rotate(int keep, LocalDate today) throws IOException {
     for (Backup one : tooOld(all(), keep, today)) {
       Files.deleteIfExists(folder.resolve(one.name()));
@@ -95,12 +118,17 @@ final class BackupFolder {
   }
 
   static List<Backup> tooOld(List<Backup> newestFirst, int keep, LocalDate today) {
+    List<Backup> nightly = newestFirst.stream().filter(one -> !one.asked()).toList();
     Set<String> kept = new HashSet<>();
-    newestFirst.stream().limit(keep).forEach(one -> kept.add(one.name()));
+    nightly.stream().limit(keep).forEach(one -> kept.add(one.name()));
+    newestFirst.stream()
+        .filter(Backup::asked)
+        .limit(ASKED_KEPT)
+        .forEach(one -> kept.add(one.name()));
     YearMonth oldest = YearMonth.from(today).minusMonths(MONTHS);
     Set<YearMonth> months = new HashSet<>();
-    for (int i = newestFirst.size() - 1; i >= 0; i--) {
-      Backup one = newestFirst.get(i);
+    for (int i = nightly.size() - 1; i >= 0; i--) {
+      Backup one = nightly.get(i);
       YearMonth month = YearMonth.from(one.day());
       if (month.isAfter(oldest) && months.add(month)) {
         kept.add(one.name());

@@ -16,6 +16,9 @@ final class Tables {
   /** What the migrations themselves keep; it is made anew by migrating. */
   private static final String HISTORY = "flyway_schema_history";
 
+  /** What this machine is at, which is nothing of the yard's. */
+  private static final String JOBS = "job";
+
   private Tables() {}
 
   /** Names of all tables, in an order in which they can be filled. */
@@ -28,7 +31,7 @@ final class Tables {
             .getTables(null, schema, "%", new String[] {"TABLE", "BASE TABLE"})) {
       while (tables.next()) {
         String name = tables.getString("TABLE_NAME");
-        if (!name.equalsIgnoreCase(HISTORY)) {
+        if (!name.equalsIgnoreCase(HISTORY) && !name.equalsIgnoreCase(JOBS)) {
           refersTo.put(name, new LinkedHashSet<>());
         }
       }

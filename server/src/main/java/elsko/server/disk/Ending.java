@@ -63,7 +63,7 @@ class Ending {
     }
     try (Stream<Path> files = Files.list(backups)) {
       return files
-          .filter(file -> file.getFileName().toString().matches("elsko-.*\\d{6}\\.zip"))
+          .filter(file -> file.getFileName().toString().matches("elsko-.*\\d{6}(-asked)?\\.zip"))
           .max(Comparator.comparing(file -> file.toFile().lastModified()))
           .map(Path::toString)
           .orElse(null);

@@ -11,8 +11,8 @@ import elsko.core.trend.EngineTrends;
 import elsko.core.trend.Trends;
 import elsko.server.due.EngineTrendView.NarrowingView;
 import elsko.server.fleet.Fleet;
-import elsko.server.live.Changed;
 import elsko.server.work.FoldCache;
+import elsko.server.work.FoldCaches;
 import elsko.server.work.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
@@ -22,11 +22,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Counts for every boat what falls due. */
 @Service
@@ -37,12 +33,12 @@ public class Dues {
   private final Clock clock;
   private final FoldCache<Recorded> recorded;
 
-  Dues(Fleet fleet, Yards yards, Log log, Clock clock) {
+  Dues(Fleet fleet, Yards yards, Log log, FoldCaches caches, Clock clock) {
     this.fleet = fleet;
     this.yards = yards;
     this.log = log;
     this.clock = clock;
-    this.recorded = new FoldCache<>(log, Recorded::of);
+    this.recorded = caches.of(Recorded::of);
   }
 
   /** What does not change while nobody writes in a boat's log. */
@@ -57,12 +53,6 @@ public class Dues {
           folded.state().services(),
           Trends.of(folded.boat(), folded.log()));
     }
-  }
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  void forget(Changed changed) {
-    recorded.forget(changed);
   }
 
   /** What is due now or falls due before the next lay-up, of every boat that has such a thing. */

@@ -16,6 +16,7 @@ import elsko.core.ledger.Stay;
 import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
 import elsko.server.work.FoldCache;
+import elsko.server.work.FoldCaches;
 import elsko.server.work.Log;
 import elsko.server.work.LookFirst;
 import elsko.server.yard.AreaKind;
@@ -47,11 +48,11 @@ public class FleetFrost implements LookFirst {
   private final FoldCache<Standing> standings;
   private volatile @Nullable Run run;
 
-  FleetFrost(Weather weather, Fleet fleet, Log log, Yards yards) {
+  FleetFrost(Weather weather, Fleet fleet, FoldCaches caches, Yards yards) {
     this.weather = weather;
     this.fleet = fleet;
     this.yards = yards;
-    this.standings = new FoldCache<>(log, folded -> standing(folded, yards.shelters()));
+    this.standings = caches.of(folded -> standing(folded, yards.shelters()));
   }
 
   /**
@@ -92,7 +93,6 @@ public class FleetFrost implements LookFirst {
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   @Order(Ordered.HIGHEST_PRECEDENCE)
   void forget(Changed changed) {
-    standings.forget(changed);
     if (changed.what() == Changed.What.WEATHER) {
       run = null;
     }

@@ -57,6 +57,9 @@ class FrostShown {
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   @Order(Ordered.HIGHEST_PRECEDENCE + 10)
   void forget(Changed changed) {
+    if (changed.what() == Changed.What.JOBS) {
+      return;
+    }
     yard.forget();
     if (changed.what() == Changed.What.WEATHER) {
       told.forget();

@@ -3,28 +3,29 @@ package elsko.server.importing;
 import elsko.core.Refused;
 import elsko.core.boat.BoatDescription;
 import elsko.server.fleet.Fleet;
+import elsko.server.jobs.JobKind;
+import elsko.server.jobs.Jobs;
+import elsko.server.jobs.Portions;
+import elsko.server.jobs.Task;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
+import elsko.server.work.FoldCaches;
 import elsko.server.work.Log;
-import jakarta.annotation.PreDestroy;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Takes fleet files in, one after another: looked at first, then kept all or not at all. */
 @Service
-class FleetImport {
-  private static final Logger LOG = LoggerFactory.getLogger(FleetImport.class);
+class FleetImport implements Task {
   private static final int REMEMBERED = 20;
   private static final int AT_ONCE = 250;
   private static final int MOST_CHARACTERS = 20_000_000;
@@ -34,7 +35,7 @@ class FleetImport {
   private final Log log;
   private final TransactionTemplate transaction;
   private final ApplicationEventPublisher events;
-  private final ExecutorService background = Executors.newSingleThreadExecutor();
+  private final ObjectProvider<Jobs> queue;
   private final Deque<ImportJob> jobs = new ArrayDeque<>();
 
   FleetImport(
@@ -42,17 +43,14 @@ class FleetImport {
       Fleet fleet,
       Log log,
       TransactionTemplate transaction,
-      ApplicationEventPublisher events) {
+      ApplicationEventPublisher events,
+      ObjectProvider<Jobs> queue) {
+    this.queue = queue;
     this.reader = reader;
     this.fleet = fleet;
     this.log = log;
     this.transaction = transaction;
     this.events = events;
-  }
-
-  @PreDestroy
-  void close() {
-    background.shutdownNow();
   }
 
   /** Begins to read a file. */
@@ -63,14 +61,14 @@ class FleetImport {
     if (csv.length() > MOST_CHARACTERS) {
       throw Refused.value("csv", "The file is too large: at most 20 million characters.");
     }
-    ImportJob job = new ImportJob(keeps, (int) csv.lines().count() - 1);
+    ImportJob job = new ImportJob(csv, keeps, (int) csv.lines().count() - 1);
     synchronized (jobs) {
       jobs.addFirst(job);
       while (jobs.size() > REMEMBERED) {
         jobs.removeLast();
       }
     }
-    background.execute(() -> run(job, csv, person));
+    queue.getObject().begin(job.id, JobKind.IMPORT, job.id.toString(), person);
     return job;
   }
 
@@ -83,17 +81,35 @@ class FleetImport {
     }
   }
 
-  private void run(ImportJob job, String csv, String person) {
+  @Override
+  public JobKind kind() {
+    return JobKind.IMPORT;
+  }
+
+  @Override
+  public String run(Portions portions, String about, String person) {
+    ImportJob job = job(UUID.fromString(about));
+    String csv = job.begun(portions);
     try {
       FleetPlan plan = transaction.execute(status -> readAndKeep(job, csv, person));
       job.finished(plan);
-    } catch (Stopped stopped) {
+      ImportJob.View view = job.view();
+      return "%,d rows: %,d boats new, %,d changed, %,d to be looked at%s."
+          .formatted(
+              view.rows(),
+              view.added(),
+              view.changed(),
+              view.problemCount(),
+              job.keeps() && view.problemCount() == 0 ? "" : "; nothing was kept");
+    } catch (Portions.Stopped stopped) {
       job.stopped();
+      throw stopped;
     } catch (Refused refused) {
       job.refused(refused);
+      throw refused;
     } catch (RuntimeException broken) {
-      LOG.error("An import failed", broken);
       job.failed();
+      throw broken;
     }
   }
 
@@ -101,7 +117,9 @@ class FleetImport {
     FleetPlan plan = reader.read(csv, job::reached);
     if (job.keeps() && plan.problems.isEmpty()) {
       keep(job, plan, person);
-      events.publishEvent(Changed.yard()); // heard after the commit
+      // Heard after the commit.
+      events.publishEvent(new FoldCaches.Redescribed(Set.copyOf(plan.changed.keySet())));
+      events.publishEvent(Changed.yard());
     }
     return plan;
   }

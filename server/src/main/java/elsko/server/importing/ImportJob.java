@@ -1,6 +1,7 @@
 package elsko.server.importing;
 
 import elsko.core.Refused;
+import elsko.server.jobs.Portions;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +19,9 @@ final class ImportJob {
   }
 
   final UUID id = UUID.randomUUID();
+  private volatile String csv;
   private final boolean keeps;
+  private volatile @Nullable Portions portions;
   private volatile State state = State.RUNNING;
   private volatile boolean stopping;
   private volatile int done;
@@ -29,7 +32,8 @@ final class ImportJob {
   /**
    * @param keeps the boats are kept; otherwise it is only looked at
    */
-  ImportJob(boolean keeps, int roughRows) {
+  ImportJob(String csv, boolean keeps, int roughRows) {
+    this.csv = csv;
     this.keeps = keeps;
     this.total = roughRows;
   }
@@ -41,14 +45,27 @@ final class ImportJob {
   /** One more done; ends the work when somebody stopped it. */
   void reached(int count) {
     if (stopping) {
-      throw new Stopped();
+      throw new Portions.Stopped();
     }
     done = count;
+    Portions told = portions;
+    if (told != null) {
+      told.of(total);
+      told.reached(count);
+    }
   }
 
   void of(int all) {
     total = all;
     done = 0;
+  }
+
+  /** What is in the file; nobody keeps it longer than it is read. */
+  String begun(Portions by) {
+    portions = by;
+    String read = csv;
+    csv = "";
+    return read;
   }
 
   void stop() {

@@ -7,10 +7,10 @@ import elsko.core.plan.LiftDays;
 import elsko.core.procedure.MayLaunch;
 import elsko.server.fleet.Fleet;
 import elsko.server.launch.LaunchView.LaunchLine;
-import elsko.server.live.Changed;
 import elsko.server.plan.Crew;
 import elsko.server.plan.Walks;
 import elsko.server.work.FoldCache;
+import elsko.server.work.FoldCaches;
 import elsko.server.work.Log;
 import elsko.server.work.RedTagView;
 import elsko.server.yard.Yards;
@@ -22,11 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Says of each boat whether it may go into the water, and when the lift takes it. */
 @Service
@@ -39,14 +35,15 @@ public class Launches {
   private final Clock clock;
   private final FoldCache<Standing> standings;
 
-  Launches(Fleet fleet, Yards yards, Walks walks, Crew crew, Log log, Clock clock) {
+  Launches(
+      Fleet fleet, Yards yards, Walks walks, Crew crew, Log log, FoldCaches caches, Clock clock) {
     this.fleet = fleet;
     this.yards = yards;
     this.walks = walks;
     this.crew = crew;
     this.log = log;
     this.clock = clock;
-    this.standings = new FoldCache<>(log, Standing::of);
+    this.standings = caches.of(Standing::of);
   }
 
   /** A boat as it stands; its state only where it lies ashore. */
@@ -58,12 +55,6 @@ public class Launches {
           folded.boat().description().hullLengthM(),
           folded.state().afloat() ? null : folded.state());
     }
-  }
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  void forget(Changed changed) {
-    standings.forget(changed);
   }
 
   /** The boats ashore that were promised to be afloat, or whose commissioning has begun. */

@@ -3,9 +3,8 @@ package elsko.server.launch;
 import elsko.core.ledger.SpringTold;
 import elsko.core.ledger.SpringTold.Outcome;
 import elsko.server.fleet.Fleet;
-import elsko.server.live.Changed;
 import elsko.server.work.FoldCache;
-import elsko.server.work.Log;
+import elsko.server.work.FoldCaches;
 import elsko.server.yard.Yards;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,11 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Holds what commissionings found against what had been claimed, over all boats. */
 @Service
@@ -27,11 +22,10 @@ public class Springs {
   private final Fleet fleet;
   private final FoldCache<OfBoat> told;
 
-  Springs(Fleet fleet, Yards yards, Log log) {
+  Springs(Fleet fleet, Yards yards, FoldCaches caches) {
     this.fleet = fleet;
     this.told =
-        new FoldCache<>(
-            log,
+        caches.of(
             folded ->
                 new OfBoat(
                     folded.row().id(),
@@ -40,12 +34,6 @@ public class Springs {
   }
 
   private record OfBoat(UUID boat, String name, List<SpringTold> told) {}
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  void forget(Changed changed) {
-    told.forget(changed);
-  }
 
   /** All springs of all boats. */
   SpringView all() {

@@ -5,7 +5,7 @@ import java.util.UUID;
 /**
  * Something open screens may be showing has changed.
  *
- * @param what boat, yard, bench, weather or plan
+ * @param what boat, yard, bench, weather, plan or what takes long
  * @param boat which boat, or null
  */
 public record Changed(What what, UUID boat) {
@@ -15,7 +15,8 @@ public record Changed(What what, UUID boat) {
     YARD,
     BENCH,
     WEATHER,
-    PLAN
+    PLAN,
+    JOBS
   }
 
   public static Changed boat(UUID id) {
@@ -36,5 +37,9 @@ public record Changed(What what, UUID boat) {
 
   public static Changed plan() {
     return new Changed(What.PLAN, null);
+  }
+
+  public static Changed jobs() {
+    return new Changed(What.JOBS, null);
   }
 }

@@ -4,14 +4,14 @@ import elsko.core.Refused;
 import elsko.core.plan.Effort;
 import elsko.core.plan.Plan;
 import elsko.core.plan.Planning;
+import elsko.server.jobs.JobKind;
+import elsko.server.jobs.Jobs;
+import elsko.server.jobs.Portions;
+import elsko.server.jobs.Task;
 import elsko.server.live.Changed;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -19,22 +19,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** One search at a time, in the background; the best so far is seen, and it can be stopped. */
 @Service
-class PlanJob implements DisposableBean {
-  private static final Logger LOG = LoggerFactory.getLogger(PlanJob.class);
+class PlanJob implements Task {
   private static final double LONGEST_SECONDS = 120;
 
   private final Walks walks;
+  private final ObjectProvider<Jobs> jobs;
   private final long movesASecond;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transactions;
-  private final ExecutorService thread =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread made = new Thread(task, "planning");
-            made.setDaemon(true);
-            return made;
-          });
-  private final AtomicReference<Running> running = new AtomicReference<>();
+  private final AtomicReference<@Nullable Running> running = new AtomicReference<>();
 
   /**
    * @param movesASecond a search tries so many moves for each second asked for, however long they
@@ -42,39 +35,55 @@ class PlanJob implements DisposableBean {
    */
   PlanJob(
       Walks walks,
+      ObjectProvider<Jobs> jobs,
       ApplicationEventPublisher events,
       TransactionTemplate transactions,
       @Value("${elsko.plan.moves-a-second:0}") long movesASecond) {
     this.movesASecond = movesASecond;
     this.walks = walks;
+    this.jobs = jobs;
     this.events = events;
     this.transactions = transactions;
   }
 
   /** Begins to plan from now; refused while it is being planned already. */
-  void begin(@Nullable Double seconds) {
+  void begin(@Nullable Double seconds, String by) {
     if (seconds == null) {
       throw Refused.value("seconds", "Say for how many seconds it may search.");
     }
     double asked = Refused.within("seconds", seconds, 1, LONGEST_SECONDS, " s");
-    Planning planning = walks.planning();
-    Running begun = new Running(asked);
+    Running begun = new Running(asked, walks.planning());
     if (!running.compareAndSet(null, begun)) {
       throw Refused.state("seconds", "It is being planned already.");
     }
-    thread.execute(() -> run(planning, begun));
+    try {
+      jobs.getObject().begin(JobKind.PLANNING, "", by);
+    } catch (RuntimeException notBegun) {
+      running.set(null);
+      throw notBegun;
+    }
   }
 
-  private void run(Planning planning, Running begun) {
+  @Override
+  public JobKind kind() {
+    return JobKind.PLANNING;
+  }
+
+  @Override
+  public String run(Portions portions, String about, String person) {
+    Running begun = running.get();
+    if (begun == null) {
+      throw new Portions.Stopped();
+    }
     try {
+      begun.portions = portions;
       Effort effort =
           movesASecond > 0
               ? new Effort.Moves(Math.round(movesASecond * begun.seconds))
               : new Effort.Seconds(begun.seconds);
-      Plan plan = planning.solve(effort, begun);
-      walks.keepDraft(planning, plan);
-    } catch (RuntimeException failed) {
-      LOG.error("planning failed", failed);
+      Plan plan = begun.planning.solve(effort, begun);
+      walks.keepDraft(begun.planning, plan);
+      return "The best that was found is the draft.";
     } finally {
       running.set(null);
       transactions.executeWithoutResult(done -> events.publishEvent(Changed.plan()));
@@ -93,19 +102,16 @@ class PlanJob implements DisposableBean {
     return now == null ? null : now.view();
   }
 
-  @Override
-  public void destroy() {
-    stop();
-    thread.shutdownNow();
-  }
-
   private static final class Running implements Planning.Watcher {
     private final double seconds;
     private final long began = System.nanoTime();
+    private final Planning planning;
     private volatile boolean stopping;
+    private volatile @Nullable Portions portions;
     private volatile Planning.@Nullable Progress last;
 
-    Running(double seconds) {
+    Running(double seconds, Planning planning) {
+      this.planning = planning;
       this.seconds = seconds;
     }
 
@@ -116,7 +122,8 @@ class PlanJob implements DisposableBean {
 
     @Override
     public boolean stop() {
-      return stopping;
+      Portions asked = portions;
+      return stopping || asked != null && asked.isStopping();
     }
 
     JobView view() {

@@ -57,6 +57,9 @@ class PlanShown {
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   @Order(Ordered.HIGHEST_PRECEDENCE + 10)
   void forget(Changed changed) {
+    if (changed.what() == Changed.What.JOBS) {
+      return;
+    }
     board.forget();
     told.forget();
   }

@@ -16,6 +16,7 @@ import elsko.server.frost.FleetFrost;
 import elsko.server.live.Changed;
 import elsko.server.live.Kept;
 import elsko.server.work.FoldCache;
+import elsko.server.work.FoldCaches;
 import elsko.server.work.Log;
 import elsko.server.work.RedTagView;
 import elsko.server.yard.YardPlan;
@@ -54,13 +55,18 @@ class Visits {
   private final Kept<String, Map<UUID, BoatDates>> promised = new Kept<>();
 
   Visits(
-      Fleet fleet, Yards yards, FleetFrost frost, BoatDatesRepository dates, Log log, Clock clock) {
+      Fleet fleet,
+      Yards yards,
+      FleetFrost frost,
+      BoatDatesRepository dates,
+      FoldCaches caches,
+      Clock clock) {
     this.fleet = fleet;
     this.yards = yards;
     this.frost = frost;
     this.dates = dates;
     this.clock = clock;
-    this.works = new FoldCache<>(log, folded -> work(folded, yards, clock.instant()));
+    this.works = caches.of(folded -> work(folded, yards, clock.instant()));
   }
 
   /**
@@ -110,7 +116,6 @@ class Visits {
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   @Order(Ordered.HIGHEST_PRECEDENCE)
   void forget(Changed changed) {
-    works.forget(changed);
     if (changed.what() == Changed.What.PLAN) {
       promised.forget();
     }

@@ -116,8 +116,8 @@ class WalksController {
 
   /** Begins to plan in the background. */
   @PostMapping("/search")
-  void begin(@RequestBody SearchIn in) {
-    job.begin(in.seconds());
+  void begin(@RequestBody SearchIn in, Authentication who) {
+    job.begin(in.seconds(), who.getName());
   }
 
   @DeleteMapping("/search")

@@ -8,6 +8,8 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Corrections;
 import elsko.core.ledger.Protection;
 import elsko.core.trend.Trends;
+import elsko.server.fleet.BoatLine;
+import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import elsko.server.launch.Launches;
 import elsko.server.mail.Letter;
@@ -20,7 +22,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -163,11 +167,14 @@ class Reports {
 
   /** The boats whose owners can be told that they are safe. */
   List<UUID> laidUp() {
-    return log.folded(fleet.ids()).stream()
-        .filter(one -> !one.boat().description().owner().isEmpty())
-        .filter(one -> isSafe(one.state().protection()))
-        .map(one -> one.row().id())
-        .toList();
+    List<UUID> safe =
+        fleet.lines().stream().filter(line -> isSafe(line.protection())).map(BoatLine::id).toList();
+    Set<UUID> owned =
+        fleet.boats(safe).stream()
+            .filter(row -> !row.description().owner().isEmpty())
+            .map(BoatRow::id)
+            .collect(Collectors.toSet());
+    return safe.stream().filter(owned::contains).toList();
   }
 
   private static boolean isSafe(Protection protection) {

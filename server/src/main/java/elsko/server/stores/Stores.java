@@ -19,6 +19,7 @@ import elsko.server.stores.StockMove.Kind;
 import elsko.server.stores.StoresView.ShelfLine;
 import elsko.server.stores.StoresView.StoreLine;
 import elsko.server.work.FoldCache;
+import elsko.server.work.FoldCaches;
 import elsko.server.work.Log;
 import elsko.server.work.LogSearch;
 import elsko.server.yard.Yards;
@@ -33,12 +34,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Counts the shelf from what came and what the log says was taken, and plays the plan through. */
 @Service
@@ -67,7 +64,7 @@ public class Stores {
       LogSearch search,
       Walks walks,
       Yards yards,
-      Log log,
+      FoldCaches caches,
       ApplicationEventPublisher events,
       Clock clock) {
     this.moves = moves;
@@ -78,7 +75,7 @@ public class Stores {
     this.yards = yards;
     this.events = events;
     this.clock = clock;
-    this.takes = new FoldCache<>(log, folded -> Takes.of(folded, yards.schools(), clock.instant()));
+    this.takes = caches.of(folded -> Takes.of(folded, yards.schools(), clock.instant()));
   }
 
   /** What a boat's cards still take, before winter and in spring. */
@@ -95,12 +92,6 @@ public class Stores {
       return new Takes(
           folded.row().id(), winter, Wants.of(state, schools, Procedure.COMMISSION, at));
     }
-  }
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  void forget(Changed changed) {
-    takes.forget(changed);
   }
 
   /** The shelf as it stands, and what the next days take from it. */

@@ -1,6 +1,5 @@
 package elsko.server.work;
 
-import elsko.server.live.Changed;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -13,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Something that follows from each boat's log, kept until that boat changes or the day does: what
- * was measured too long ago ends with a day. Its owner tells it of every change, after the commit.
- * While one boat changes the others stay kept.
+ * was measured too long ago ends with a day. While one boat changes the others stay kept. Made by
+ * {@link FoldCaches}, which tells it of every change.
  */
 public final class FoldCache<T> {
   private final Log log;
@@ -27,38 +26,49 @@ public final class FoldCache<T> {
   private long allChanged;
   private @Nullable LocalDate day;
 
-  public FoldCache(Log log, Function<Log.Folded, T> derive) {
+  FoldCache(Log log, Function<Log.Folded, T> derive) {
     this.log = log;
     this.derive = derive;
   }
 
-  public synchronized void forget(Changed changed) {
-    if (changed.what() == Changed.What.BOAT) {
-      kept.remove(changed.boat());
-      changes.merge(changed.boat(), 1L, Long::sum);
-    } else if (changed.what() == Changed.What.YARD) {
-      allChanged++;
-      kept.clear();
-    }
+  synchronized boolean has(UUID boat) {
+    return kept.containsKey(boat);
+  }
+
+  /** Whether somebody had it of this boat. */
+  synchronized boolean forget(UUID boat) {
+    changes.merge(boat, 1L, Long::sum);
+    return kept.remove(boat) != null;
+  }
+
+  /** How often a boat has changed, to say so again when something was worked out for it. */
+  synchronized Seen seen(UUID boat) {
+    return new Seen(allChanged, changes.getOrDefault(boat, 0L));
+  }
+
+  /** What had changed when somebody began to work something out. */
+  record Seen(long all, long one) {}
+
+  /** Works it out for one boat ahead of whoever looks. */
+  void workOut(Log.Folded folded, Seen before) {
+    keep(folded.row().id(), derive.apply(folded), before);
   }
 
   /** For each boat that there is, in the order given. */
   public List<T> of(Collection<UUID> boats) {
     LocalDate today = log.today();
     Map<UUID, T> found = new HashMap<>();
-    Map<UUID, Long> missing = new HashMap<>();
-    long before;
+    Map<UUID, Seen> missing = new HashMap<>();
     synchronized (this) {
       if (!today.equals(day)) {
         day = today;
         allChanged++;
         kept.clear();
       }
-      before = allChanged;
       for (UUID boat : boats) {
         T one = kept.get(boat);
         if (one == null) {
-          missing.put(boat, changes.getOrDefault(boat, 0L));
+          missing.put(boat, seen(boat));
         } else {
           found.put(boat, one);
         }
@@ -69,7 +79,7 @@ public final class FoldCache<T> {
         UUID boat = folded.row().id();
         T made = derive.apply(folded);
         found.put(boat, made);
-        keep(boat, made, before, missing.getOrDefault(boat, 0L));
+        keep(boat, made, missing.get(boat));
       }
     }
     List<T> all = new ArrayList<>();
@@ -83,8 +93,8 @@ public final class FoldCache<T> {
   }
 
   /** What was read while that boat changed may be old already: it is used once, not kept. */
-  private synchronized void keep(UUID boat, T made, long allBefore, long before) {
-    if (allChanged == allBefore && changes.getOrDefault(boat, 0L) == before) {
+  private synchronized void keep(UUID boat, T made, @Nullable Seen before) {
+    if (seen(boat).equals(before)) {
       kept.put(boat, made);
     }
   }

@@ -48,7 +48,6 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -388,12 +387,6 @@ public class Log {
   void judgeAgain(UUID boat) {
     project(boat);
     events.publishEvent(Changed.boat(boat));
-  }
-
-  /** Stored readings are judged again by what the yard guards against now. */
-  @EventListener
-  void judgeAgain(Yards.NeedChanged changed) {
-    fleet.ids().forEach(this::project);
   }
 
   /** The card of this id as it is written now. */

@@ -3,15 +3,10 @@ package elsko.server.work;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;
 import elsko.server.fleet.Fleet;
-import elsko.server.live.Changed;
 import elsko.server.yard.Yards;
 import java.util.Comparator;
 import java.util.List;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** The clocks that run on the cards of all boats. */
 @Service
@@ -19,16 +14,9 @@ class Timers {
   private final Fleet fleet;
   private final FoldCache<List<TimerView>> byBoat;
 
-  Timers(Fleet fleet, Log log, Yards yards) {
+  Timers(Fleet fleet, FoldCaches caches, Yards yards) {
     this.fleet = fleet;
-    this.byBoat = new FoldCache<>(log, folded -> running(folded, yards));
-  }
-
-  /** Before screens are told, so that they see what is new. */
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  void forget(Changed changed) {
-    byBoat.forget(changed);
+    this.byBoat = caches.of(folded -> running(folded, yards));
   }
 
   /** Whatever comes first, first. */

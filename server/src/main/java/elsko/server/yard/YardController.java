@@ -6,6 +6,7 @@ import elsko.server.yard.Yards.YardChange;
 import elsko.server.yard.Yards.YardView;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -32,8 +33,9 @@ class YardController {
   @PutMapping
   ResponseEntity<YardView> change(
       @RequestBody YardChange change,
-      @RequestHeader(name = "If-Match", required = false) String ifMatch) {
-    return tagged(yards.change(change, ifMatch));
+      @RequestHeader(name = "If-Match", required = false) String ifMatch,
+      Authentication who) {
+    return tagged(yards.change(change, ifMatch, who.getName()));
   }
 
   @GetMapping("/plan")

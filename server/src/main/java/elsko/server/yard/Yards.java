@@ -15,8 +15,10 @@ import elsko.server.audit.About;
 import elsko.server.audit.Audit;
 import elsko.server.clock.YardClock;
 import elsko.server.live.Changed;
+import elsko.server.live.Kept;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,8 +33,11 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Reads and changes the yard. */
@@ -42,6 +47,8 @@ public class Yards {
   private static final double LINE_HEIGHT_M = 14;
   private static final double TITLE_M = 2;
   private static final double MARGIN_M = 2;
+
+  private static final String THE_YARD = "the yard";
 
   private static final Pattern ADDRESS =
       Pattern.compile("https?://[A-Za-z0-9.\\-\\[\\]:]+(/[A-Za-z0-9._/\\-]*)?");
@@ -53,6 +60,7 @@ public class Yards {
   private final ApplicationEventPublisher events;
   private final YardClock clock;
   private final Audit audit;
+  private final Kept<String, Decided> decided = new Kept<>();
 
   Yards(
       YardRepository yards,
@@ -138,32 +146,56 @@ public class Yards {
 
   @Transactional(readOnly = true)
   public Need need() {
-    return one().need();
+    return decided().need();
+  }
+
+  /** Read once until somebody decides otherwise; never in the midst of that. */
+  private Decided decided() {
+    return decided.of(
+        THE_YARD,
+        one -> {
+          Yard yard = one();
+          return new Decided(
+              yard.need(),
+              yard.countersignSince(),
+              new Schools(
+                  yard.kickAllowed(),
+                  Map.copyOf(chosenMethods()),
+                  yard.beltSchool(),
+                  yard.batteryYears(),
+                  Set.copyOf(yard.othersWay())));
+        });
+  }
+
+  /** What the yard has decided, as every fold and card needs it. */
+  private record Decided(Need need, @Nullable Instant countersignSince, Schools schools) {}
+
+  /** First of all who hear of it. */
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget(Changed changed) {
+    if (changed.what() == Changed.What.YARD) {
+      decided.forget();
+    }
   }
 
   /** What the yard asks before it calls a circuit proven. */
   @Transactional(readOnly = true)
   public ProofRules proofRules() {
-    Yard yard = one();
-    return new ProofRules(yard.need(), yard.countersignSince(), clock.instant(), clock.getZone());
+    Decided now = decided();
+    return new ProofRules(now.need(), now.countersignSince(), clock.instant(), clock.getZone());
   }
 
   /** What the yard itself decides about the interlocks. */
   @Transactional(readOnly = true)
   public YardRules rules() {
-    return new YardRules(one().kickAllowed(), clock.getZone());
+    return new YardRules(decided().schools().kickAllowed(), clock.getZone());
   }
 
   /** How this yard does things where the trade has more than one school. */
   @Transactional(readOnly = true)
   public Schools schools() {
-    Yard yard = one();
-    return new Schools(
-        yard.kickAllowed(),
-        chosenMethods(),
-        yard.beltSchool(),
-        yard.batteryYears(),
-        yard.othersWay());
+    return decided().schools();
   }
 
   private Map<Layout, Method> chosenMethods() {
@@ -174,7 +206,7 @@ public class Yards {
 
   /** Changes name, need and policy. Refuses a stale edit. */
   @Transactional
-  public YardView change(YardChange change, String ifMatch) {
+  public YardView change(YardChange change, String ifMatch, String by) {
     Yard yard = one();
     StaleEdit.refuseUnless(yard.version(), ifMatch);
     YardView before = viewOf(yard);
@@ -211,16 +243,19 @@ public class Yards {
       yard.isReachedAt(checkedAddress(change.address()));
     }
     yards.saveAndFlush(yard);
-    if (change.methods() != null) {
+    if (change.methods() != null && !change.methods().equals(before.methods())) {
       methods.deleteAllInBatch();
       change.methods().forEach((layout, method) -> keep(layout, method));
     }
-    events.publishEvent(new NeedChanged());
-    events.publishEvent(Changed.yard());
     YardView after = viewOf(yard);
     String differs = Differs.words(before, after);
-    if (!differs.isEmpty()) {
-      audit.note(About.SETTINGS, differs);
+    if (differs.isEmpty()) {
+      return before;
+    }
+    audit.note(About.SETTINGS, differs);
+    events.publishEvent(Changed.yard());
+    if (!judging(before).equals(judging(after))) {
+      events.publishEvent(new NeedChanged(by));
     }
     return after;
   }
@@ -395,6 +430,21 @@ public class Yards {
         yard.version());
   }
 
+  /** What boats are judged by. */
+  private static List<Object> judging(YardView view) {
+    return List.of(
+        view.designLowC(),
+        view.marginK(),
+        view.policy(),
+        view.kickAllowed(),
+        view.countersign(),
+        view.methods(),
+        view.beltSchool(),
+        view.batteryYears(),
+        view.othersWay(),
+        view.timeZone());
+  }
+
   private static List<Double> checkedSizes(List<Double> sizes) {
     boolean good =
         !sizes.isEmpty()
@@ -480,5 +530,5 @@ public class Yards {
   record ZoneChanged(ZoneId zone) {}
 
   /** What the yard guards against has changed: stored readings are judged again. */
-  public record NeedChanged() {}
+  public record NeedChanged(String by) {}
 }

@@ -17,7 +17,29 @@ class BackupFolderTest {
   @TempDir Path folder;
 
   private static Backup made(LocalDate day) {
-    return new Backup("elsko-%s-030000.zip".formatted(day), day, Instant.EPOCH, 1);
+    return new Backup("elsko-%s-030000.zip".formatted(day), false, day, Instant.EPOCH, 1);
+  }
+
+  private static Backup asked(LocalDate day, int second) {
+    return new Backup(
+        "elsko-%s-1200%02d-asked.zip".formatted(day, second), true, day, Instant.EPOCH, 1);
+  }
+
+  @Test
+  void whatSomebodyAskedForPushesNoNightlyOneOut() {
+    LocalDate today = LocalDate.of(2031, 11, 20);
+    List<Backup> all = new ArrayList<>();
+    for (int second = 59; second >= 0; second--) {
+      all.add(asked(today, second));
+    }
+    List<Backup> nightly = new ArrayList<>();
+    for (int ago = 0; ago < 14; ago++) {
+      nightly.add(made(today.minusDays(ago)));
+    }
+    all.addAll(nightly);
+    List<Backup> gone = BackupFolder.tooOld(all, 14, today);
+    assertThat(gone).doesNotContainAnyElementsOf(nightly).hasSize(55);
+    assertThat(gone).doesNotContain(all.get(0), all.get(4));
   }
 
   @Test
@@ -41,8 +63,8 @@ class BackupFolderTest {
   void whatWasNotMadeHereIsNeitherListedNorDeleted() throws Exception {
     BackupFolder backups = new BackupFolder(folder.resolve("backups"));
     assertThat(backups.all()).isEmpty();
-    Files.writeString(backups.next(LocalDateTime.of(2031, 11, 2, 3, 0)), "x");
-    Files.writeString(backups.next(LocalDateTime.of(2031, 11, 3, 3, 0)), "xy");
+    Files.writeString(backups.next(LocalDateTime.of(2031, 11, 2, 3, 0), false), "x");
+    Files.writeString(backups.next(LocalDateTime.of(2031, 11, 3, 3, 0), false), "xy");
     Files.writeString(folder.resolve("backups/notes.txt"), "mine");
     assertThat(backups.all()).extracting(Backup::bytes).containsExactly(2L, 1L);
     backups.rotate(1, LocalDate.of(2033, 1, 1));

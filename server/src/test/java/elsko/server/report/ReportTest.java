@@ -8,6 +8,7 @@ import elsko.server.Background;
 import elsko.server.RunningElsko;
 import elsko.server.RunningElsko.Answer;
 import elsko.server.Yarn;
+import elsko.server.jobs.JobKind;
 import elsko.server.square.SquareCode;
 import java.io.IOException;
 import java.net.http.HttpClient;
@@ -203,7 +204,7 @@ class ReportTest {
     JsonNode begun = RunningElsko.as("coordinator").post("/api/reports/lay-up-mails", null).body();
     int of = begun.path("of").asInt();
     assertThat(of).isGreaterThan(5);
-    Background.ends(RunningElsko.bean(MailJob.class));
+    Background.ends(JobKind.LETTERS);
     JsonNode progress =
         RunningElsko.as("viewer").get("/api/reports/lay-up-mails").body().path("progress");
     assertThat(progress.path("running").asBoolean()).isFalse();

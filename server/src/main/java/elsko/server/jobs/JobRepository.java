@@ -1,0 +1,16 @@
+package elsko.server.jobs;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface JobRepository extends JpaRepository<Job, UUID> {
+  List<Job> findByOrderByBegunAtDesc(Limit most);
+
+  List<Job> findByStateInOrderByBegunAt(Collection<JobState> states);
+
+  void deleteByEndedAtBefore(Instant moment);
+}

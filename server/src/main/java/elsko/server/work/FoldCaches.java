@@ -1,0 +1,144 @@
+package elsko.server.work;
+
+import elsko.server.live.Changed;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/**
+ * Everything that follows from logs and is kept beside them. What a change moves is worked out once
+ * behind it, for that boat, so that whoever looks finds it there.
+ */
+@Component
+public class FoldCaches implements DisposableBean {
+  private static final Logger LOG = LoggerFactory.getLogger(FoldCaches.class);
+
+  /** More is worked out when somebody looks, if anybody does. */
+  private static final int MOST_BEHIND = 200;
+
+  private final Log log;
+  private final List<FoldCache<?>> all = new CopyOnWriteArrayList<>();
+  private final Set<UUID> behind = new LinkedHashSet<>();
+  private @Nullable Thread thread;
+  private volatile boolean ending;
+
+  FoldCaches(Log log) {
+    this.log = log;
+  }
+
+  /** One more. */
+  public <T> FoldCache<T> of(Function<Log.Folded, T> derive) {
+    FoldCache<T> made = new FoldCache<>(log, derive);
+    all.add(made);
+    return made;
+  }
+
+  /** Before anything that rests on them, and before screens are told. */
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget(Changed changed) {
+    UUID boat = changed.boat();
+    if (boat == null) {
+      return;
+    }
+    boolean wanted = false;
+    for (FoldCache<?> one : all) {
+      wanted |= one.forget(boat);
+    }
+    if (wanted) {
+      workOut(boat);
+    }
+  }
+
+  /** Boats that were described anew, many at once. */
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget(Redescribed many) {
+    many.boats().forEach(boat -> all.forEach(one -> one.forget(boat)));
+  }
+
+  /** Boats that were described anew, many at once. */
+  public record Redescribed(Set<UUID> boats) {}
+
+  /**
+   * What is to be worked out for a boat, as it stood when somebody began to.
+   *
+   * @param had only what somebody had of it
+   */
+  Ahead ahead(UUID boat, boolean had) {
+    Map<FoldCache<?>, FoldCache.Seen> seen = new HashMap<>();
+    all.stream().filter(one -> !had || one.has(boat)).forEach(one -> seen.put(one, one.seen(boat)));
+    return new Ahead(seen);
+  }
+
+  /** Something to be worked out for a boat that is read after this. */
+  record Ahead(Map<FoldCache<?>, FoldCache.Seen> seen) {
+    void workOut(Log.Folded folded) {
+      seen.forEach((cache, before) -> cache.workOut(folded, before));
+    }
+  }
+
+  private void workOut(UUID boat) {
+    synchronized (behind) {
+      if (behind.size() < MOST_BEHIND) {
+        behind.add(boat);
+      }
+      if (thread == null && !ending) {
+        thread = Thread.ofPlatform().daemon().name("worked out ahead").start(this::workOutAll);
+      }
+      behind.notifyAll();
+    }
+  }
+
+  private void workOutAll() {
+    try {
+      while (!ending) {
+        UUID boat = next();
+        try {
+          Ahead ahead = ahead(boat, false);
+          log.standing(List.of(boat)).forEach(ahead::workOut);
+        } catch (RuntimeException away) {
+          // Whoever looks works it out, or hears why not.
+          LOG.debug("Not worked out ahead", away);
+        }
+      }
+    } catch (InterruptedException over) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private UUID next() throws InterruptedException {
+    synchronized (behind) {
+      while (behind.isEmpty()) {
+        behind.wait();
+      }
+      UUID first = behind.iterator().next();
+      behind.remove(first);
+      return first;
+    }
+  }
+
+  @Override
+  public void destroy() {
+    ending = true;
+    synchronized (behind) {
+      if (thread != null) {
+        thread.interrupt();
+      }
+    }
+  }
+}
