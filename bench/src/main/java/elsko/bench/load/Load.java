@@ -22,7 +22,10 @@ public final class Load {
       System.out.printf(
           "%,d boats, %d technicians, %d coordinators%n", boats, TECHNICIANS, COORDINATORS);
       Crew crew = new Crew(yard, TECHNICIANS, COORDINATORS);
+      // Warm, and what that left to be worked out is done.
       crew.asFastAsItAnswers(10);
+      Thread.sleep(10_000);
+      crew.atWorkingPace(10);
       say("at working pace", crew.atWorkingPace(seconds));
       say("as fast as it answers", crew.asFastAsItAnswers(seconds / 2));
     }

@@ -66,7 +66,14 @@ public class FleetFrost implements LookFirst {
       String name,
       Enclosure enclosure,
       List<Sheltered> shelters,
-      List<CircuitWater> waters) {}
+      List<CircuitWater> waters) {
+    /** Whether the frost finds the same, whatever else was done on the boat. */
+    private boolean isTheSameToFrost(Standing other) {
+      return enclosure.equals(other.enclosure)
+          && shelters.equals(other.shelters)
+          && waters.equals(other.waters);
+    }
+  }
 
   /**
    * A boat and by when it must be dealt with.
@@ -143,12 +150,14 @@ public class FleetFrost implements LookFirst {
     if (known != null && known.standing() == standing) {
       return known;
     }
-    List<CircuitWater> waters = now.clock().remembered(standing.shelters(), standing.waters());
+    boolean same = known != null && known.standing().isTheSameToFrost(standing);
+    List<CircuitWater> waters =
+        same ? known.waters() : now.clock().remembered(standing.shelters(), standing.waters());
     Dated made =
         new Dated(
             standing,
             waters,
-            now.clock().outlook(standing.enclosure(), waters),
+            same ? known.outlook() : now.clock().outlook(standing.enclosure(), waters),
             now.memory() == null
                 ? FrostPast.NONE
                 : FrostPast.of(standing.state(), standing.shelters(), now.memory()));

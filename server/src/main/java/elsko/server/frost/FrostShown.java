@@ -50,6 +50,7 @@ class FrostShown {
   private record Lines(
       FrostClock clock,
       Dated dated,
+      Tried tried,
       FrostView.BoatFrost line,
       FrostView.@Nullable TonightView tonight) {}
 
@@ -101,9 +102,33 @@ class FrostShown {
     if (known != null && known.dated() == dated && known.clock() == clock) {
       return known;
     }
-    Lines made = new Lines(clock, dated, line(dated), tonight(clock, dated));
+    boolean same =
+        known != null && known.dated().outlook() == dated.outlook() && known.clock() == clock;
+    Tried tried = same ? known.tried() : new Tried(clock, dated);
+    Lines made = new Lines(clock, dated, tried, line(dated), tonight(clock, dated, tried));
     lines.put(boat, made);
     return made;
+  }
+
+  /** What would change a boat's night: tried when it is asked for, once. */
+  private static final class Tried {
+    private final FrostClock clock;
+    private final Dated dated;
+    private @Nullable List<WhatIf> ways;
+
+    Tried(FrostClock clock, Dated dated) {
+      this.clock = clock;
+      this.dated = dated;
+    }
+
+    synchronized List<WhatIf> ways() {
+      List<WhatIf> known = ways;
+      if (known == null) {
+        known = tried(clock, dated);
+        ways = known;
+      }
+      return known;
+    }
   }
 
   static List<WhatIf> tried(FrostClock clock, Dated dated) {
@@ -122,12 +147,13 @@ class FrostShown {
         outlook.firstToGo() == null ? null : outlook.firstToGo().name());
   }
 
-  private static FrostView.@Nullable TonightView tonight(FrostClock clock, Dated dated) {
+  private static FrostView.@Nullable TonightView tonight(
+      FrostClock clock, Dated dated, Tried tried) {
     Standing standing = dated.standing();
     BoatState state = standing.state();
     Tonight tonight =
         Tonight.concerns(dated.outlook(), dated.past())
-            ? Tonight.of(state.protection(), dated.outlook(), dated.past(), tried(clock, dated))
+            ? Tonight.of(state.protection(), dated.outlook(), dated.past(), tried.ways())
             : Tonight.ofAccepted(state, clock.ensemble().nights(1).get(0));
     return tonight == null
         ? null
