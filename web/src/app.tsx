@@ -5,6 +5,7 @@ import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'rea
 import { useLiveChanges } from './api/live';
 import { queryClient, sessionQuery } from './api/queries';
 import { SHOWN_FOR_MS, isKept, shownOnDevice } from './offline/keep-shown';
+import { JudgedAnewStrip } from './jobs/judged-anew-strip';
 import { NewVersion } from './offline/new-version';
 import { WaitingStrip } from './offline/waiting-strip';
 import { Header } from './parts/header';
@@ -154,6 +155,7 @@ function SignedInOnly() {
   return (
     <>
       <WaitingStrip />
+      <JudgedAnewStrip />
       <CallOut />
       <Suspense fallback={<Loading what="the screen" />}>
         <Outlet />

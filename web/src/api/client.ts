@@ -5,6 +5,7 @@ import { refusalOf } from './refusal';
 
 type Schemas = components['schemas'];
 export type BoatLine = Schemas['BoatLine'];
+export type JobStanding = Schemas['JobStanding'];
 export type BoatView = Schemas['BoatView'];
 export type VisitPartView = Schemas['VisitPartView'];
 export type VisitStepView = Schemas['VisitStepView'];

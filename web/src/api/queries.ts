@@ -1,3 +1,4 @@
+import { isUnderWay } from '../jobs/under-way';
 import {
   MutationCache,
   QueryCache,
@@ -173,6 +174,15 @@ export const mailJobQuery = queryOptions({
 export const backupsQuery = queryOptions({
   queryKey: ['archive', 'backups'],
   queryFn: () => got(api.GET('/api/archive/backups')),
+  refetchInterval: ({ state }) =>
+    state.data?.lastJob && isUnderWay(state.data.lastJob) ? LOOK_AGAIN_MS : false,
+});
+
+/** What takes long; looked at again while any of it is under way. */
+export const jobsQuery = queryOptions({
+  queryKey: ['jobs'],
+  queryFn: () => got(api.GET('/api/jobs')),
+  refetchInterval: ({ state }) => (state.data?.some(isUnderWay) ? LOOK_AGAIN_MS : false),
 });
 
 export const weakestQuery = queryOptions({

@@ -3,10 +3,18 @@ import { api, got } from '../api/client';
 import { backupsQuery } from '../api/queries';
 import { reasonOf } from '../api/refusal';
 import { useMay } from '../parts/session';
+import { LongWork } from '../jobs/long-work';
+import { isUnderWay } from '../jobs/under-way';
 import { Loading, Trouble } from '../parts/states';
 import { clock, number } from '../parts/words';
 
 const MEGA = 1_000_000;
+
+const GIGA = 1_000_000_000;
+
+function size(bytes: number): string {
+  return bytes >= GIGA ? `${number(bytes / GIGA, 1)} GB` : `${number(bytes / MEGA, 2)} MB`;
+}
 
 /** The whole yard as one file, and the backups there are. */
 export function Archive() {
@@ -31,6 +39,7 @@ export function Archive() {
             </p>
           </section>
           <BackupList />
+          <LongWork />
         </>
       ) : (
         <p className="m-0">The archive is the coordinator’s.</p>
@@ -53,23 +62,35 @@ function BackupList() {
       <Loading what="the backups" />
     );
   }
+  const writing = make.isPending || (data.lastJob != null && isUnderWay(data.lastJob));
   return (
     <section aria-label="Backups" className="grid gap-2">
       <h2 className="stencil text-[20px]">Backups</h2>
       <p className="m-0">
         One is made every day at {data.dailyAt}, beside the yard’s data. The newest {data.keep} are
-        kept, and the first of each of the last 12 months. Take them to another place as well.
+        kept, and the first of each of the last 12 months; of those somebody asked for the newest{' '}
+        {data.keepAsked}. Take them to another place as well.
       </p>
       <p className="m-0">
-        <button
-          type="button"
-          className="btn"
-          disabled={make.isPending}
-          onClick={() => make.mutate()}
-        >
-          {make.isPending ? 'Backing up …' : 'Back up now'}
+        The yard takes {size(data.taken.database)} on its disk, {size(data.taken.photos)} of that
+        pictures; its backups take {size(data.taken.backups)}. {size(data.taken.free)} are free.
+      </p>
+      {data.taken.getsShort && (
+        <p role="alert" className="m-0 font-semibold">
+          That gets short: a season’s entries and the next backups may not fit. Take old backups
+          away, or move the yard to a larger disk, before nothing can be kept any more.
+        </p>
+      )}
+      <p className="m-0">
+        <button type="button" className="btn" disabled={writing} onClick={() => make.mutate()}>
+          {writing ? 'Backing up …' : 'Back up now'}
         </button>
       </p>
+      {data.lastJob?.state === 'FAILED' && !writing && (
+        <p role="alert" className="field-error m-0">
+          The last one could not be written. {data.lastJob.words}
+        </p>
+      )}
       {make.error && (
         <p role="alert" className="field-error m-0">
           {reasonOf(make.error)}
@@ -87,6 +108,9 @@ function BackupList() {
               <th scope="col" className="font-normal">
                 made
               </th>
+              <th scope="col" className="font-normal">
+                by
+              </th>
               <th scope="col" className="text-right font-normal">
                 size
               </th>
@@ -97,7 +121,8 @@ function BackupList() {
               <tr key={one.name} className="border-line border-t">
                 <td className="py-1">{one.name}</td>
                 <td className="py-1">{clock(one.madeAt)}</td>
-                <td className="py-1 text-right">{number(one.bytes / MEGA, 2)} MB</td>
+                <td className="py-1">{one.asked ? 'somebody' : 'the clock'}</td>
+                <td className="py-1 text-right">{size(one.bytes)}</td>
               </tr>
             ))}
           </tbody>

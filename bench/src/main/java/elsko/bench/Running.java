@@ -118,6 +118,17 @@ public final class Running implements AutoCloseable {
         .header("Authorization", authorization(account));
   }
 
+  /** Without a word of warning: the application, not its launcher. */
+  public void kill() {
+    process.descendants().forEach(ProcessHandle::destroyForcibly);
+    process.destroyForcibly();
+  }
+
+  /** Whether it has ended, and with which number; null while it has not. */
+  public Integer ended() {
+    return process.isAlive() ? null : process.exitValue();
+  }
+
   @Override
   public void close() {
     process.destroy();

@@ -48,7 +48,12 @@ class FirstStart implements SmartInitializingSingleton {
   /** Whoever started it waits for this line. */
   @EventListener
   void answers(WebServerInitializedEvent ready) {
-    LOG.info("Elsko answers on port {}", ready.getWebServer().getPort());
+    int port = ready.getWebServer().getPort();
+    if (ready.getApplicationContext().getServerNamespace() == null) {
+      LOG.info("Elsko answers on port {}", port);
+    } else {
+      LOG.info("Watched at http://127.0.0.1:{}/health and /metrics, from this machine", port);
+    }
   }
 
   /** Nobody's yard is kept behind passwords that everybody knows. */

@@ -70,6 +70,9 @@ final class Crew {
     Random chance = new Random(who);
     for (int turn = 0; System.nanoTime() < until; turn++) {
       pause(chance, paced ? TECHNICIANS_PAUSE_S : 0, until);
+      if (System.nanoTime() >= until) {
+        return;
+      }
       int boat = (who + technicians * (turn / 20)) % yard.boats().size();
       HttpRequest.Builder request =
           yard.server()
@@ -84,6 +87,9 @@ final class Crew {
     for (int turn = who; System.nanoTime() < until; turn++) {
       // Even a coordinator who does nothing else reads what is there.
       pause(chance, paced ? COORDINATORS_PAUSE_S / LOOKED_AT.size() : 0.2, until);
+      if (System.nanoTime() >= until) {
+        return;
+      }
       int at = turn % LOOKED_AT.size();
       Times times = List.of(shift.boats(), shift.walks(), shift.frost()).get(at);
       timed(yard.server().request(LOOKED_AT.get(at)).GET(), times);

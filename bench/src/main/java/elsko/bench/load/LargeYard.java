@@ -24,7 +24,7 @@ final class LargeYard implements AutoCloseable {
   };
 
   private final Running server;
-  private final List<String> boats;
+  private List<String> boats;
 
   LargeYard(Path root, Path data, int wanted) throws IOException, InterruptedException {
     server = Running.demonstration(root, data);
@@ -88,6 +88,7 @@ final class LargeYard implements AutoCloseable {
     if (!state.contains("\"DONE\"")) {
       throw new IllegalStateException(state);
     }
+    boats = ids();
   }
 
   private void plan() throws IOException, InterruptedException {
@@ -111,10 +112,9 @@ final class LargeYard implements AutoCloseable {
   /** Something somebody does on a boat, as a device sends it. */
   static String entry(int turn) {
     return """
-    {"sentAt":"%s","entries":[{"id":"%s","deviceTime":"%s","kind":"FITTING_SET","fitting":"key","state":"%s"}]}
+    {"sentAt":"%s","entries":[{"id":"%s","deviceTime":"%s","kind":"FITTING_SET","fitting":"cover","state":"%s"}]}
     """
-        .formatted(
-            Instant.now(), UUID.randomUUID(), Instant.now(), turn % 2 == 0 ? "OFFICE" : "HELM");
+        .formatted(Instant.now(), UUID.randomUUID(), Instant.now(), turn % 2 == 0 ? "TARP" : "OFF");
   }
 
   @Override

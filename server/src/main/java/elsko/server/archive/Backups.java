@@ -1,7 +1,7 @@
 package elsko.server.archive;
 
 import elsko.server.jobs.JobKind;
-import elsko.server.jobs.JobView;
+import elsko.server.jobs.JobStanding;
 import elsko.server.jobs.Jobs;
 import elsko.server.jobs.Portions;
 import elsko.server.jobs.Task;
@@ -79,8 +79,8 @@ class Backups implements Task {
       String dailyAt,
       int keep,
       int keepAsked,
-      @Nullable JobView lastJob,
-      Room.Taken taken) {}
+      @Nullable JobStanding lastJob,
+      Room.DiskTaken taken) {}
 
   BackupsView view() {
     try {

@@ -31,13 +31,13 @@ class Room {
    * @param photos of the database
    * @param getsShort less is free than a season and the next backups take
    */
-  record Taken(long database, long photos, long backups, long free, boolean getsShort) {}
+  record DiskTaken(long database, long photos, long backups, long free, boolean getsShort) {}
 
-  Taken taken(long backups, long newestBackup) {
+  DiskTaken taken(long backups, long newestBackup) {
     long free = disk.free();
     Long photos =
         sql.queryForObject("select coalesce(sum(octet_length(jpeg)), 0) from photo", Long.class);
-    return new Taken(
+    return new DiskTaken(
         data.resolve(Restore.DATABASE + ".mv.db").toFile().length(),
         photos == null ? 0 : photos,
         backups,

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
  * that have been silent longest.
  */
 @Component
-class WaitingBodies {
+public class WaitingBodies {
   private static final int MOST = 1_000;
   private static final long MOST_BYTES = 96_000_000;
   private static final long LOOKS_EVERY_MS = 500;
@@ -50,7 +50,8 @@ class WaitingBodies {
     waiting.stream().filter(WaitingBody::isTooSlow).forEach(this::cut);
   }
 
-  int count() {
+  /** How many. */
+  public int count() {
     return waiting.size();
   }
 

@@ -88,7 +88,8 @@ class Job {
   }
 
   /** As it is kept; a running one knows better how far it is. */
-  JobView view() {
-    return new JobView(id, kind, kind.words(), person, begunAt, endedAt, state, done, total, words);
+  JobStanding view() {
+    return new JobStanding(
+        id, kind, kind.words(), person, begunAt, endedAt, state, done, total, words);
   }
 }

@@ -87,6 +87,11 @@ public class Jobs implements DisposableBean {
     return running.values().stream().anyMatch(one -> one.kind == kind);
   }
 
+  /** How many pieces of work wait or are done at this moment. */
+  public int underWay() {
+    return running.size();
+  }
+
   /** Ends what is under way of a kind. */
   public void stopAll(JobKind kind) {
     running.values().stream().filter(one -> one.kind == kind).forEach(Running::stop);
@@ -99,11 +104,14 @@ public class Jobs implements DisposableBean {
       view(id);
       return;
     }
+    if (one.kind == JobKind.REASSESS) {
+      throw Refused.state("job", "It has to end: lists would show boats by two rules.");
+    }
     one.stop();
   }
 
   /** The newest first. */
-  public List<JobView> all() {
+  public List<JobStanding> all() {
     return rows.findByOrderByBegunAtDesc(Limit.of(MOST_SHOWN)).stream()
         .map(Job::view)
         .map(this::asItIs)
@@ -111,18 +119,18 @@ public class Jobs implements DisposableBean {
   }
 
   /** The one of a kind that was begun last; null where there was none. */
-  public @Nullable JobView last(JobKind kind) {
+  public @Nullable JobStanding last(JobKind kind) {
     return all().stream().filter(one -> one.kind() == kind).findFirst().orElse(null);
   }
 
-  public JobView view(UUID id) {
+  public JobStanding view(UUID id) {
     return rows.findById(id)
         .map(Job::view)
         .map(this::asItIs)
         .orElseThrow(() -> new NotFound("job", "There is no such piece of work any more."));
   }
 
-  private JobView asItIs(JobView kept) {
+  private JobStanding asItIs(JobStanding kept) {
     Running one = running.get(kept.id());
     return one == null ? kept : kept.at(one.done, one.total);
   }

@@ -19,19 +19,19 @@ class JobsController {
 
   /** What takes long, the newest first. */
   @GetMapping
-  List<JobView> all() {
+  List<JobStanding> all() {
     return jobs.all();
   }
 
   /** How one of them stands. */
   @GetMapping("/{id}")
-  JobView one(@PathVariable UUID id) {
+  JobStanding one(@PathVariable UUID id) {
     return jobs.view(id);
   }
 
   /** Stops it behind the portion it is at. */
   @DeleteMapping("/{id}")
-  JobView stop(@PathVariable UUID id) {
+  JobStanding stop(@PathVariable UUID id) {
     jobs.stop(id);
     return jobs.view(id);
   }

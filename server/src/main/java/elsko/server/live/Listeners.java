@@ -71,7 +71,8 @@ public class Listeners {
     }
   }
 
-  int count() {
+  /** How many. */
+  public int count() {
     return open.size();
   }
 

@@ -2,8 +2,8 @@ package elsko.server.report;
 
 import elsko.core.Refused;
 import elsko.server.jobs.JobKind;
+import elsko.server.jobs.JobStanding;
 import elsko.server.jobs.JobState;
-import elsko.server.jobs.JobView;
 import elsko.server.jobs.Jobs;
 import elsko.server.jobs.Portions;
 import elsko.server.jobs.Task;
@@ -34,7 +34,7 @@ class MailJob implements Task {
 
   /** How far it is. */
   record Progress(int done, int of, boolean running, boolean stopped, @Nullable String trouble) {
-    static @Nullable Progress of(@Nullable JobView job) {
+    static @Nullable Progress of(@Nullable JobStanding job) {
       return job == null
           ? null
           : new Progress(

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param total 0 while nobody knows
  * @param words what came of it, or why not; empty while it goes on
  */
-public record JobView(
+public record JobStanding(
     UUID id,
     JobKind kind,
     String doing,
@@ -26,7 +26,7 @@ public record JobView(
     return state.isOver();
   }
 
-  JobView at(int reached, int of) {
-    return new JobView(id, kind, doing, person, begunAt, endedAt, state, reached, of, words);
+  JobStanding at(int reached, int of) {
+    return new JobStanding(id, kind, doing, person, begunAt, endedAt, state, reached, of, words);
   }
 }
