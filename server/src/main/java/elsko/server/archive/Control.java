@@ -59,6 +59,9 @@ class Control {
 
   @EventListener
   void listening(WebServerInitializedEvent event) throws IOException {
+    if (event.getApplicationContext().getServerNamespace() != null) {
+      return;
+    }
     if (!onDisk) {
       return;
     }

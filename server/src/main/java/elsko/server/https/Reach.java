@@ -35,6 +35,9 @@ class Reach {
 
   @EventListener
   void begun(WebServerInitializedEvent ready) throws IOException, GeneralSecurityException {
+    if (ready.getApplicationContext().getServerNamespace() != null) {
+      return;
+    }
     words(ready.getWebServer().getPort()).forEach(System.out::println);
     if (https.equals(Https.OWN)) {
       System.out.println("The fingerprint of its authority, to be compared on each phone:");
