@@ -1,5 +1,6 @@
 package elsko.bench;
 
+import elsko.bench.faults.Faults;
 import elsko.bench.load.Load;
 import elsko.bench.plan.PlanMeasures;
 import java.nio.file.Path;
@@ -29,6 +30,9 @@ public final class Bench {
     if (seasons >= 0) {
       long wanted = Long.parseLong(options.get(seasons + 1));
       System.exit(Seasons.run(root, wanted, options.get(seasons + 2)) ? 0 : 1);
+    }
+    if (options.contains("--faults")) {
+      System.exit(Faults.run(root, options) ? 0 : 1);
     }
     if (options.contains("--load")) {
       System.exit(Load.run(root, options) ? 0 : 1);

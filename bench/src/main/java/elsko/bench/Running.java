@@ -21,7 +21,7 @@ public final class Running implements AutoCloseable {
   private final Process process;
   private final int port;
   private String password;
-  final double seconds;
+  public final double seconds;
 
   Running(Path root, Path data) throws IOException {
     this(root, data, "");
@@ -111,11 +111,12 @@ public final class Running implements AutoCloseable {
     return request(path, "coordinator");
   }
 
-  /** A request in somebody's name. */
+  /** A request in somebody's name; empty for nobody's. */
   public HttpRequest.Builder request(String path, String account) {
-    return HttpRequest.newBuilder(URI.create(address(path)))
-        .header("Content-Type", "application/json")
-        .header("Authorization", authorization(account));
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address(path)))
+            .header("Content-Type", "application/json");
+    return account.isEmpty() ? request : request.header("Authorization", authorization(account));
   }
 
   /** Without a word of warning: the application, not its launcher. */
