@@ -77,7 +77,8 @@ final class Picture {
       throw Refused.value("photo", "At most 25 million pixels.");
     }
     ImageReadParam sampled = reader.getDefaultReadParam();
-    int every = Math.max(1, Math.max(width, height) / (2 * LONGER_SIDE));
+    // Held whole, one of 16 bits a color would fill the memory of all others.
+    int every = Math.max(1, Math.max(width, height) / LONGER_SIDE);
     sampled.setSourceSubsampling(every, every, 0, 0);
     return reader.read(0, sampled);
   }
