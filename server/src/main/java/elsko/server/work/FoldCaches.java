@@ -2,13 +2,15 @@ package elsko.server.work;
 
 import elsko.server.live.Changed;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,7 +34,10 @@ public class FoldCaches implements DisposableBean {
 
   private final Log log;
   private final List<FoldCache<?>> all = new CopyOnWriteArrayList<>();
-  private final Set<UUID> behind = new LinkedHashSet<>();
+
+  /** What somebody had of each boat that has changed since. */
+  private final Map<UUID, Set<FoldCache<?>>> behind = new LinkedHashMap<>();
+
   private @Nullable Thread thread;
   private volatile boolean ending;
 
@@ -55,12 +60,14 @@ public class FoldCaches implements DisposableBean {
     if (boat == null) {
       return;
     }
-    boolean wanted = false;
+    Set<FoldCache<?>> wanted = new HashSet<>();
     for (FoldCache<?> one : all) {
-      wanted |= one.forget(boat);
+      if (one.forget(boat)) {
+        wanted.add(one);
+      }
     }
-    if (wanted) {
-      workOut(boat);
+    if (!wanted.isEmpty()) {
+      workOut(boat, wanted);
     }
   }
 
@@ -74,14 +81,14 @@ public class FoldCaches implements DisposableBean {
   /** Boats that were described anew, many at once. */
   public record Redescribed(Set<UUID> boats) {}
 
-  /**
-   * What is to be worked out for a boat, as it stood when somebody began to.
-   *
-   * @param had only what somebody had of it
-   */
-  Ahead ahead(UUID boat, boolean had) {
+  /** What somebody has of a boat, to be worked out once it was read after this. */
+  Ahead ahead(UUID boat) {
+    return ahead(boat, all.stream().filter(one -> one.has(boat)).collect(Collectors.toSet()));
+  }
+
+  private static Ahead ahead(UUID boat, Set<FoldCache<?>> wanted) {
     Map<FoldCache<?>, FoldCache.Seen> seen = new HashMap<>();
-    all.stream().filter(one -> !had || one.has(boat)).forEach(one -> seen.put(one, one.seen(boat)));
+    wanted.forEach(one -> seen.put(one, one.seen(boat)));
     return new Ahead(seen);
   }
 
@@ -92,10 +99,10 @@ public class FoldCaches implements DisposableBean {
     }
   }
 
-  private void workOut(UUID boat) {
+  private void workOut(UUID boat, Set<FoldCache<?>> wanted) {
     synchronized (behind) {
-      if (behind.size() < MOST_BEHIND) {
-        behind.add(boat);
+      if (behind.size() < MOST_BEHIND || behind.containsKey(boat)) {
+        behind.computeIfAbsent(boat, first -> new HashSet<>()).addAll(wanted);
       }
       if (thread == null && !ending) {
         thread = Thread.ofPlatform().daemon().name("worked out ahead").start(this::workOutAll);
@@ -107,10 +114,10 @@ public class FoldCaches implements DisposableBean {
   private void workOutAll() {
     try {
       while (!ending) {
-        UUID boat = next();
+        Map.Entry<UUID, Set<FoldCache<?>>> next = next();
         try {
-          Ahead ahead = ahead(boat, false);
-          log.standing(List.of(boat)).forEach(ahead::workOut);
+          Ahead ahead = ahead(next.getKey(), next.getValue());
+          log.standing(List.of(next.getKey())).forEach(ahead::workOut);
         } catch (RuntimeException away) {
           // Whoever looks works it out, or hears why not.
           LOG.debug("Not worked out ahead", away);
@@ -121,13 +128,13 @@ public class FoldCaches implements DisposableBean {
     }
   }
 
-  private UUID next() throws InterruptedException {
+  private Map.Entry<UUID, Set<FoldCache<?>>> next() throws InterruptedException {
     synchronized (behind) {
       while (behind.isEmpty()) {
         behind.wait();
       }
-      UUID first = behind.iterator().next();
-      behind.remove(first);
+      Map.Entry<UUID, Set<FoldCache<?>>> first = behind.entrySet().iterator().next();
+      behind.remove(first.getKey());
       return first;
     }
   }

@@ -78,7 +78,7 @@ class Reassessing implements Task {
 
   private int judge(List<UUID> some) {
     Map<UUID, FoldCaches.Ahead> ahead = new HashMap<>();
-    some.forEach(boat -> ahead.put(boat, caches.ahead(boat, true)));
+    some.forEach(boat -> ahead.put(boat, caches.ahead(boat)));
     int otherwise = 0;
     for (Log.Folded folded : log.folded(some)) {
       UUID boat = folded.row().id();
