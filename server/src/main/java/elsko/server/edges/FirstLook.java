@@ -28,6 +28,9 @@ final class FirstLook extends HttpFilter {
 
   private static final int AT_ONCE = 8_192;
 
+  /** Whoever sends as fast as it is read would else keep this thread. */
+  private static final int MOST_READ_AT_ONCE = 8;
+
   private final transient Semaphore atWork = new Semaphore(MOST_AT_WORK);
   private final transient BooleanSupplier memoryIsShort;
   private final transient WaitingBodies waiting;
@@ -88,8 +91,9 @@ final class FirstLook extends HttpFilter {
     Line line = Line.of(request);
     ServletInputStream in = request.getInputStream();
     byte[] some = new byte[AT_ONCE];
-    while (!line.isRead() && in.available() > 0 && in.read(some) > 0) {
+    for (int i = 0; i < MOST_READ_AT_ONCE && !line.isRead() && in.available() > 0; i++) {
       // What is here already waits for nobody.
+      in.read(some);
     }
     if (!line.isRead()) {
       WaitingBody rest =

@@ -3,7 +3,6 @@ package elsko.server.jobs;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko;
-import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -91,7 +90,8 @@ class JobsTest {
             Instant.now());
     broken.runs();
     broken.isAt(1, 3);
-    Job planning = new Job(UUID.randomUUID(), JobKind.PLANNING, "", "coordinator", Instant.now());
+    Job planning =
+        new Job(UUID.randomUUID(), JobKind.PLANNING, "", "coordinator", RunningElsko.now());
     planning.runs();
     RunningElsko.bean(JobRepository.class).saveAll(List.of(broken, planning));
     RunningElsko.bean(Jobs.class).goOn();
