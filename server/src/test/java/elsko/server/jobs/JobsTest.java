@@ -87,7 +87,7 @@ class JobsTest {
             JobKind.LETTERS,
             String.join(" ", safe),
             "coordinator",
-            Instant.now());
+            RunningElsko.now());
     broken.runs();
     broken.isAt(1, 3);
     Job planning =
