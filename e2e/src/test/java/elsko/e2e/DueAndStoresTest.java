@@ -94,7 +94,7 @@ class DueAndStoresTest extends OnOneYard {
 
     desk.navigate(elsko.at("/book/archive"));
     desk.getByText("Back up now").click();
-    assertThat(desk.getByText(Pattern.compile("elsko-\\d{4}-\\d{2}-\\d{2}-\\d{6}\\.zip")))
+    assertThat(desk.getByText(Pattern.compile("^elsko-\\d{4}-\\d{2}-\\d{2}-\\d{6}-asked\\.zip$")))
         .isVisible();
     assertThat(Axe.violations(desk)).isEmpty();
     APIResponse archive =
