@@ -105,7 +105,7 @@ class FleetTest extends InTheBrowser {
     assertThat(page.getByText("6 taken in, 0 changed")).isVisible();
     page.getByText("To the yard").click();
     page.getByText("as a list").click();
-    page.getByText("Sample Curlew").first().click();
+    page.getByText("Sample Curlew", new Page.GetByTextOptions().setExact(true)).first().click();
     assertThat(region(page, "Generator raw water")).isVisible();
   }
 
