@@ -1,5 +1,6 @@
 package elsko.server;
 
+import elsko.server.disk.Trouble;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -9,6 +10,14 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 public class Elsko {
   public static void main(String[] args) {
-    SpringApplication.run(Elsko.class, args);
+    try {
+      SpringApplication.run(Elsko.class, args);
+    } catch (RuntimeException failed) {
+      if (Trouble.of(failed) == Trouble.DAMAGED) {
+        // It was said in words; whatever started it need not try again.
+        System.exit(Trouble.ENDS_DAMAGED);
+      }
+      throw failed;
+    }
   }
 }

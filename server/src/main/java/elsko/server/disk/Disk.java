@@ -126,7 +126,7 @@ public class Disk implements DisposableBean {
       }
       trouble.set(still);
       if (still == Trouble.DAMAGED) {
-        ending.end(Ending.DAMAGED, ending.damaged());
+        ending.end(Trouble.ENDS_DAMAGED, ending.damaged());
         return;
       }
       if (still == Trouble.CLOSED && ++tries >= TRIES_ON_A_GOOD_DISK) {

@@ -15,9 +15,6 @@ import org.springframework.stereotype.Component;
 /** Ends this process where it can do no more, with a number that says why. */
 @Component
 class Ending {
-  /** The database is damaged: starting anew does not help, restoring does. */
-  static final int DAMAGED = 74;
-
   /** The database cannot be opened again by this process: starting anew may help. */
   static final int AWAY = 75;
 

@@ -16,6 +16,9 @@ public enum Trouble {
   DAMAGED("The yard's database is damaged. Whoever looks after this machine has to restore it."),
   BUSY("Too much is asked for at this moment. Try again in a little while.");
 
+  /** With what the process ends where the database is damaged: only restoring helps. */
+  public static final int ENDS_DAMAGED = 74;
+
   private static final Set<Integer> SAYS_CLOSED = Set.of(90098, 90121, 90067, 90028, 90031, 90007);
   private static final int SAYS_READ_ONLY = 90097;
   private static final int SAYS_DAMAGED = 90030;

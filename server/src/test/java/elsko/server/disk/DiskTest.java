@@ -162,6 +162,29 @@ class DiskTest {
   }
 
   @Test
+  @Timeout(120)
+  void aDatabaseThatIsDamagedAtTheStartEndsWithItsOwnNumber(@TempDir Path other)
+      throws IOException, InterruptedException {
+    java.nio.file.Files.write(other.resolve("elsko.mv.db"), new byte[40_000]);
+    java.nio.file.Path java =
+        Path.of(System.getProperty("java.home")).resolve("bin").resolve("java");
+    Process start =
+        new ProcessBuilder(
+                java.toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                Elsko.class.getName(),
+                "--elsko.data=" + other,
+                "--server.port=0")
+            .redirectErrorStream(true)
+            .start();
+    String said = new String(start.getInputStream().readAllBytes());
+    assertThat(start.waitFor()).as(said).isEqualTo(74);
+    assertThat(said).contains("does not open", "there is no backup beside it");
+  }
+
+  @Test
   void aDamagedDatabaseNamesTheBackupToRestore() throws IOException {
     Path backups = java.nio.file.Files.createDirectories(folder.resolve("backups"));
     java.nio.file.Files.createFile(backups.resolve("elsko-2026-11-01-030000.zip"));
