@@ -159,7 +159,8 @@ final class Kills implements Faults.Fault {
         if (at >= 0) {
           found.merge(words.substring(at + 7, at + 43), 1, Integer::sum);
         }
-        before = "&before=" + line.getAsJsonObject().get("seq").getAsLong();
+        before =
+            "&before=" + line.getAsJsonObject().getAsJsonObject("entry").get("seq").getAsLong();
       }
       looked += lines.size();
     }
