@@ -120,7 +120,10 @@ public class Jobs implements DisposableBean {
 
   /** The one of a kind that was begun last; null where there was none. */
   public @Nullable JobStanding last(JobKind kind) {
-    return all().stream().filter(one -> one.kind() == kind).findFirst().orElse(null);
+    return rows.findFirstByKindOrderByBegunAtDesc(kind)
+        .map(Job::view)
+        .map(this::asItIs)
+        .orElse(null);
   }
 
   public JobStanding view(UUID id) {

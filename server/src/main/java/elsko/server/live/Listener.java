@@ -38,10 +38,6 @@ final class Listener implements Runnable {
     return session;
   }
 
-  SseEmitter screen() {
-    return screen;
-  }
-
   /**
    * Something to be told, when its turn comes.
    *
