@@ -17,6 +17,9 @@ import { Yard } from './yard/yard';
 
 const Boat = lazy(() => import('./boat/boat').then((m) => ({ default: m.Boat })));
 const Card = lazy(() => import('./card/card').then((m) => ({ default: m.Card })));
+const PaperSheet = lazy(() =>
+  import('./paper/paper-sheet').then((m) => ({ default: m.PaperSheet })),
+);
 const Readings = lazy(() => import('./reading/readings').then((m) => ({ default: m.Readings })));
 const Bench = lazy(() => import('./bench/bench').then((m) => ({ default: m.Bench })));
 const BenchOfBoat = lazy(() =>
@@ -92,6 +95,8 @@ export function App() {
               <Route element={<Desk />}>
                 <Route index element={<Yard />} />
                 <Route path="/boats/:boatId" element={<Boat />} />
+
+                <Route path="/boats/:boatId/paper/:procedure" element={<PaperSheet />} />
                 <Route path="/boats/:boatId/readings" element={<Readings />} />
                 <Route path="/boats/:boatId/trends" element={<Trends />} />
                 <Route path="/describe" element={<Describe />} />

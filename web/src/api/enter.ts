@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { BoatView, CardView, EntryEnvelope, NewEntry, Said } from './client';
+import { Collecting } from './collecting';
 import { boatQuery, cardQuery, sessionQuery } from './queries';
 import { line, sender } from '../offline/device';
 import { forgetPhotos } from '../offline/photo';
@@ -21,18 +22,21 @@ export interface Sending {
 /**
  * Takes entries of one boat in: onto this device's disk first, then up. Refused at once it throws;
  * without signal, or behind others that wait, it stands in line and nobody has to wait for it. The
- * ids are made once, so that trying again stores nothing twice.
+ * ids are made once, so that trying again stores nothing twice. Where a sheet collects what is entered it
+ * goes there.
  */
 export function useEnter(boat: string) {
   const queries = useQueryClient();
   const { offer } = useUndo();
+  const sheet = useContext(Collecting);
   const [underWay, setUnderWay] = useState(0);
 
   const refuseAsFarAsKnown = (bodies: NewEntry[]) => {
     const known = queries.getQueryData<BoatView>(boatQuery(boat).queryKey);
     const id = bodies.find(({ card }) => card)?.card;
     const card = id && queries.getQueryData<CardView>(cardQuery(boat, id).queryKey);
-    if (known && card) refuseHere(card, known, line.state.waiting, bodies);
+    const before = [...line.state.waiting, ...(sheet?.held ?? [])];
+    if (known && card) refuseHere(card, known, before, bodies);
   };
 
   const send = async (bodies: NewEntry[]) => {
@@ -61,6 +65,21 @@ export function useEnter(boat: string) {
       deviceTime: entry.deviceTime ?? now,
       downloadedAt: seen ? new Date(seen).toISOString() : undefined,
     }));
+    if (sheet) {
+      refuseAsFarAsKnown(bodies);
+      sheet.take(bodies);
+      const ids = bodies.map(({ id }) => id);
+      if (undo) {
+        offer({
+          words: undo,
+          undo: () => {
+            sheet.takeOut(ids);
+            return Promise.resolve();
+          },
+        });
+      }
+      return bodies;
+    }
     setUnderWay((n) => n + 1);
     try {
       const held = await send(bodies);

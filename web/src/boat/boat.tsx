@@ -141,7 +141,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <Accepted boat={boat} may={may.runYard} />
         <DueOfOneBoat boat={boat.id} may={may.work} />
         <FrostOfBoat boat={boat.id} />
-        <BoatPapers boat={boat} mayMail={may.runYard} />
+        <BoatPapers boat={boat} mayMail={may.runYard} mayWork={may.work} />
         <Learned boat={boat} may={may.work} />
         <BoatDates boat={boat.id} mayChange={may.runYard} />
         <LooseEnds fittings={boat.fittings} choose={choose} maySet={maySet} />

@@ -1,3 +1,5 @@
+import { useContext } from 'react';
+import { Collecting } from '../api/collecting';
 import type { AskProps } from './ask';
 import { TakePhoto } from './take-photo';
 import { WriteDown } from './write-down';
@@ -5,10 +7,11 @@ import { WriteDown } from './write-down';
 /** A picture of it; or, where a camera does not get in, what it says. */
 export function AskPhoto(props: AskProps<'PHOTO'>) {
   const { card, boat, step } = props;
+  const onPaper = useContext(Collecting) !== null;
   return (
     <WriteDown {...props} name="photo" placeholder="what it says">
       <TakePhoto card={card} boat={boat} step={step} />
-      <span className="text-soft text-[15px]">or</span>
+      {!onPaper && <span className="text-soft text-[15px]">or</span>}
     </WriteDown>
   );
 }

@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
+import { Collecting } from '../api/collecting';
 import { useEnter } from '../api/enter';
 import { Refusal } from '../api/refusal';
 import { uuid } from '../api/uuid';
@@ -18,6 +19,7 @@ export function TakePhoto({ card, boat, step }: PhotoProps) {
   const { enter, sending } = useEnter(boat.id);
   const [working, setWorking] = useState(false);
   const refused = useRefused([]);
+  const onPaper = useContext(Collecting) !== null;
   const take = (file: File | undefined) => {
     if (!file) return;
     setWorking(true);
@@ -35,6 +37,8 @@ export function TakePhoto({ card, boat, step }: PhotoProps) {
       })
       .finally(() => setWorking(false));
   };
+  // Paper holds no picture: what it showed is written down.
+  if (onPaper) return null;
   return (
     <div className="mt-4">
       <label className="btn cursor-pointer focus-within:outline-[3px] focus-within:outline-(--color-brass)">

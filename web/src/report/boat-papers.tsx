@@ -1,12 +1,23 @@
 import { useState } from 'react';
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { api, got } from '../api/client';
-import type { BoatView } from '../api/client';
+import type { BoatView, Procedure } from '../api/client';
+import { offersQuery } from '../api/queries';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
+import { sentence } from '../parts/words';
 
 /** What is printed or sent about the boat one looks at. */
-export function BoatPapers({ boat, mayMail }: { boat: BoatView; mayMail: boolean }) {
+export function BoatPapers({
+  boat,
+  mayMail,
+  mayWork,
+}: {
+  boat: BoatView;
+  mayMail: boolean;
+  mayWork: boolean;
+}) {
   const queries = useQueryClient();
   const refused = useRefused([]);
   const [sent, setSent] = useState(false);
@@ -31,6 +42,7 @@ export function BoatPapers({ boat, mayMail }: { boat: BoatView; mayMail: boolean
           </button>
         )}
       </p>
+      <OnPaper boat={boat} mayWork={mayWork} />
       {sent && (
         <p role="status" className="m-0">
           It is in the outbox, for {boat.description.owner}.
@@ -38,6 +50,37 @@ export function BoatPapers({ boat, mayMail }: { boat: BoatView; mayMail: boolean
       )}
       <RefusedLine words={refused.elsewhere} />
     </section>
+  );
+}
+
+/** A card to be worked through on paper, and typed in afterwards. */
+function OnPaper({ boat, mayWork }: { boat: BoatView; mayWork: boolean }) {
+  const { data: offers = [] } = useQuery(offersQuery(boat.id));
+  const open = boat.cards.find((card) => !card.closed)?.procedure;
+  const [chosen, setChosen] = useState<Procedure | null>(null);
+  const procedure = chosen ?? open ?? offers.at(0)?.procedure;
+  if (!procedure) return null;
+  return (
+    <div className="mt-1.5 flex flex-wrap items-center gap-x-4 gap-y-1">
+      <select
+        className="box w-auto py-1 text-[14px]"
+        aria-label="Card on paper"
+        value={procedure}
+        onChange={(event) => setChosen(event.target.value as Procedure)}
+      >
+        {offers.map((offer) => (
+          <option key={offer.procedure} value={offer.procedure}>
+            {sentence(offer.words)}
+          </option>
+        ))}
+      </select>
+      <Paper to={`/api/reports/boats/${boat.id}/card.pdf?procedure=${procedure}`}>blank card</Paper>
+      {mayWork && (
+        <Link className="plain" to={`/boats/${boat.id}/paper/${procedure}`}>
+          type one in
+        </Link>
+      )}
+    </div>
   );
 }
 

@@ -83,7 +83,7 @@ describe('the papers of a boat', () => {
   const boat = { id: 'teal', description: { owner: 'A. Verrin' } } as BoatView;
 
   it('are fetched, and sent to the owner', async () => {
-    served(<BoatPapers boat={boat} mayMail />, () => ({ body: {} }));
+    served(<BoatPapers boat={boat} mayMail mayWork />, () => ({ body: {} }));
     expect(screen.getByRole('link', { name: 'helm tag' }).getAttribute('href')).toBe(
       '/api/reports/boats/teal/helm-tag.pdf',
     );
@@ -92,7 +92,7 @@ describe('the papers of a boat', () => {
   });
 
   it('say why they cannot be sent', async () => {
-    served(<BoatPapers boat={boat} mayMail />, () => ({
+    served(<BoatPapers boat={boat} mayMail mayWork />, () => ({
       status: 409,
       body: { title: 'x', status: 409, field: 'owner', detail: 'Nobody wrote down who owns it.' },
     }));

@@ -45,6 +45,15 @@ function Sheets() {
       <p className="m-0">
         <Print to={at('day-sheets.pdf', { day })}>Day sheets</Print>
       </p>
+      <div className="grid gap-1">
+        <p className="m-0">
+          <Print to={at('day-cards.pdf', { day })}>Blank cards of that day</Print>
+        </p>
+        <p className="text-soft m-0 text-[14px]">
+          For a day on which nobody reaches Elsko: print them while it is there. What was written on
+          one is typed in on the page of its boat, or where its square code leads.
+        </p>
+      </div>
       <p className="m-0">
         <Print to={at('launch-list.pdf')}>Launch list</Print>
       </p>

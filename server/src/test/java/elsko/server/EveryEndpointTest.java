@@ -105,6 +105,8 @@ class EveryEndpointTest {
               Map.entry("GET /api/reports/boats/{id}/lay-up.pdf", ALL),
               Map.entry("GET /api/reports/boats/{id}/job-sheet.csv", ALL),
               Map.entry("GET /api/reports/boats/{id}/helm-tag.pdf", ALL),
+              Map.entry("GET /api/reports/boats/{id}/card.pdf", ALL),
+              Map.entry("GET /api/reports/day-cards.pdf", ALL),
               Map.entry("GET /api/reports/day-sheets.pdf", ALL),
               Map.entry("GET /api/reports/launch-list.pdf", ALL),
               Map.entry("GET /api/reports/season.pdf", ALL),

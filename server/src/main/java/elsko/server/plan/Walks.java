@@ -2,6 +2,7 @@ package elsko.server.plan;
 
 import elsko.core.Refused;
 import elsko.core.frost.Outlook;
+import elsko.core.ledger.Procedure;
 import elsko.core.plan.Assignment;
 import elsko.core.plan.Effort;
 import elsko.core.plan.Move;
@@ -545,10 +546,13 @@ public class Walks {
   /**
    * A stop as a sheet of paper has it.
    *
+   * @param procedure whose card it is on
    * @param start minutes after midnight
    * @param soakMinutes it must be left alone so long afterwards; 0 when it need not
    */
   public record DayStop(
+      UUID boat,
+      Procedure procedure,
       List<String> workers,
       int start,
       int end,
@@ -558,6 +562,8 @@ public class Walks {
       int soakMinutes) {
     private static DayStop of(Stop stop, Visits.Work work) {
       return new DayStop(
+          work.boat(),
+          work.left().procedure(),
           stop.workers(),
           stop.start(),
           stop.end(),

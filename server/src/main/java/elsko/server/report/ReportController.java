@@ -1,6 +1,7 @@
 package elsko.server.report;
 
 import elsko.core.Units;
+import elsko.core.ledger.Procedure;
 import elsko.server.people.SignedIn;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -54,8 +55,7 @@ class ReportController {
   @GetMapping(path = "/boats/{id}/helm-tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> helmTag(
       @PathVariable UUID id, @RequestParam(required = false) @Nullable Units units) {
-    String host = ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
-    return pdf("helm-tag", reports.helmTag(id, units, host));
+    return pdf("helm-tag", reports.helmTag(id, units, host()));
   }
 
   /**
@@ -68,6 +68,27 @@ class ReportController {
       @RequestParam(required = false) @Nullable LocalDate day,
       @RequestParam(required = false) @Nullable Units units) {
     return pdf("day-sheets", reports.daySheets(day, units));
+  }
+
+  /** The cards of a day to be worked through on paper; today's when the day is left out. */
+  @GetMapping(path = "/day-cards.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> dayCards(
+      @RequestParam(required = false) @Nullable LocalDate day,
+      @RequestParam(required = false) @Nullable Units units) {
+    return pdf("day-cards", reports.blankCards(day, units, host()));
+  }
+
+  /** One card to be worked through on paper, with everything it asks. */
+  @GetMapping(path = "/boats/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> card(
+      @PathVariable UUID id,
+      @RequestParam Procedure procedure,
+      @RequestParam(required = false) @Nullable Units units) {
+    return pdf("blank-card", reports.blankCard(id, procedure, units, host()));
+  }
+
+  private static String host() {
+    return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
   }
 
   @GetMapping(path = "/launch-list.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

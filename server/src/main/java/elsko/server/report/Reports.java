@@ -6,6 +6,7 @@ import elsko.core.due.DueList;
 import elsko.core.jobsheet.JobSheet;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Corrections;
+import elsko.core.ledger.Procedure;
 import elsko.core.ledger.Protection;
 import elsko.core.trend.Trends;
 import elsko.server.fleet.BoatLine;
@@ -15,6 +16,7 @@ import elsko.server.launch.Launches;
 import elsko.server.mail.Letter;
 import elsko.server.mail.Outbox;
 import elsko.server.plan.Walks;
+import elsko.server.work.CardView;
 import elsko.server.work.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
@@ -112,7 +114,7 @@ class Reports {
             yard(),
             words(units),
             log.folded(boat).state(),
-            (yards.address().isEmpty() ? host : yards.address()) + "/boats/" + boat,
+            address(host) + "/boats/" + boat,
             clock.instant())
         .pdf();
   }
@@ -120,6 +122,46 @@ class Reports {
   byte[] daySheets(@Nullable LocalDate day, @Nullable Units units) {
     LocalDate shown = day == null ? walks.today() : day;
     return new DaySheets(yard(), chosen(units), shown, walks.told(shown)).pdf();
+  }
+
+  /**
+   * A card to be worked through on paper: what is open of it, or all of the one that would be
+   * opened.
+   *
+   * @param host where whoever asks reached this application; the yard's own settings come first
+   */
+  byte[] blankCard(UUID boat, Procedure procedure, @Nullable Units units, String host) {
+    return blank(List.of(card(boat, procedure)), units, host);
+  }
+
+  /** The cards of everything that was told for a day, each once, in the order of the day. */
+  byte[] blankCards(@Nullable LocalDate day, @Nullable Units units, String host) {
+    LocalDate shown = day == null ? walks.today() : day;
+    return blank(
+        walks.told(shown).stream()
+            .map(stop -> new CardOfDay(stop.boat(), stop.procedure()))
+            .distinct()
+            .map(one -> card(one.boat(), one.procedure()))
+            .toList(),
+        units,
+        host);
+  }
+
+  private record CardOfDay(UUID boat, Procedure procedure) {}
+
+  private CardView card(UUID boat, Procedure procedure) {
+    Log.Folded folded = log.laidOut(boat, procedure);
+    return log.shown(folded, folded.state().openCard(procedure));
+  }
+
+  private byte[] blank(List<CardView> cards, @Nullable Units units, String host) {
+    return new BlankCards(
+            yard(), chosen(units), clock.getZone(), cards, address(host), clock.instant())
+        .pdf();
+  }
+
+  private String address(String host) {
+    return yards.address().isEmpty() ? host : yards.address();
   }
 
   byte[] launchList(@Nullable Units units) {

@@ -29,6 +29,7 @@ final class Sheet implements AutoCloseable {
   private static final float PAGE_SIZE = 9.5f;
   private static final float OF_A_LINE = 1.37f;
   private static final float GAP = 10;
+  private static final float BOX = 10;
 
   private final PDDocument document = new PDDocument();
   private final PDRectangle paper;
@@ -93,6 +94,11 @@ final class Sheet implements AutoCloseable {
     if (y - height < edge + FOOT / 2) {
       turn();
     }
+  }
+
+  /** A new page where there is no room left for so many lines: what belongs together. */
+  void together(int lines) throws IOException {
+    need(lines * leading);
   }
 
   /** The name of the yard and, large, what this is about. */
@@ -201,6 +207,39 @@ final class Sheet implements AutoCloseable {
       rule(0.4f, HAIRLINE);
     }
     y -= 4;
+  }
+
+  /**
+   * Things to be done and ticked by hand: a box, what it is, room to write, and the time.
+   *
+   * @param rows number and words of each, and what is to be written: "____ °C"
+   */
+  void toTick(List<List<String>> rows) throws IOException {
+    float[] widths = widths(List.of(42, 46, 12));
+    for (List<String> row : rows) {
+      List<String> what = bold.lines(row.get(0), size, widths[0] - BOX - 12);
+      List<String> write = text.lines(row.get(1), size, widths[1] - 10);
+      float height = Math.max(what.size(), write.size()) * leading + 9;
+      need(height);
+      page.setStrokingColor(INK);
+      page.setLineWidth(0.9f);
+      page.addRect(edge, y - 5 - BOX, BOX, BOX);
+      page.stroke();
+      lines(bold, edge + BOX + 6, y - 4, what);
+      lines(text, edge + widths[0], y - 4, write);
+      lines(text, edge + widths[0] + widths[1], y - 4, List.of("___ : ___"));
+      y -= height;
+      rule(0.4f, HAIRLINE);
+    }
+    y -= 4;
+  }
+
+  private void lines(Typeface face, float x, float from, List<String> words) throws IOException {
+    float at = from;
+    for (String part : words) {
+      at -= leading;
+      line(face, size, INK, x, at + 2, part);
+    }
   }
 
   private List<List<String>> cells(List<String> row, float[] widths) throws IOException {

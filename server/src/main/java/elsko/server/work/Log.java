@@ -395,7 +395,7 @@ public class Log {
   }
 
   /** A card as it is carried out now. */
-  CardView shown(Folded folded, CardProgress progress) {
+  public CardView shown(Folded folded, CardProgress progress) {
     Card card = card(folded.state(), progress);
     return CardView.of(folded, card, progress, yards.rules(), clock.instant());
   }

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param fromStart whether it only has an end: somebody may go on at once
  * @param dueAt when somebody may go on; {@code alarmAt} when it warns of the end; {@code overAt}
  */
-record TimerView(
+public record TimerView(
     StepTimer.Kind kind,
     UUID boat,
     String boatName,
@@ -69,7 +69,7 @@ record TimerView(
    *
    * @param fromMinutes when somebody may go on; {@code alarmMinutes} when it warns of the end
    */
-  record Lasts(
+  public record Lasts(
       int fromMinutes, double alarmMinutes, int toMinutes, String whenDue, String whenOver) {
     static Lasts of(int from, int to, String whenDue, String whenOver) {
       Duration alarm = StepTimer.alarmAfter(Duration.ofMinutes(from), Duration.ofMinutes(to));

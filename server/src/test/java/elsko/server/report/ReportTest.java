@@ -4,6 +4,8 @@ import static elsko.server.Yarn.entry;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Units;
+import elsko.core.Words;
+import elsko.core.ledger.Procedure;
 import elsko.server.Background;
 import elsko.server.RunningElsko;
 import elsko.server.RunningElsko.Answer;
@@ -19,6 +21,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -123,6 +126,67 @@ class ReportTest {
         .containsPattern("freezes at −?\\d+ °F")
         .contains("gal of")
         .doesNotContain("°C");
+  }
+
+  @ParameterizedTest
+  @EnumSource(Procedure.class)
+  void everyBoatsCardsCanBePrintedBlankWithAllTheyAskAndEveryCaution(Procedure procedure) {
+    for (JsonNode boat : RunningElsko.as("viewer").get("/api/boats").body()) {
+      String id = boat.path("id").asString();
+      JsonNode card =
+          RunningElsko.as("viewer")
+              .get("/api/boats/" + id + "/card-to-open?procedure=" + procedure)
+              .body();
+      String paper = flat(read("boats/" + id + "/card.pdf?procedure=" + procedure).text());
+      int number = 0;
+      for (JsonNode step : card.path("steps")) {
+        number++;
+        if (step.path("standing").asString().equals("OPEN")) {
+          assertThat(paper)
+              .contains(flat("%d. %s".formatted(number, step.path("title").asString())));
+          for (JsonNode hurt : step.path("hurts")) {
+            assertThat(paper).contains(flat(hurt.asString()));
+          }
+          int ask = 0;
+          for (JsonNode one : step.path("asks")) {
+            ask++;
+            String label = Words.sentence(one.path("label").asString());
+            assertThat(paper).contains(flat("%d.%d %s".formatted(number, ask, label)));
+          }
+        }
+      }
+      for (JsonNode tag : card.path("tags")) {
+        assertThat(paper).contains(flat("RED TAG when printed. " + tag.path("words").asString()));
+      }
+    }
+  }
+
+  /** Feet of pages stand between the lines of a sheet, and lines break where they must. */
+  private static String flat(String words) {
+    return words
+        .replaceAll("Blank cards, printed .{10,20} page \\d+ of \\d+", "")
+        .replaceAll("\\s+", "")
+        // One sign in the face of the headings.
+        .replaceAll("ffl|ũ", "");
+  }
+
+  private static String words(JsonNode stop) {
+    return Procedure.valueOf(stop.path("procedure").asString()).words();
+  }
+
+  @Test
+  void theCardsOfADayArePrintedOnceEach() {
+    JsonNode stop =
+        RunningElsko.as("coordinator").get("/api/walks").body().path("plan").path("stops").get(0);
+    String cards = flat(read("day-cards.pdf?day=" + stop.path("date").asString()).text());
+    String title =
+        flat("%s: %s".formatted(stop.path("name").asString(), words(stop)))
+            .toUpperCase(Locale.ROOT);
+    assertThat(cards.split(Pattern.quote(title), -1)).hasSize(2);
+    assertThat(read("day-cards.pdf?day=1999-01-01").text()).contains("Nobody was told");
+    Answer refused =
+        RunningElsko.as("viewer").get("/api/reports/boats/" + demo("Thrift") + "/card.pdf");
+    assertThat(refused.status()).isEqualTo(400);
   }
 
   @Test

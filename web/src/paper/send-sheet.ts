@@ -1,0 +1,59 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { api, got } from '../api/client';
+import type { BoatView, CardView, NewEntry } from '../api/client';
+import { askAgain } from '../api/ask-again';
+import { yardNow } from '../time/yard-clock';
+
+/** So many the server takes at once. */
+const AT_ONCE = 400;
+
+/** What became of a sheet. */
+export interface Sent {
+  kept: string[];
+  /** Why each of the others was refused, by its id. */
+  refused: Record<string, string>;
+}
+
+/** The opening of the card, as it was laid out on the paper; the same each time a sheet is sent. */
+export function opening(card: CardView, first: NewEntry): NewEntry {
+  return {
+    kind: 'CARD_OPENED',
+    id: card.id,
+    card: card.id,
+    procedure: card.procedure,
+    choices: card.choices,
+    deviceTime: first.deviceTime,
+    downloadedAt: first.downloadedAt,
+  };
+}
+
+/** Sends entries with the moments at which they happened; each is judged by itself. */
+export async function sendSheet(
+  queries: QueryClient,
+  boat: string,
+  entries: readonly NewEntry[],
+): Promise<Sent> {
+  const sent: Sent = { kept: [], refused: {} };
+  let stands: BoatView | null = null;
+  for (let from = 0; from < entries.length; from += AT_ONCE) {
+    const taken = await got(
+      api.POST('/api/boats/{id}/waiting-entries', {
+        params: { path: { id: boat } },
+        // Times were typed as the yard's clock shows them, so that is the clock they are sent by.
+        body: {
+          entries: entries.slice(from, from + AT_ONCE),
+          sentAt: new Date(yardNow()).toISOString(),
+        },
+      }),
+    );
+    for (const { id, reason } of taken.answers) {
+      if (reason == null) sent.kept.push(id);
+      else sent.refused[id] = reason;
+    }
+    stands = taken.boat;
+  }
+  if (stands) queries.setQueryData(['boat', boat], stands);
+  for (const key of ['boats', 'frost', 'walks']) void askAgain(queries, { queryKey: [key] });
+  await askAgain(queries, { queryKey: ['boat', boat] });
+  return sent;
+}
