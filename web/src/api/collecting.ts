@@ -7,7 +7,6 @@ export interface Collects {
   /** What it holds already, as the card shows it. */
   held: readonly WaitingEntry[];
   take: (entries: NewEntry[]) => void;
-  takeOut: (ids: readonly string[]) => void;
 }
 
 /** Null where entries go up at once. */

@@ -67,17 +67,8 @@ export function useEnter(boat: string) {
     }));
     if (sheet) {
       refuseAsFarAsKnown(bodies);
+      // Taken back on the sheet itself, line by line.
       sheet.take(bodies);
-      const ids = bodies.map(({ id }) => id);
-      if (undo) {
-        offer({
-          words: undo,
-          undo: () => {
-            sheet.takeOut(ids);
-            return Promise.resolve();
-          },
-        });
-      }
       return bodies;
     }
     setUnderWay((n) => n + 1);

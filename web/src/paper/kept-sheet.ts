@@ -29,7 +29,8 @@ export function useKeptSheet(
     (next: (sheet: Sheet) => Sheet) =>
       setSheet((before) => {
         const after = next(before);
-        if (after.entries.length === 0) localStorage.removeItem(PREFIX + key);
+        const isBlank = after.entries.length === 0 && after.zero.reading === '';
+        if (isBlank) localStorage.removeItem(PREFIX + key);
         else localStorage.setItem(PREFIX + key, JSON.stringify(after));
         return after;
       }),

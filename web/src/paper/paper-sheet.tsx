@@ -12,11 +12,14 @@ import { provisional } from '../offline/provisional';
 import { Field } from '../parts/field';
 import { useMay } from '../parts/session';
 import { Loading, Trouble as Failed } from '../parts/states';
+import { useUsing } from '../parts/using';
+import { typedNumber } from '../parts/words';
 import { yardNow } from '../time/yard-clock';
+import { yardMoment } from '../time/yard-moment';
 import { useKeptSheet } from './kept-sheet';
 import { PaperStep } from './paper-step';
-import { opening, sendSheet } from './send-sheet';
-import { timed, without } from './sheet';
+import { opening, sendSheet, sendZeroCheck } from './send-sheet';
+import { EMPTY, timed, without } from './sheet';
 import type { Trouble } from './sheet';
 
 /** A card that was worked through on paper, typed in as one sheet. */
@@ -52,6 +55,7 @@ function SheetShown({ card, boat }: { card: CardView; boat: BoatView }) {
     day: printed.slice(0, 10),
   });
   const { waiting } = useLine();
+  const { instrument } = useUsing();
   const queries = useQueryClient();
   useEffect(() => {
     // Entries are judged here by the card they are on.
@@ -72,7 +76,6 @@ function SheetShown({ card, boat }: { card: CardView; boat: BoatView }) {
         setKept(null);
         change((before) => ({ ...before, entries: [...before.entries, ...entries] }));
       },
-      takeOut: (ids: readonly string[]) => change((before) => without(before, ids)),
     }),
     [held, change],
   );
@@ -81,6 +84,34 @@ function SheetShown({ card, boat }: { card: CardView; boat: BoatView }) {
     step.asks.some(({ kind }) => kind === 'JUG' || kind === 'SAMPLE' || kind === 'COOLANT'),
   );
   const fills = card.steps.some((step) => step.asks.some(({ kind }) => kind === 'FILL'));
+
+  /** First, so that what was read after it is judged by it; false where it has to be put right. */
+  const zeroChecked = async () => {
+    const { reading, at: time } = sheet.zero;
+    if (reading.trim() === '') return true;
+    const value = typedNumber(reading);
+    const checkedAt = yardMoment(sheet.day, time);
+    const reason =
+      value === null
+        ? 'Enter what clean water read, like 0.'
+        : checkedAt === null
+          ? 'Say when it was checked.'
+          : instrument === ''
+            ? 'Say first which instrument it was.'
+            : null;
+    if (reason) {
+      setTrouble({ at: 'zero', reason });
+      return false;
+    }
+    try {
+      await sendZeroCheck(queries, instrument, value!, checkedAt!);
+      change((before) => ({ ...before, zero: EMPTY.zero }));
+      return true;
+    } catch (error) {
+      setTrouble({ at: 'zero', reason: reasonOf(error) });
+      return false;
+    }
+  };
 
   const send = async () => {
     const entries = timed(
@@ -96,6 +127,7 @@ function SheetShown({ card, boat }: { card: CardView; boat: BoatView }) {
     setTrouble(null);
     setSending(true);
     try {
+      if (!(await zeroChecked())) return;
       const opened = card.openedBy === '' ? [opening(card, entries[0]!)] : [];
       const sent = await sendSheet(queries, boat.id, [...opened, ...entries]);
       const lines = sent.kept.filter((id) => id !== card.id);
@@ -149,6 +181,28 @@ function SheetShown({ card, boat }: { card: CardView; boat: BoatView }) {
             instrument={measures}
             filledWith={boat.circuits.find((circuit) => circuit.lot)?.lot ?? null}
           />
+        )}
+        {measures && (
+          <div id="paper-zero" className="mt-3 grid max-w-[640px] gap-4 sm:grid-cols-2">
+            <Field
+              label="Zero check on clean water read"
+              inputMode="decimal"
+              value={sheet.zero.reading}
+              onType={(reading) =>
+                change((before) => ({ ...before, zero: { ...before.zero, reading } }))
+              }
+              error={at('zero')}
+              hint="where one was made on paper that day"
+            />
+            <Field
+              label="Checked at"
+              type="time"
+              value={sheet.zero.at}
+              onType={(time) =>
+                change((before) => ({ ...before, zero: { ...before.zero, at: time } }))
+              }
+            />
+          </div>
         )}
         {shown.card.steps.map((step, i) => (
           <PaperStep

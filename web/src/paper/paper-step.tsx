@@ -72,15 +72,12 @@ export function PaperStep(props: PaperStepProps) {
       )}
       <div className="grid gap-2.5 sm:grid-cols-2" role="group" aria-label={`Asked at ${title}`}>
         {step.asks.map((ask, i) => (
-          <AskShown
-            key={`${ask.kind} ${ask.label} ${i}`}
-            ask={ask}
-            card={card}
-            boat={boat}
-            step={step}
-            may
-            wide={false}
-          />
+          <div key={`${ask.kind} ${ask.label} ${i}`}>
+            <span className="text-soft text-[13px]">
+              {number}.{i + 1}
+            </span>
+            <AskShown ask={ask} card={card} boat={boat} step={step} may wide={false} />
+          </div>
         ))}
       </div>
       <Ended card={card} boat={boat} step={step} />
@@ -128,7 +125,7 @@ function Line({ entry, words, time, setTime, takeOut, refused }: LineProps) {
       <span className="min-w-44 flex-1 text-[15px]">{words}</span>
       <input
         type="time"
-        className="box w-28"
+        className="box w-34"
         aria-label={`Time of: ${words}`}
         value={time}
         onChange={(event) => setTime(event.target.value)}
@@ -167,7 +164,7 @@ function Ended({ card, boat, step }: { card: CardView; boat: BoatView; step: Ste
   };
   return (
     <div className="flex flex-wrap items-center gap-2.5">
-      <button type="button" className="btn" aria-label={`Done: ${step.title}`} onClick={done}>
+      <button type="button" className="btn" aria-label={`Step done: ${step.title}`} onClick={done}>
         Step done
       </button>
       {skipping ? (
@@ -193,7 +190,7 @@ function Ended({ card, boat, step }: { card: CardView; boat: BoatView; step: Ste
         <button
           type="button"
           className="plain"
-          aria-label={`Skipped: ${step.title}`}
+          aria-label={`skipped: ${step.title}`}
           onClick={() => setSkipping(true)}
         >
           skipped

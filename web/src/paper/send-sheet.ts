@@ -2,6 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { BoatView, CardView, NewEntry } from '../api/client';
 import { askAgain } from '../api/ask-again';
+import { shelfQuery } from '../api/queries';
 import { yardNow } from '../time/yard-clock';
 
 /** So many the server takes at once. */
@@ -25,6 +26,22 @@ export function opening(card: CardView, first: NewEntry): NewEntry {
     deviceTime: first.deviceTime,
     downloadedAt: first.downloadedAt,
   };
+}
+
+/** A zero check that was made on paper: readings after it are judged by it. */
+export async function sendZeroCheck(
+  queries: QueryClient,
+  instrument: string,
+  reading: number,
+  checkedAt: number,
+): Promise<void> {
+  const shelf = await got(
+    api.POST('/api/bench/instruments/{id}/zero-checks', {
+      params: { path: { id: instrument } },
+      body: { reading, checkedAt: new Date(checkedAt).toISOString() },
+    }),
+  );
+  queries.setQueryData(shelfQuery.queryKey, shelf);
 }
 
 /** Sends entries with the moments at which they happened; each is judged by itself. */

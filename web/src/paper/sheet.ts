@@ -5,6 +5,8 @@ import { yardMoment } from '../time/yard-moment';
 export interface Sheet {
   /** When the card was printed, as 2026-11-24T09:10: what happened after that is on no paper. */
   printed: string;
+  /** What clean water read that day, and when; empty where nothing was measured. */
+  zero: { reading: string; at: string };
   /** The day the work began on. */
   day: string;
   /** When each step began; the day only where it is another than the step before. */
@@ -20,6 +22,7 @@ export interface Sheet {
 
 export const EMPTY: Sheet = {
   printed: '',
+  zero: { reading: '', at: '' },
   day: '',
   begun: {},
   days: {},

@@ -80,10 +80,21 @@ describe('the reports', () => {
 });
 
 describe('the papers of a boat', () => {
-  const boat = { id: 'teal', description: { owner: 'A. Verrin' } } as BoatView;
+  const boat = {
+    id: 'teal',
+    description: { owner: 'A. Verrin' },
+    cards: [],
+  } as unknown as BoatView;
+  const offers = [
+    { procedure: 'FLUSH', words: 'fresh-water flush' },
+    { procedure: 'WINTERIZE', words: 'winterizing' },
+  ];
+  const isOffers = ({ path }: { path: string }) => path.endsWith('/offers');
 
   it('are fetched, and sent to the owner', async () => {
-    served(<BoatPapers boat={boat} mayMail mayWork />, () => ({ body: {} }));
+    served(<BoatPapers boat={boat} mayMail mayWork />, (one) => ({
+      body: isOffers(one) ? offers : {},
+    }));
     expect(screen.getByRole('link', { name: 'helm tag' }).getAttribute('href')).toBe(
       '/api/reports/boats/teal/helm-tag.pdf',
     );
@@ -92,12 +103,39 @@ describe('the papers of a boat', () => {
   });
 
   it('say why they cannot be sent', async () => {
-    served(<BoatPapers boat={boat} mayMail mayWork />, () => ({
-      status: 409,
-      body: { title: 'x', status: 409, field: 'owner', detail: 'Nobody wrote down who owns it.' },
-    }));
+    served(<BoatPapers boat={boat} mayMail mayWork />, (one) =>
+      isOffers(one)
+        ? { body: offers }
+        : {
+            status: 409,
+            body: {
+              title: 'x',
+              status: 409,
+              field: 'owner',
+              detail: 'Nobody wrote down who owns it.',
+            },
+          },
+    );
     await userEvent.click(screen.getByRole('button', { name: 'send it to the owner' }));
     expect(await screen.findByText('Nobody wrote down who owns it.')).toBeTruthy();
     expect(screen.queryByRole('status')).toBeNull();
+  });
+
+  it('have each card blank, to be typed in by whoever works', async () => {
+    served(<BoatPapers boat={boat} mayMail={false} mayWork />, () => ({ body: offers }));
+    const chosen = await screen.findByLabelText('Card on paper');
+    await userEvent.selectOptions(chosen, 'Winterizing');
+    expect(screen.getByRole('link', { name: 'blank card' }).getAttribute('href')).toBe(
+      '/api/reports/boats/teal/card.pdf?procedure=WINTERIZE',
+    );
+    expect(screen.getByRole('link', { name: 'type one in' }).getAttribute('href')).toBe(
+      '/boats/teal/paper/WINTERIZE',
+    );
+  });
+
+  it('have nothing to type in for whoever only looks', async () => {
+    served(<BoatPapers boat={boat} mayMail={false} mayWork={false} />, () => ({ body: offers }));
+    expect(await screen.findByRole('link', { name: 'blank card' })).toBeTruthy();
+    expect(screen.queryByRole('link', { name: 'type one in' })).toBeNull();
   });
 });

@@ -10,6 +10,7 @@ const utcOf = (day: string, time: string) => new Date(`${day}T${time}:00Z`).getT
  * @returns null when there is no such day or time
  */
 export function yardMoment(day: string, time: string): number | null {
+  if (!/^\d{4}-\d\d-\d\d$/.test(day) || !/^\d\d:\d\d$/.test(time)) return null;
   const wanted = utcOf(day, time);
   if (Number.isNaN(wanted)) return null;
   let moment = wanted;

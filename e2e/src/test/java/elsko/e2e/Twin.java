@@ -16,12 +16,7 @@ final class Twin {
    * @return its id
    */
   static String of(String like, ElskoProcess elsko, String name) {
-    Wire wire = new Wire(elsko, "coordinator");
-    JsonObject description =
-        wire.get("/api/boats/" + wire.boat(like)).getAsJsonObject().getAsJsonObject("description");
-    description.addProperty("name", name);
-    description.addProperty("hullId", "");
-    JsonObject made = wire.post("/api/boats", description).getAsJsonObject();
+    JsonObject made = described(like, elsko, name);
     String id = made.get("id").getAsString();
     JsonObject wet = new JsonObject();
     wet.addProperty("sentAt", Instant.now().toString());
@@ -34,8 +29,18 @@ final class Twin {
       }
     }
     wet.add("entries", entries);
-    wire.post("/api/boats/" + id + "/entries", wet);
+    new Wire(elsko, "coordinator").post("/api/boats/" + id + "/entries", wet);
     return id;
+  }
+
+  /** Describes it and no more: nobody knows what is in it. */
+  static JsonObject described(String like, ElskoProcess elsko, String name) {
+    Wire wire = new Wire(elsko, "coordinator");
+    JsonObject description =
+        wire.get("/api/boats/" + wire.boat(like)).getAsJsonObject().getAsJsonObject("description");
+    description.addProperty("name", name);
+    description.addProperty("hullId", "");
+    return wire.post("/api/boats", description).getAsJsonObject();
   }
 
   private static JsonObject inUse(String circuit) {

@@ -3,6 +3,9 @@ package elsko.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.server.RunningElsko.Answer;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningElsko.class)
 class ShelfTest {
@@ -92,6 +96,30 @@ class ShelfTest {
                 "/api/bench/instruments/" + UUID.randomUUID() + "/zero-checks",
                 Map.of("reading", 0));
     assertThat(nowhere.status()).isEqualTo(404);
+  }
+
+  @Test
+  void aZeroCheckOnPaperCountsFromWhenItWasMadeAndNeitherLaterNorForLong() {
+    String path = "/api/bench/instruments/" + Yarn.glass() + "/zero-checks";
+    Instant now = RunningElsko.now();
+    for (Instant wrong : List.of(now.plusSeconds(600), now.minus(Duration.ofDays(8)))) {
+      Answer refused =
+          RunningElsko.as("technician")
+              .post(path, Map.of("reading", 0, "checkedAt", wrong.toString()));
+      assertThat(refused.status()).isEqualTo(422);
+      assertThat(refused.field()).isEqualTo("checkedAt");
+    }
+    Instant yesterday = now.minus(Duration.ofDays(1)).truncatedTo(ChronoUnit.SECONDS);
+    Answer taken =
+        RunningElsko.as("technician")
+            .post(path, Map.of("reading", 0, "checkedAt", yesterday.toString()));
+    assertThat(taken.status()).isEqualTo(201);
+    // What was checked today still comes last.
+    for (JsonNode one : taken.body().path("instruments")) {
+      if (one.path("id").asString().equals(Yarn.glass().toString())) {
+        assertThat(Instant.parse(one.path("zeroCheckedAt").asString())).isAfter(yesterday);
+      }
+    }
   }
 
   @Test

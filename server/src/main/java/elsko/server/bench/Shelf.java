@@ -44,6 +44,10 @@ public class Shelf {
   private final ProductRepository products;
   private final LotRepository lots;
   private final InstrumentRepository instruments;
+
+  /** What is on paper is typed in within so long, or nobody remembers what it says. */
+  private static final Duration ON_PAPER = Duration.ofDays(7);
+
   private final ZeroCheckRepository zeroChecks;
   private final Calibrations calibrations;
   private final Jugs jugs;
@@ -203,10 +207,29 @@ public class Shelf {
   /** Records what clean water read just now. */
   @Transactional
   public ShelfView checkZero(UUID instrument, Double reading, String person) {
+    return checkZero(instrument, reading, null, person);
+  }
+
+  /**
+   * Records what clean water read.
+   *
+   * @param checkedAt when, where it was written on paper first; null: just now. Readings that were
+   *     entered before it stay as they were judged then.
+   */
+  @Transactional
+  public ShelfView checkZero(
+      UUID instrument, Double reading, @Nullable Instant checkedAt, String person) {
+    Instant now = clock.instant();
+    if (checkedAt != null && checkedAt.isAfter(now)) {
+      throw Refused.value("checkedAt", "That is still to come.");
+    }
+    if (checkedAt != null && checkedAt.isBefore(now.minus(ON_PAPER))) {
+      throw Refused.value("checkedAt", "A check on paper counts for a week; this one is older.");
+    }
     InstrumentRow row = known(instrument);
     double limit = 50;
     Refused.within("reading", orNotANumber(reading), -limit, limit, " " + row.scale().unit());
-    zeroChecks.save(new ZeroCheck(row.id(), reading, person, clock.instant()));
+    zeroChecks.save(new ZeroCheck(row.id(), reading, person, checkedAt == null ? now : checkedAt));
     events.publishEvent(Changed.bench());
     return view();
   }

@@ -8,8 +8,10 @@ import elsko.server.bench.Shelf.NewInstrument;
 import elsko.server.bench.Shelf.NewLot;
 import elsko.server.bench.Shelf.NewProduct;
 import elsko.server.bench.Shelf.ShelfView;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -65,7 +67,7 @@ class ShelfController {
   @PostMapping("/instruments/{id}/zero-checks")
   @ResponseStatus(HttpStatus.CREATED)
   ShelfView checkZero(@PathVariable UUID id, @RequestBody ZeroReading zero, Authentication who) {
-    return shelf.checkZero(id, zero.reading(), who.getName());
+    return shelf.checkZero(id, zero.reading(), zero.checkedAt(), who.getName());
   }
 
   /** Makes an instrument's own curve for a product, from a dilution series. */
@@ -89,5 +91,10 @@ class ShelfController {
     return devices.readGlass(id, glass);
   }
 
-  record ZeroReading(Double reading) {}
+  /**
+   * What clean water read, in the unit of the instrument.
+   *
+   * @param checkedAt when, where it was on paper first; null: now
+   */
+  record ZeroReading(Double reading, @Nullable Instant checkedAt) {}
 }

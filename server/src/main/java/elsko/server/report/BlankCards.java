@@ -104,6 +104,12 @@ record BlankCards(
     return card.berthName().isEmpty() ? "" : card.berthName() + " · ";
   }
 
+  private static boolean measures(AskView ask) {
+    return ask instanceof AskView.JugAsk
+        || ask instanceof AskView.SampleAsk
+        || ask instanceof AskView.CoolantAsk;
+  }
+
   private static void step(Sheet sheet, int number, StepView step) throws IOException {
     // A caution is read before what it is about, and on the same page.
     sheet.together(STEP_LINES + 2 * step.hurts().size());
@@ -124,6 +130,12 @@ record BlankCards(
               .formatted(step.soak().fromMinutes(), step.soak().toMinutes()));
     }
     List<List<String>> rows = new ArrayList<>();
+    if (step.asks().stream().anyMatch(BlankCards::measures)) {
+      rows.add(
+          List.of(
+              "Zero check on clean water, that day",
+              "_______ read, with instrument ______________"));
+    }
     int ask = 0;
     for (AskView one : step.asks()) {
       ask++;

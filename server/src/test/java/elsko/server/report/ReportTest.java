@@ -130,8 +130,13 @@ class ReportTest {
 
   @ParameterizedTest
   @EnumSource(Procedure.class)
-  void everyBoatsCardsCanBePrintedBlankWithAllTheyAskAndEveryCaution(Procedure procedure) {
+  void cardsCanBePrintedBlankWithAllTheyAskAndEveryCaution(Procedure procedure) {
+    int turn = procedure.ordinal();
     for (JsonNode boat : RunningElsko.as("viewer").get("/api/boats").body()) {
+      // Each boat for some procedures, each procedure for some boats: all of them take minutes.
+      if (turn++ % 5 != 0) {
+        continue;
+      }
       String id = boat.path("id").asString();
       JsonNode card =
           RunningElsko.as("viewer")
