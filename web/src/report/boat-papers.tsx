@@ -63,7 +63,7 @@ function OnPaper({ boat, mayWork }: { boat: BoatView; mayWork: boolean }) {
   return (
     <div className="mt-1.5 flex flex-wrap items-center gap-x-4 gap-y-1">
       <select
-        className="box w-auto py-1 text-[14px]"
+        className="box w-40 py-1 text-[14px]"
         aria-label="Card on paper"
         value={procedure}
         onChange={(event) => setChosen(event.target.value as Procedure)}
