@@ -113,7 +113,8 @@ final class Crew {
   }
 
   private static void pause(Random chance, double about, long until) {
-    long left = (until - System.nanoTime()) / 1_000_000;
+    // Rounded up: whoever wakes just before the end of the shift would begin once more, all at once.
+    long left = (until - System.nanoTime()) / 1_000_000 + 1;
     long ms = Math.min(left, (long) (about * 1_000 * (0.5 + chance.nextDouble())));
     if (ms > 0) {
       try {

@@ -109,6 +109,9 @@ public final class Load {
 
   private double decide() throws IOException, InterruptedException {
     HttpResponse<String> now = Running.send(yard.server().request("/api/yard").GET());
+    if (now.statusCode() != 200) {
+      throw new IllegalStateException(now.body());
+    }
     JsonObject change = JsonParser.parseString(now.body()).getAsJsonObject();
     change.addProperty("marginK", change.get("marginK").getAsDouble() + 1);
     long from = System.nanoTime();
