@@ -8,7 +8,7 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.concurrent.TimeUnit;
 
 /** People at their work: technicians who enter, coordinators who look. */
@@ -67,7 +67,9 @@ final class Crew {
   }
 
   private void technician(int who, long until, boolean paced, Shift shift) {
-    Random chance = new Random(who);
+    // Neighboring seeds must not begin alike, as they do with the older kind: all would come at
+    // once.
+    SplittableRandom chance = new SplittableRandom(who);
     for (int turn = 0; System.nanoTime() < until; turn++) {
       pause(chance, paced ? TECHNICIANS_PAUSE_S : 0, until);
       if (System.nanoTime() >= until) {
@@ -83,7 +85,7 @@ final class Crew {
   }
 
   private void coordinator(int who, long until, boolean paced, Shift shift) {
-    Random chance = new Random(1_000 + who);
+    SplittableRandom chance = new SplittableRandom(1_000 + who);
     for (int turn = who; System.nanoTime() < until; turn++) {
       // Even a coordinator who does nothing else reads what is there.
       pause(chance, paced ? COORDINATORS_PAUSE_S / LOOKED_AT.size() : 0.2, until);
@@ -112,8 +114,9 @@ final class Crew {
     }
   }
 
-  private static void pause(Random chance, double about, long until) {
-    // Rounded up: whoever wakes just before the end of the shift would begin once more, all at once.
+  private static void pause(SplittableRandom chance, double about, long until) {
+    // Rounded up: whoever wakes just before the end of the shift would begin once more, all at
+    // once.
     long left = (until - System.nanoTime()) / 1_000_000 + 1;
     long ms = Math.min(left, (long) (about * 1_000 * (0.5 + chance.nextDouble())));
     if (ms > 0) {
