@@ -156,7 +156,8 @@ class PaperTest extends OnOneYard {
 
     enter(page);
     assertThat(said(page)).containsText("in the record.");
-    assertThat(page.getByRole(AriaRole.ALERT).allInnerTexts()).isEmpty();
+    // Clocks of other boats of the yard call out above it.
+    assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.ALERT).allInnerTexts()).isEmpty();
     JsonObject state = new Wire(elsko, "coordinator").get("/api/boats/" + boat).getAsJsonObject();
     assertThat(state.get("protection").getAsString()).isEqualTo("PROVEN");
     assertThat(started(boat)).isEqualTo(day + "T08:10");
@@ -194,7 +195,6 @@ class PaperTest extends OnOneYard {
     Locator warm = step(page, SaltglassCard.WARM);
     warm.getByLabel("Time of: Stop the engine").fill("08:07");
     enter(page);
-    assertThat(page.getByRole(AriaRole.ALERT).last()).containsText("08:07 comes before 08:10");
     assertThat(warm).containsText("08:07 comes before 08:10");
     warm.getByLabel("Time of: Stop the engine").fill("08:24");
     Locator drain = step(page, SaltglassCard.DRAIN);
