@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.server.RunningElsko.Answer;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +38,20 @@ class WaitingEntriesTest {
       oldestFirst.add(0, one);
     }
     return oldestFirst;
+  }
+
+  @Test
+  void whatIsNoEntryIsRefusedWithAllAroundIt() {
+    Yarn yarn = new Yarn("Nothing among them");
+    for (String path : List.of("/waiting-entries", "/entries")) {
+      Answer refused =
+          RunningElsko.as("coordinator")
+              .post(
+                  "/api/boats/" + yarn.boat + path,
+                  Map.of("entries", Collections.singletonList(null)));
+      assertThat(refused.status()).isEqualTo(422);
+      assertThat(refused.field()).isEqualTo("entries");
+    }
   }
 
   @Test

@@ -42,6 +42,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -253,6 +254,9 @@ public class Log {
     }
     if (bodies.size() > MOST_AT_ONCE) {
       throw Refused.value("entries", "At most 500 entries at once.");
+    }
+    if (bodies.stream().anyMatch(Objects::isNull)) {
+      throw Refused.value("entries", "One of them is missing.");
     }
   }
 
