@@ -96,17 +96,16 @@ export function timed(sheet: Sheet, steps: readonly string[], now: number): NewE
     }
     time = before;
   }
-  return all
-    .sort((one, other) => one.at - other.at)
-    .reduce<{ entry: NewEntry; at: number }[]>((sorted, line) => {
-      const last = sorted.at(-1);
-      return [...sorted, { ...line, at: last ? Math.max(line.at, last.at + 1) : line.at }];
-    }, [])
-    .map(({ entry, at }) => ({
+  all.sort((one, other) => one.at - other.at);
+  let last = 0;
+  return all.map(({ entry, at }) => {
+    last = Math.max(at, last + 1);
+    return {
       ...entry,
-      deviceTime: new Date(at).toISOString(),
+      deviceTime: new Date(last).toISOString(),
       downloadedAt: new Date(printed).toISOString(),
-    }));
+    };
+  });
 }
 
 /** Without lines, and with nothing left of them. */

@@ -3,6 +3,7 @@ package elsko.server.report;
 import elsko.core.Units;
 import elsko.core.Words;
 import elsko.core.ledger.CardProgress.Standing;
+import elsko.core.procedure.Card;
 import elsko.server.square.SquareCode;
 import elsko.server.work.AskView;
 import elsko.server.work.CardView;
@@ -78,8 +79,9 @@ record BlankCards(
       sheet.danger(
           "RED TAG when printed. %s: %s. %s".formatted(tag.words(), tag.found(), tag.lifts()));
     }
-    card.notCovered()
-        .forEach(left -> danger(sheet, "Left out: %s. %s".formatted(left.name(), left.reason())));
+    for (Card.NotCovered left : card.notCovered()) {
+      sheet.danger("Left out: %s. %s".formatted(left.name(), left.reason()));
+    }
     int number = 0;
     for (StepView step : card.steps()) {
       number++;
@@ -90,14 +92,6 @@ record BlankCards(
     sheet.soft(
         "This is a work record and a calculation aid. The engine maker's manual, local rules and"
             + " licensed practice come first; when they differ, follow them and note it here.");
-  }
-
-  private static void danger(Sheet sheet, String words) {
-    try {
-      sheet.danger(words);
-    } catch (IOException broken) {
-      throw new UncheckedIOException(broken);
-    }
   }
 
   private static String berth(CardView card) {

@@ -196,11 +196,7 @@ final class Sheet implements AutoCloseable {
       }
       float x = edge;
       for (int i = 0; i < cells.size(); i++) {
-        float at = y;
-        for (String part : cells.get(i)) {
-          at -= leading;
-          line(i == 0 ? bold : text, size, INK, x, at + 2, part);
-        }
+        lines(i == 0 ? bold : text, x, y, cells.get(i));
         x += widths[i];
       }
       y -= height;
