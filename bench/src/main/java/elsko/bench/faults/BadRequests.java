@@ -6,6 +6,7 @@ import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import elsko.bench.Running;
 import java.io.IOException;
+import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
@@ -27,6 +28,7 @@ import java.util.zip.ZipFile;
 final class BadRequests implements Faults.Fault {
   private static final long WANTED = 100_000;
   private static final int BATCH = 500;
+  private static final int ASKED_AGAIN = 120;
   private static final List<String> ROLES =
       List.of("coordinator", "technician", "yardhand", "viewer", "");
   private static final Set<String> READS = Set.of("get", "head");
@@ -126,13 +128,14 @@ final class BadRequests implements Faults.Fault {
   private static String state(Running server, Path folder)
       throws IOException, InterruptedException {
     Path file = folder.resolve("state.zip");
-    HttpResponse<Path> archive =
-        java.net.http.HttpClient.newHttpClient()
-            .send(server.request("/api/archive/yard.zip").GET().build(), BodyHandlers.ofFile(file));
-    if (archive.statusCode() != 200) {
-      // One is being written, or somebody guessed too often: what is not known is not compared.
+    HttpResponse<Path> archive = archive(server, file);
+    // One is being written, or somebody guessed too often: it is asked for again, for a while.
+    for (int again = 0; archive.statusCode() != 200; again++) {
+      if (again == ASKED_AGAIN) {
+        throw new IOException("The archive is not given: " + archive.statusCode());
+      }
       Thread.sleep(1_000);
-      return state(server, folder);
+      archive = archive(server, file);
     }
     StringBuilder state = new StringBuilder();
     try (ZipFile zip = new ZipFile(file.toFile())) {
@@ -145,6 +148,12 @@ final class BadRequests implements Faults.Fault {
     }
     Files.deleteIfExists(file);
     return state.toString();
+  }
+
+  private static HttpResponse<Path> archive(Running server, Path file)
+      throws IOException, InterruptedException {
+    return HttpClient.newHttpClient()
+        .send(server.request("/api/archive/yard.zip").GET().build(), BodyHandlers.ofFile(file));
   }
 
   /**
