@@ -187,7 +187,7 @@ public record CircuitWater(String circuit, String name, List<Held> pockets) {
 
     private Double measured(Segment segment) {
       if (circuit.circuit().kind() == CircuitKind.COOLANT) {
-        CoolantVerdict read = CoolantVerdict.of(state, circuit.circuit().key());
+        CoolantVerdict read = state.circuit(circuit.circuit().key()).coolantVerdict();
         return read == null || read.freezePointC() == null
             ? 0
             : Math.max(Pocket.COLDEST_C, read.freezePointC());

@@ -73,11 +73,6 @@ public record CoolantVerdict(Outcome outcome, Double freezePointC, String words)
     return retake("Read 12 months ago or longer: read it again, cold.");
   }
 
-  /** The verdict on a circuit's last coolant reading, or null when nothing was read. */
-  public static CoolantVerdict of(BoatState state, String circuit) {
-    return state.circuit(circuit).coolantVerdict();
-  }
-
   private static CoolantVerdict retake(String words) {
     return new CoolantVerdict(Outcome.RETAKE, null, words);
   }

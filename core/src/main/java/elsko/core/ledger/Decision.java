@@ -166,7 +166,7 @@ public record Decision(Kind kind, String words, String action) {
           "%s: %s"
               .formatted(
                   Words.sentence(circuit.circuit().name()),
-                  CoolantVerdict.of(state, circuit.circuit().key()).words()),
+                  state.circuit(circuit.circuit().key()).coolantVerdict().words()),
           "Strengthen the coolant");
     }
     Failure failure = circuit.failures().get(circuit.failures().size() - 1);

@@ -75,7 +75,7 @@ record ReportWords(Units units, ZoneId zone) {
   /** The weakest sample's freeze and burst point; or the coolant's. */
   String measured(BoatState state, CircuitState circuit) {
     if (circuit.coolant() != null) {
-      CoolantVerdict coolant = CoolantVerdict.of(state, circuit.circuit().key());
+      CoolantVerdict coolant = state.circuit(circuit.circuit().key()).coolantVerdict();
       return "freezes at " + units.temperature(coolant.freezePointC());
     }
     return circuit.points().stream()

@@ -162,7 +162,7 @@ public record BoatView(
   /** How the coolant was read last, and what that means. */
   public record CoolantView(double reading, boolean good, String words) {
     static @Nullable CoolantView of(BoatState state, CircuitState circuit) {
-      CoolantVerdict verdict = CoolantVerdict.of(state, circuit.circuit().key());
+      CoolantVerdict verdict = state.circuit(circuit.circuit().key()).coolantVerdict();
       return verdict == null
           ? null
           : new CoolantView(circuit.coolant().reading(), verdict.good(), verdict.words());
