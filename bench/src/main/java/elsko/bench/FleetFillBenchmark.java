@@ -9,7 +9,7 @@ import elsko.core.fill.FillQuestion;
 import elsko.core.fill.FillTarget;
 import elsko.core.fill.Prediction;
 import elsko.core.fluid.Base;
-import elsko.core.fluid.Need;
+import elsko.core.fluid.verdict.Need;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -1,6 +1,6 @@
 package elsko.bench;
 
-import elsko.core.fluid.Need;
+import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Ledger;
 import java.util.concurrent.TimeUnit;

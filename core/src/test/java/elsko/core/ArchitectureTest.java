@@ -2,6 +2,7 @@ package elsko.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -18,7 +19,7 @@ class ArchitectureTest {
   void coreKnowsNoFramework() {
     classes()
         .that()
-        .resideOutsideOfPackage("..plan..")
+        .resideOutsideOfPackage("..plan.search..")
         .should()
         .onlyDependOnClassesThat()
         .resideInAnyPackage(
@@ -34,14 +35,19 @@ class ArchitectureTest {
   }
 
   @Test
-  void planKnowsTheSolverAndNothingElse() {
+  void theSearchKnowsTheSolverAndNothingElse() {
     classes()
         .that()
-        .resideInAPackage("..plan..")
+        .resideInAPackage("..plan.search..")
         .should()
         .onlyDependOnClassesThat()
         .resideInAnyPackage("elsko.core..", "java..", "ai.timefold.solver.core..")
         .check(CORE);
+  }
+
+  @Test
+  void roomsDoNotGoRoundInCircles() {
+    slices().matching("elsko.core.(**)").should().beFreeOfCycles().check(CORE);
   }
 
   @Test

@@ -5,7 +5,7 @@ import static elsko.server.Yarn.sample;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Decision;
+import elsko.core.ledger.decision.Decision;
 import elsko.server.RunningElsko.Answer;
 import elsko.server.fleet.Fleet;
 import elsko.server.jobs.JobKind;

@@ -1,14 +1,14 @@
 package elsko.bench.plan;
 
-import elsko.core.plan.Assignment;
-import elsko.core.plan.Equipment;
-import elsko.core.plan.Planning;
-import elsko.core.plan.Season;
-import elsko.core.plan.Skill;
-import elsko.core.plan.Visit;
-import elsko.core.plan.VisitTask;
-import elsko.core.plan.VisitTask.Soak;
-import elsko.core.plan.Worker;
+import elsko.core.plan.model.Assignment;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Season;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.model.VisitTask;
+import elsko.core.plan.model.VisitTask.Soak;
+import elsko.core.plan.model.Worker;
+import elsko.core.plan.search.Planning;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;

@@ -1,11 +1,11 @@
 package elsko.bench.plan;
 
-import elsko.core.plan.Equipment;
-import elsko.core.plan.Season;
-import elsko.core.plan.Skill;
-import elsko.core.plan.Visit;
-import elsko.core.plan.VisitTask;
-import elsko.core.plan.Worker;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Season;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.model.VisitTask;
+import elsko.core.plan.model.Worker;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;

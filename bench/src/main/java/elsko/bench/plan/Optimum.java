@@ -1,10 +1,10 @@
 package elsko.bench.plan;
 
-import elsko.core.plan.Season;
-import elsko.core.plan.Skill;
-import elsko.core.plan.Visit;
-import elsko.core.plan.VisitTask;
-import elsko.core.plan.Worker;
+import elsko.core.plan.model.Season;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.model.VisitTask;
+import elsko.core.plan.model.Worker;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -165,7 +165,7 @@ final class Optimum {
     free = new int[people];
     place = new int[people];
     ends = new int[tasks.size()];
-    pieces = new int[elsko.core.plan.Equipment.values().length][];
+    pieces = new int[elsko.core.plan.model.Equipment.values().length][];
     season.equipment().forEach((kind, count) -> pieces[kind.ordinal()] = new int[count]);
     for (int p = 0; p < people; p++) {
       Worker.Hours hours = season.workers().get(p).hours().get(day);

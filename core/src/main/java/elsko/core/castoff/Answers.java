@@ -2,7 +2,7 @@ package elsko.core.castoff;
 
 import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.procedure.Ask;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

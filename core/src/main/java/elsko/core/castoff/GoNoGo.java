@@ -3,7 +3,7 @@ package elsko.core.castoff;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.Call;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;

@@ -5,7 +5,7 @@ import elsko.core.Words;
 import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.ComplaintStanding;
-import elsko.core.ledger.ServiceRecord;
+import elsko.core.ledger.engine.ServiceRecord;
 import elsko.core.trend.TrendPoint;
 import java.time.Instant;
 import java.util.Comparator;

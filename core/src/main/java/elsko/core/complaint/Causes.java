@@ -1,7 +1,7 @@
 package elsko.core.complaint;
 
 import elsko.core.guide.Complaint;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package elsko.core.complaint;
 
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
 import org.jspecify.annotations.Nullable;
 

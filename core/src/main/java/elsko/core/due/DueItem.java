@@ -1,8 +1,8 @@
 package elsko.core.due;
 
 import elsko.core.boat.Position;
-import elsko.core.ledger.ServiceRecord;
-import elsko.core.ledger.ServiceRecords;
+import elsko.core.ledger.engine.ServiceRecord;
+import elsko.core.ledger.engine.ServiceRecords;
 import elsko.core.limits.Every;
 import elsko.core.limits.Interval;
 import java.time.Instant;

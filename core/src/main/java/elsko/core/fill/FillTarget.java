@@ -2,9 +2,9 @@ package elsko.core.fill;
 
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
-import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
-import elsko.core.fluid.Proof;
+import elsko.core.fluid.verdict.Need;
+import elsko.core.fluid.verdict.Proof;
 
 /**
  * What the weakest place of a path has to reach.

@@ -56,7 +56,7 @@ public record Blend(double concentrateLiters, double waterLiters, double massFra
     }
   }
 
-  static void liters(String field, double liters) {
+  public static void liters(String field, double liters) {
     if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
       throw Refused.value(field, "Must be a volume above 0 L, at most 100,000 L.");
     }

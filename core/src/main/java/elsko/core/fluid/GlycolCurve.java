@@ -118,7 +118,7 @@ public final class GlycolCurve {
     return lowestFreezeC;
   }
 
-  double massFractionFreezingAt(String field, double freezePointC) {
+  public double massFractionFreezingAt(String field, double freezePointC) {
     if (!Double.isFinite(freezePointC)) {
       throw Refused.value(field, "Must be a number.");
     }
@@ -134,7 +134,7 @@ public final class GlycolCurve {
     return freeze.inverse(freezePointC);
   }
 
-  double massFractionBurstingAt(double burstPointC) {
+  public double massFractionBurstingAt(double burstPointC) {
     return massByVolume.value(volumeFractionBurstingAt(burstPointC));
   }
 

@@ -86,7 +86,7 @@ public record Instrument(
   }
 
   /** A reading with the offset of the zero check taken off; never beyond water. */
-  double corrected(double reading) {
+  public double corrected(double reading) {
     double corrected = reading - zeroOffset();
     return calibration == null
         ? scale.notBeyondWater(corrected)
@@ -138,7 +138,7 @@ public record Instrument(
    * The mass fraction of a corrected reading; only where this instrument tells it. Null where its
    * curve does not reach: nothing is known there.
    */
-  Double strength(Base base, double reading) {
+  public Double strength(Base base, double reading) {
     if (calibration != null) {
       return calibration.reaches(reading)
           ? (Double) calibration.massFraction("reading", reading)
@@ -151,7 +151,7 @@ public record Instrument(
   }
 
   /** A reading moved toward weak by the accuracy; it may leave the instrument's own curve. */
-  double atWorst(double reading) {
+  public double atWorst(double reading) {
     return calibration != null
         ? calibration.weaker(reading, accuracy)
         : scale.weaker(reading, accuracy);
@@ -161,7 +161,7 @@ public record Instrument(
    * The fraction that has to stand there so that its reading, moved toward weak, still means {@code
    * massFraction}; infinite when nothing this instrument can read does.
    */
-  double strengthToRead(Base base, double massFraction) {
+  public double strengthToRead(Base base, double massFraction) {
     if (calibration != null) {
       if (massFraction > calibration.strongest().massFraction()) {
         return Double.POSITIVE_INFINITY;

@@ -23,7 +23,7 @@ public record Product(Base base, Double massFraction, Double labelRatingC, Label
   }
 
   /** The fraction as sold, or the least that its label lets one expect; null where nothing does. */
-  Double expectedMassFraction() {
+  public Double expectedMassFraction() {
     return massFraction != null ? massFraction : StockedGrade.weakestOf(this);
   }
 }

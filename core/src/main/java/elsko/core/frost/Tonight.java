@@ -1,10 +1,10 @@
 package elsko.core.frost;
 
 import elsko.core.Words;
-import elsko.core.ledger.Acceptance;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.CircuitState;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Acceptance;
+import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.Protection;
 import java.time.LocalDate;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package elsko.core.jobsheet;
 
-import elsko.core.ledger.Entry;
+import elsko.core.ledger.fact.Entry;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;

@@ -8,7 +8,19 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
-import elsko.core.fluid.Need;
+import elsko.core.fluid.verdict.Need;
+import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.Protection;
+import elsko.core.ledger.engine.Due;
+import elsko.core.ledger.engine.DueAtOnce;
+import elsko.core.ledger.engine.EngineRun;
+import elsko.core.ledger.engine.ServiceRecords;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.ledger.fact.ReadingStanding;
+import elsko.core.ledger.fact.StartBasis;
+import elsko.core.ledger.learned.Learned;
 import elsko.core.limits.Call;
 import elsko.core.limits.Judgement;
 import elsko.core.limits.Limit;
@@ -76,7 +88,8 @@ public record BoatState(
     List<Entry> contradicted) {
 
   /** The same with other circuits and fittings. */
-  BoatState with(List<CircuitState> otherCircuits, Map<String, FittingStanding> otherFittings) {
+  public BoatState with(
+      List<CircuitState> otherCircuits, Map<String, FittingStanding> otherFittings) {
     return copy(otherCircuits, otherFittings, running, cards);
   }
 
@@ -127,7 +140,7 @@ public record BoatState(
   }
 
   /** The same without the circuits that are accepted as they are. */
-  BoatState notAccepted() {
+  public BoatState notAccepted() {
     if (circuits.stream().allMatch(circuit -> circuit.accepted() == null)) {
       return this;
     }

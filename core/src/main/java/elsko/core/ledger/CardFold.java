@@ -2,6 +2,8 @@ package elsko.core.ledger;
 
 import elsko.core.ledger.CardProgress.Standing;
 import elsko.core.ledger.CardProgress.StepProgress;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;

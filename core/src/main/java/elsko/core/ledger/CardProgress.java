@@ -1,5 +1,9 @@
 package elsko.core.ledger;
 
+import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.engine.ServiceRecords;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Procedure;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,5 +1,7 @@
 package elsko.core.ledger;
 
+import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.Protection;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -2,6 +2,7 @@ package elsko.core.ledger;
 
 import elsko.core.boat.Position;
 import elsko.core.guide.Complaint;
+import elsko.core.ledger.fact.Entry;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;

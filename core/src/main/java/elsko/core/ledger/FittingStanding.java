@@ -16,7 +16,7 @@ public record FittingStanding(
     Fitting fitting, FittingState state, String by, Instant at, boolean forSample, String reason) {
 
   /** As nobody has set it: only to ask what would follow. */
-  static FittingStanding asked(Fitting fitting, FittingState state) {
+  public static FittingStanding asked(Fitting fitting, FittingState state) {
     return new FittingStanding(fitting, state, null, null, false, "");
   }
 
@@ -26,7 +26,7 @@ public record FittingStanding(
   }
 
   /** A drain whose hole is open for good, not just to fill a bottle. */
-  boolean isDrainOut() {
+  public boolean isDrainOut() {
     return fitting.kind().isDrain() && state.isOut() && !forSample;
   }
 }

@@ -1,6 +1,10 @@
 package elsko.core.ledger;
 
 import elsko.core.boat.Position;
+import elsko.core.ledger.engine.ImpellerPieces;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.ReadingStanding;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Judgement;
 import elsko.core.limits.Limits;

@@ -2,6 +2,9 @@ package elsko.core.ledger;
 
 import elsko.core.Words;
 import elsko.core.boat.Position;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.StartBasis;
+import elsko.core.ledger.fact.TagCause;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -71,7 +74,7 @@ public record RedTag(
   }
 
   /** What comes next, in a few words. */
-  String next() {
+  public String next() {
     if (cause == TagCause.MAY_HAVE_FROZEN) {
       return "No start before somebody looked.";
     }

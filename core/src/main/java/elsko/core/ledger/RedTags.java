@@ -1,6 +1,11 @@
 package elsko.core.ledger;
 
 import elsko.core.boat.Position;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.FrostFinding;
+import elsko.core.ledger.fact.ReadingStanding;
+import elsko.core.ledger.fact.TagCause;
 import elsko.core.limits.Call;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limits;

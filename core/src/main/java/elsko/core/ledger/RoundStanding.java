@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import elsko.core.ledger.fact.RoundKind;
 import java.time.Instant;
 import java.util.List;
 

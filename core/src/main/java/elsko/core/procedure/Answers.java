@@ -2,8 +2,8 @@ package elsko.core.procedure;
 
 import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.StartBasis;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;

@@ -1,13 +1,13 @@
 package elsko.core.procedure;
 
-import elsko.core.fluid.Outcome;
+import elsko.core.fluid.verdict.Outcome;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.CircuitState;
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
 import elsko.core.ledger.FittingStanding;
-import elsko.core.ledger.PointState;
+import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.PointState;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;

@@ -5,8 +5,8 @@ import elsko.core.Words;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
 import java.util.List;
 
 /** What must be true before a step of a card can be called done. */

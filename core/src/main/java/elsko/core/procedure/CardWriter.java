@@ -2,7 +2,7 @@ package elsko.core.procedure;
 
 import elsko.core.Words;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;

@@ -10,9 +10,9 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.ledger.fact.StartBasis;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package elsko.core.procedure;
 
 import elsko.core.boat.CircuitKind;
-import elsko.core.fluid.Disinfection;
+import elsko.core.fluid.mix.Disinfection;
 import elsko.core.limits.Conditions;
 import java.util.List;
 

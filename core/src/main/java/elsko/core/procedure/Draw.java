@@ -6,7 +6,7 @@ import elsko.core.boat.FeedGuard;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.Method;
 import elsko.core.boat.SegmentKind;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.StartBasis;
 import elsko.core.limits.Conditions;
 import java.util.ArrayList;
 import java.util.List;

@@ -8,7 +8,7 @@ import elsko.core.fill.FillQuestion;
 import elsko.core.fill.FillTarget;
 import elsko.core.fill.Prediction;
 import elsko.core.fluid.Base;
-import elsko.core.ledger.Learned;
+import elsko.core.ledger.learned.Learned;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,7 +1,7 @@
 package elsko.core.procedure;
 
-import elsko.core.ledger.Due;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.engine.Due;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.Interval;
 import java.util.ArrayList;
 import java.util.List;

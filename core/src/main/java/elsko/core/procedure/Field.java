@@ -1,6 +1,6 @@
 package elsko.core.procedure;
 
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import java.util.function.Function;
 
 /**

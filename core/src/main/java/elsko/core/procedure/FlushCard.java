@@ -10,8 +10,8 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Position;
 import elsko.core.boat.PowerClass;
-import elsko.core.ledger.Procedure;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.ledger.fact.StartBasis;
 import java.util.ArrayList;
 import java.util.List;
 

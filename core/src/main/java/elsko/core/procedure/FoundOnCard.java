@@ -1,8 +1,8 @@
 package elsko.core.procedure;
 
 import elsko.core.boat.Position;
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.Condition;
 import java.util.Comparator;
 import org.jspecify.annotations.Nullable;

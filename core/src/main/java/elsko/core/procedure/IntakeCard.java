@@ -5,7 +5,7 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.CircuitKind;
 import elsko.core.boat.FittingKind;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;

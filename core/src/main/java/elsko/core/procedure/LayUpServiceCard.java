@@ -6,7 +6,7 @@ import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Position;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;

@@ -11,7 +11,7 @@ import elsko.core.boat.SegmentKind;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Belt;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Conditions;

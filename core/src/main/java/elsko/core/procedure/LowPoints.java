@@ -4,7 +4,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
-import elsko.core.ledger.Learned;
+import elsko.core.ledger.learned.Learned;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

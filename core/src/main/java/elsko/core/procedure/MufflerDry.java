@@ -4,7 +4,7 @@ import elsko.core.boat.Boat;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.LowPoint;
 import elsko.core.boat.Method;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.util.List;
 
 /** The muffler alone left dry, where the rest of the path is filled. */

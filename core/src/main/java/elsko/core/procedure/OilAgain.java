@@ -1,8 +1,8 @@
 package elsko.core.procedure;
 
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.EngineRun;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.engine.EngineRun;
+import elsko.core.ledger.fact.Procedure;
 import java.util.List;
 
 /** Started since its cylinders were oiled for the winter: they are oiled again, last of all. */

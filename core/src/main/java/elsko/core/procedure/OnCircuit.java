@@ -9,7 +9,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Method;
 import elsko.core.boat.Position;
-import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.circuit.CircuitState;
 import java.util.List;
 
 /** One circuit on a card: names its steps and finds its fittings. */

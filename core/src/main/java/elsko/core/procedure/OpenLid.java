@@ -1,7 +1,7 @@
 package elsko.core.procedure;
 
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 
 /**
  * The lid of a strainer through one winterizing: it comes off once and goes back once. What needs

@@ -2,8 +2,8 @@ package elsko.core.procedure;
 
 import elsko.core.Words;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.Limits;
 import java.util.ArrayList;
 import java.util.List;

@@ -4,7 +4,7 @@ import static elsko.core.boat.FittingState.*;
 
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.StartBasis;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.PumpConditions;

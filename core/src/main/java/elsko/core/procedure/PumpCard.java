@@ -1,6 +1,6 @@
 package elsko.core.procedure;
 
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Conditions;
 import java.util.ArrayList;
 import java.util.List;

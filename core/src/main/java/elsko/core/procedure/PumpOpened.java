@@ -5,7 +5,7 @@ import static elsko.core.boat.FittingState.*;
 import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limits;
 import elsko.core.limits.PumpConditions;

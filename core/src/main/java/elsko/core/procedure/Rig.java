@@ -7,7 +7,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Position;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.StartBasis;
 import elsko.core.limits.Conditions;
 
 /** How a pump is given fresh water, or the tank, and how that is taken off again. */

@@ -7,7 +7,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.gauge.GaugeLimits;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.StartBasis;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import java.util.ArrayList;

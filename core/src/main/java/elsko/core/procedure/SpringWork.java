@@ -1,6 +1,6 @@
 package elsko.core.procedure;
 
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.util.List;
 
 /**

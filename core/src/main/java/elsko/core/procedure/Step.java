@@ -2,7 +2,7 @@ package elsko.core.procedure;
 
 import elsko.core.boat.FeedGuard;
 import elsko.core.boat.Position;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;

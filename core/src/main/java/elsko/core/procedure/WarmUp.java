@@ -7,7 +7,7 @@ import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Method;
 import elsko.core.boat.PowerClass;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.StartBasis;
 import java.util.List;
 
 /** Water on, engine warm until the thermostat is open, engine off, water off. */

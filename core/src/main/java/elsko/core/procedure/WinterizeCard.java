@@ -7,7 +7,7 @@ import elsko.core.boat.Fitting;
 import elsko.core.boat.FittingKind;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.LowPoint;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -2,7 +2,7 @@ package elsko.core.stores;
 
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.Ask;
 import elsko.core.procedure.AskStatus;

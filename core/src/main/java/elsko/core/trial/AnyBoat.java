@@ -17,7 +17,7 @@ import elsko.core.boat.Layout;
 import elsko.core.boat.Position;
 import elsko.core.boat.PumpDrive;
 import elsko.core.boat.WaterUsedIn;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.Choices;
 import elsko.core.procedure.Schools;
 import java.util.ArrayList;

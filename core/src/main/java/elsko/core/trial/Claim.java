@@ -5,7 +5,7 @@ import elsko.core.boat.CircuitKind;
 import elsko.core.boat.Fitting;
 import elsko.core.frost.CircuitWater;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.trueboat.TrueBoat;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,9 @@
 package elsko.core.trial;
 
-import elsko.core.fluid.Outcome;
-import elsko.core.ledger.CircuitState;
-import elsko.core.ledger.PointState;
-import elsko.core.ledger.Seen;
+import elsko.core.fluid.verdict.Outcome;
+import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.PointState;
+import elsko.core.ledger.fact.Seen;
 import org.jspecify.annotations.Nullable;
 
 /** The rule by which a circuit is not called safe, in a few words. */

@@ -1,15 +1,15 @@
 package elsko.core.trial;
 
 import elsko.core.boat.Boat;
-import elsko.core.fluid.Need;
+import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Interlocks;
 import elsko.core.ledger.Ledger;
-import elsko.core.ledger.Procedure;
-import elsko.core.ledger.YardRules;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.ledger.rules.Interlocks;
+import elsko.core.ledger.rules.YardRules;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardRules;

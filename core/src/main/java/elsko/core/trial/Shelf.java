@@ -7,8 +7,8 @@ import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.LabelRates;
 import elsko.core.fluid.Product;
 import elsko.core.fluid.Scale;
-import elsko.core.ledger.InstrumentUse;
-import elsko.core.ledger.Lot;
+import elsko.core.ledger.fact.InstrumentUse;
+import elsko.core.ledger.fact.Lot;
 import java.util.Random;
 import java.util.Set;
 

@@ -6,7 +6,7 @@ import elsko.core.frost.FrostPast;
 import elsko.core.frost.Outlook;
 import elsko.core.frost.Sheltered;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.trueboat.InTheCold;
 import elsko.core.trueboat.TrueBoat;
 import java.time.LocalDate;

@@ -6,6 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Refused;
 import elsko.core.fluid.Calibration.Glass;
+import elsko.core.fluid.verdict.Need;
+import elsko.core.fluid.verdict.Outcome;
+import elsko.core.fluid.verdict.Proof;
+import elsko.core.fluid.verdict.ProofQuestion;
+import elsko.core.fluid.verdict.Reason;
+import elsko.core.fluid.verdict.RemedyKind;
+import elsko.core.fluid.verdict.SampledSegment;
+import elsko.core.fluid.verdict.Verdict;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -5,7 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Refused;
-import elsko.core.fluid.RatioMix.Container;
+import elsko.core.fluid.mix.RatioMix;
+import elsko.core.fluid.mix.RatioMix.Container;
+import elsko.core.fluid.mix.Topping;
+import elsko.core.fluid.verdict.Ceiling;
+import elsko.core.fluid.verdict.Need;
+import elsko.core.fluid.verdict.Outcome;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;

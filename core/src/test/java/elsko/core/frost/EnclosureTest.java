@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import elsko.core.Refused;
 import elsko.core.frost.Enclosure.HeaterNight;
 import elsko.core.frost.Enclosure.Kind;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -3,8 +3,8 @@ package elsko.core.frost;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.FrostFinding;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.FrostFinding;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Refused;
 import elsko.core.Story;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
 import org.junit.jupiter.api.Test;
 
 class HandOverTest {

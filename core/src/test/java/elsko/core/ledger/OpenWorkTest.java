@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Refused;
 import elsko.core.Story;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.EntryWords;
+import elsko.core.ledger.fact.Fact;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 

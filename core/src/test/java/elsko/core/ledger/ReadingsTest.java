@@ -11,6 +11,10 @@ import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Position;
+import elsko.core.ledger.fact.EntryWords;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.ReadingStanding;
+import elsko.core.ledger.fact.StartBasis;
 import elsko.core.limits.Call;
 import org.junit.jupiter.api.Test;
 

@@ -1,6 +1,13 @@
 package elsko.core.plan;
 
-import elsko.core.plan.VisitTask.Soak;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Season;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.model.VisitTask;
+import elsko.core.plan.model.VisitTask.Soak;
+import elsko.core.plan.model.Worker;
+import elsko.core.plan.search.Planning;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -11,10 +18,10 @@ import java.util.Random;
 import java.util.UUID;
 
 /** Made-up seasons of every size and tightness. */
-final class RandomSeason {
+public final class RandomSeason {
   private RandomSeason() {}
 
-  static Planning of(long seed) {
+  public static Planning of(long seed) {
     Random random = new Random(seed);
     int boats = 3 + random.nextInt(22);
     int people = 2 + random.nextInt(4);

@@ -9,8 +9,8 @@ import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Method;
 import elsko.core.ledger.CardProgress.Standing;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 

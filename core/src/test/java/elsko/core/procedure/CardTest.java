@@ -8,7 +8,7 @@ import elsko.core.Story;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Method;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.BeltSchool;
 import java.util.List;
 import java.util.Map;

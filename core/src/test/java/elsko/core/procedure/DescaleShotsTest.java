@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Limits;
 import java.util.List;
 import java.util.Map;

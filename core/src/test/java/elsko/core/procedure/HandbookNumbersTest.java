@@ -15,7 +15,7 @@ import elsko.core.boat.Layout;
 import elsko.core.boat.Position;
 import elsko.core.boat.PowerClass;
 import elsko.core.fill.CircuitPath;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 

@@ -9,7 +9,7 @@ import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.Method;
 import elsko.core.kit.Carried;
 import elsko.core.kit.KitKind;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;

@@ -3,10 +3,10 @@ package elsko.core.procedure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
-import elsko.core.ledger.StartBasis;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.ledger.fact.StartBasis;
 import elsko.core.procedure.StepTimer.Kind;
 import elsko.core.procedure.StepTimer.Standing;
 import java.time.Duration;

@@ -6,7 +6,7 @@ import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.Method;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

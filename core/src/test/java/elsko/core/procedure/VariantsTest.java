@@ -16,8 +16,8 @@ import elsko.core.boat.FittingState;
 import elsko.core.boat.Layout;
 import elsko.core.boat.Method;
 import elsko.core.boat.Segment;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.BeltSchool;
 import java.util.List;
 import java.util.Map;
@@ -193,7 +193,7 @@ class VariantsTest {
         .containsExactly("leg passages");
     story.walk();
     assertThat(story.state().circuit("engine").contents())
-        .containsEntry("intake-hose", elsko.core.ledger.CircuitState.Content.EMPTY)
-        .containsEntry("water-lift", elsko.core.ledger.CircuitState.Content.ANTIFREEZE);
+        .containsEntry("intake-hose", elsko.core.ledger.circuit.CircuitState.Content.EMPTY)
+        .containsEntry("water-lift", elsko.core.ledger.circuit.CircuitState.Content.ANTIFREEZE);
   }
 }

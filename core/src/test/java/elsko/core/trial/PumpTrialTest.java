@@ -8,7 +8,7 @@ import elsko.core.boat.BoatDescription;
 import elsko.core.boat.Circuit;
 import elsko.core.boat.Method;
 import elsko.core.boat.Position;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.DescaleVariant;
 import elsko.core.procedure.FlushVariant;
 import elsko.core.trueboat.TruePump;

@@ -5,7 +5,7 @@ import elsko.core.fill.Prediction;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Mixture;
-import elsko.core.fluid.Proof;
+import elsko.core.fluid.verdict.Proof;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -11,8 +11,8 @@ import elsko.core.fill.FillQuestion;
 import elsko.core.fill.FillSegment;
 import elsko.core.fill.FillTarget;
 import elsko.core.fluid.Base;
-import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
+import elsko.core.fluid.verdict.Need;
 import java.util.ArrayList;
 import java.util.List;
 

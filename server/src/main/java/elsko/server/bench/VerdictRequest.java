@@ -6,12 +6,12 @@ import elsko.core.fluid.Calibration;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.LabelRates;
-import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
 import elsko.core.fluid.Product;
-import elsko.core.fluid.ProofQuestion;
-import elsko.core.fluid.SampledSegment;
 import elsko.core.fluid.Scale;
+import elsko.core.fluid.verdict.Need;
+import elsko.core.fluid.verdict.ProofQuestion;
+import elsko.core.fluid.verdict.SampledSegment;
 import java.util.List;
 
 /**

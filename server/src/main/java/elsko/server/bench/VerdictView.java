@@ -1,8 +1,8 @@
 package elsko.server.bench;
 
-import elsko.core.fluid.Outcome;
-import elsko.core.fluid.Remedy;
-import elsko.core.fluid.Verdict;
+import elsko.core.fluid.verdict.Outcome;
+import elsko.core.fluid.verdict.Remedy;
+import elsko.core.fluid.verdict.Verdict;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,9 +1,9 @@
 package elsko.server.bench;
 
 import elsko.core.fluid.Instrument;
-import elsko.core.fluid.Need;
 import elsko.core.fluid.Product;
-import elsko.core.fluid.WeakestSample;
+import elsko.core.fluid.verdict.Need;
+import elsko.core.fluid.verdict.WeakestSample;
 import elsko.server.yard.Yards;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,6 +1,6 @@
 package elsko.server.book;
 
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;

@@ -1,7 +1,7 @@
 package elsko.server.book;
 
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.circuit.CircuitState;
 import elsko.server.book.LotRecall.RecalledBoat;
 import elsko.server.book.LotRecall.RecalledCircuit;
 import elsko.server.work.Log;

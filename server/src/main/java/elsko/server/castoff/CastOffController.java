@@ -1,7 +1,7 @@
 package elsko.server.castoff;
 
-import elsko.core.ledger.RoundKind;
 import elsko.core.ledger.RoundStanding;
+import elsko.core.ledger.fact.RoundKind;
 import elsko.core.trip.FuelFitted;
 import elsko.server.people.SignedIn;
 import java.util.List;

@@ -1,7 +1,7 @@
 package elsko.server.castoff;
 
-import elsko.core.ledger.RoundKind;
 import elsko.core.ledger.RoundStanding;
+import elsko.core.ledger.fact.RoundKind;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,7 +1,7 @@
 package elsko.server.demo;
 
-import elsko.core.plan.Effort;
-import elsko.core.plan.Skill;
+import elsko.core.plan.model.Effort;
+import elsko.core.plan.model.Skill;
 import elsko.server.fleet.BoatLine;
 import elsko.server.fleet.Fleet;
 import elsko.server.plan.Crew;

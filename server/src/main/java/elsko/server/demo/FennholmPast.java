@@ -2,7 +2,7 @@ package elsko.server.demo;
 
 import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeLimits;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
 import java.time.Period;

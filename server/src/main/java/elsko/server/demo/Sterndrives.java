@@ -3,8 +3,8 @@ package elsko.server.demo;
 import elsko.core.boat.DrainArrangement;
 import elsko.core.boat.FittingState;
 import elsko.core.boat.Method;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Seen;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Seen;
 import java.time.Duration;
 
 /** The petrol V8 sterndrives of the demonstration: proven, waiting, in trouble, still out. */

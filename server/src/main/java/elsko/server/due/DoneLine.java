@@ -1,7 +1,7 @@
 package elsko.server.due;
 
 import elsko.core.boat.Position;
-import elsko.core.ledger.ServiceRecord;
+import elsko.core.ledger.engine.ServiceRecord;
 import elsko.core.limits.Interval;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;

@@ -2,7 +2,7 @@ package elsko.server.due;
 
 import elsko.core.boat.Position;
 import elsko.core.due.DueItem;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;

@@ -2,8 +2,8 @@ package elsko.server.fleet;
 
 import elsko.core.boat.BoatKind;
 import elsko.core.boat.Layout;
-import elsko.core.ledger.Decision;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
+import elsko.core.ledger.decision.Decision;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

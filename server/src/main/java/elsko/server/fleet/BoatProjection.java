@@ -2,8 +2,8 @@ package elsko.server.fleet;
 
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Decision;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
+import elsko.core.ledger.decision.Decision;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

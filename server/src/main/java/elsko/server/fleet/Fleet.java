@@ -6,7 +6,7 @@ import elsko.core.Refused;
 import elsko.core.boat.Boat;
 import elsko.core.boat.BoatDescription;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;

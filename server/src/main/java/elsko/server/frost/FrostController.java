@@ -9,7 +9,7 @@ import elsko.core.frost.Outlook;
 import elsko.core.frost.Pocket;
 import elsko.core.frost.PocketCourse;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.CircuitState;
+import elsko.core.ledger.circuit.CircuitState;
 import elsko.server.frost.FleetFrost.Dated;
 import elsko.server.work.AskView;
 import elsko.server.work.Log;

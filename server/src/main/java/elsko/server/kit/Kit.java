@@ -4,7 +4,7 @@ import elsko.core.Refused;
 import elsko.core.kit.Carried;
 import elsko.core.kit.KitKind;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.core.procedure.Card;
 import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;

@@ -1,6 +1,6 @@
 package elsko.server.launch;
 
-import elsko.core.plan.LiftDays;
+import elsko.core.plan.visits.LiftDays;
 import elsko.core.procedure.MayLaunch;
 import elsko.server.work.RedTagView;
 import java.time.LocalDate;

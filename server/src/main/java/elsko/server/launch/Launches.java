@@ -2,8 +2,8 @@ package elsko.server.launch;
 
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Procedure;
-import elsko.core.plan.LiftDays;
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.visits.LiftDays;
 import elsko.core.procedure.MayLaunch;
 import elsko.server.fleet.Fleet;
 import elsko.server.launch.LaunchView.LaunchLine;

@@ -1,7 +1,7 @@
 package elsko.server.launch;
 
-import elsko.core.ledger.Protection;
-import elsko.core.ledger.SpringTold;
+import elsko.core.ledger.circuit.Protection;
+import elsko.core.ledger.decision.SpringTold;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;

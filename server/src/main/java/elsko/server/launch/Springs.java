@@ -1,7 +1,7 @@
 package elsko.server.launch;
 
-import elsko.core.ledger.SpringTold;
-import elsko.core.ledger.SpringTold.Outcome;
+import elsko.core.ledger.decision.SpringTold;
+import elsko.core.ledger.decision.SpringTold.Outcome;
 import elsko.server.fleet.Fleet;
 import elsko.server.work.FoldCache;
 import elsko.server.work.FoldCaches;

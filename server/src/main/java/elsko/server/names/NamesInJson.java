@@ -1,6 +1,6 @@
 package elsko.server.names;
 
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

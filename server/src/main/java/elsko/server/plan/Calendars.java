@@ -1,6 +1,6 @@
 package elsko.server.plan;
 
-import elsko.core.plan.PlanWords;
+import elsko.core.plan.model.PlanWords;
 import elsko.server.access.AttemptThrottle;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;

@@ -2,8 +2,8 @@ package elsko.server.plan;
 
 import elsko.core.Refused;
 import elsko.core.kit.KitKind;
-import elsko.core.plan.Equipment;
-import elsko.core.plan.Skill;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Skill;
 import elsko.server.digest.RandomKey;
 import elsko.server.kit.Kit;
 import elsko.server.live.Changed;

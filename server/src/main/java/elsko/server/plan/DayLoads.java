@@ -2,7 +2,7 @@ package elsko.server.plan;
 
 import elsko.core.frost.FrostClock;
 import elsko.core.frost.Night;
-import elsko.core.plan.Worker;
+import elsko.core.plan.model.Worker;
 import elsko.server.frost.FleetFrost;
 import elsko.server.plan.PlanDocument.Stop;
 import java.time.LocalDate;

@@ -1,6 +1,6 @@
 package elsko.server.plan;
 
-import elsko.core.plan.Equipment;
+import elsko.core.plan.model.Equipment;
 import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;

@@ -1,7 +1,7 @@
 package elsko.server.plan;
 
-import elsko.core.plan.Plan;
-import elsko.core.plan.VisitTask;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.model.VisitTask;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -1,9 +1,9 @@
 package elsko.server.plan;
 
 import elsko.core.Refused;
-import elsko.core.plan.Effort;
-import elsko.core.plan.Plan;
-import elsko.core.plan.Planning;
+import elsko.core.plan.model.Effort;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.search.Planning;
 import elsko.server.jobs.JobKind;
 import elsko.server.jobs.Jobs;
 import elsko.server.jobs.Portions;

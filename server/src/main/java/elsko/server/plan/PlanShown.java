@@ -1,7 +1,7 @@
 package elsko.server.plan;
 
 import elsko.core.frost.Outlook;
-import elsko.core.plan.PlanChanges;
+import elsko.core.plan.explain.PlanChanges;
 import elsko.server.live.Changed;
 import elsko.server.live.Kept;
 import elsko.server.plan.PlanDocument.Stop;
@@ -44,7 +44,7 @@ class PlanShown {
   }
 
   /** What a coordinator works on: the draft, or what was published. */
-  record Board(
+  public record Board(
       @Nullable PlanView plan,
       List<PlanChanges.Change> changes,
       Walks.UnmetView unmet,

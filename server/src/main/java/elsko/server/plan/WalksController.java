@@ -1,8 +1,8 @@
 package elsko.server.plan;
 
-import elsko.core.plan.Plan;
-import elsko.core.plan.Why;
-import elsko.core.plan.Yardstick;
+import elsko.core.plan.explain.Why;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.search.Yardstick;
 import elsko.server.csv.CsvText;
 import elsko.server.people.SignedIn;
 import elsko.server.plan.WalksView.PlanView;

@@ -1,9 +1,9 @@
 package elsko.server.plan;
 
-import elsko.core.ledger.Procedure;
-import elsko.core.plan.Plan;
-import elsko.core.plan.PlanChanges;
-import elsko.core.plan.VisitTask;
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.explain.PlanChanges;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.model.VisitTask;
 import elsko.server.work.RedTagView;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -1,7 +1,7 @@
 package elsko.server.plan;
 
-import elsko.core.plan.Skill;
-import elsko.core.plan.Worker;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Worker;
 import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;

@@ -1,7 +1,7 @@
 package elsko.server.report;
 
 import elsko.core.Units;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.server.people.SignedIn;
 import java.time.LocalDate;
 import java.util.UUID;

@@ -1,14 +1,14 @@
 package elsko.server.report;
 
 import elsko.core.Words;
-import elsko.core.fluid.Outcome;
+import elsko.core.fluid.verdict.Outcome;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.Corrections;
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
+import elsko.core.ledger.fact.Corrections;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
 import elsko.server.work.Log;
 import java.io.IOException;

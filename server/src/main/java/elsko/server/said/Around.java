@@ -1,8 +1,8 @@
 package elsko.server.said;
 
 import elsko.core.Refused;
-import elsko.core.ledger.InstrumentUse;
-import elsko.core.ledger.Lot;
+import elsko.core.ledger.fact.InstrumentUse;
+import elsko.core.ledger.fact.Lot;
 import elsko.server.bench.Shelf;
 import elsko.server.people.People;
 import elsko.server.photos.Photos;

@@ -2,7 +2,7 @@ package elsko.server.said;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import elsko.core.Refused;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.annotation.JsonTypeIdResolver;
 

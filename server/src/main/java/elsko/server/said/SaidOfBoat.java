@@ -2,7 +2,7 @@ package elsko.server.said;
 
 import elsko.core.boat.Accessory;
 import elsko.core.boat.FittingState;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.server.yard.Yards;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

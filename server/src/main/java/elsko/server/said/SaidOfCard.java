@@ -1,7 +1,7 @@
 package elsko.server.said;
 
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Procedure;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

@@ -1,8 +1,8 @@
 package elsko.server.said;
 
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.FrostFinding;
-import elsko.core.ledger.Seen;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.FrostFinding;
+import elsko.core.ledger.fact.Seen;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

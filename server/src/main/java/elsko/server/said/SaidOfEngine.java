@@ -3,10 +3,10 @@ package elsko.server.said;
 import elsko.core.boat.Position;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.guide.Complaint;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.StartBasis;
-import elsko.core.ledger.TagCause;
-import elsko.core.ledger.Trouble;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.StartBasis;
+import elsko.core.ledger.fact.TagCause;
+import elsko.core.ledger.fact.Trouble;
 import org.jspecify.annotations.Nullable;
 
 /** What is said of an engine; {@code engine} null where there is only one, or none is meant. */

@@ -1,7 +1,7 @@
 package elsko.server.said;
 
 import elsko.core.Refused;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.server.bench.Shelf;
 import elsko.server.names.Names;
 import elsko.server.people.People;

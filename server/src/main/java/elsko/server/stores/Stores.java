@@ -3,7 +3,7 @@ package elsko.server.stores;
 import elsko.core.Refused;
 import elsko.core.fluid.Base;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;
 import elsko.core.stores.StockForecast;

@@ -2,7 +2,7 @@ package elsko.server.work;
 
 import elsko.core.boat.BoatDescription;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.LookOver;
 import elsko.server.csv.CsvText;
 import elsko.server.fleet.BoatLine;

@@ -4,7 +4,7 @@ import elsko.core.boat.Accessory;
 import elsko.core.boat.Boat;
 import elsko.core.boat.BoatDescription;
 import elsko.core.boat.EngineChoices;
-import elsko.core.fluid.Need;
+import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Ledger;
 import java.util.List;

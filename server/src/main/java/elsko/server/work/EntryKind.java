@@ -1,6 +1,6 @@
 package elsko.server.work;
 
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 
 /** The kinds of entries, as the wire and the database name them. */
 public enum EntryKind {

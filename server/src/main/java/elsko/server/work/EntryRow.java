@@ -1,8 +1,8 @@
 package elsko.server.work;
 
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
-import elsko.core.ledger.Late;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Late;
 import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;

@@ -1,8 +1,8 @@
 package elsko.server.work;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import elsko.core.ledger.Entry;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
 import elsko.server.digest.Sha256;
 import elsko.server.names.Names;
 import elsko.server.names.NamesInJson;

@@ -1,6 +1,6 @@
 package elsko.server.work;
 
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 
 /** Whoever knows what stands in the pieces that fluid is drawn through. */
 public interface FluidGoesThrough {

@@ -11,7 +11,7 @@ import elsko.core.fill.FilledSegment;
 import elsko.core.fill.Prediction;
 import elsko.core.fluid.Base;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Predicted;
+import elsko.core.ledger.circuit.Predicted;
 import elsko.server.bench.Devices;
 import elsko.server.bench.Devices.DeviceReading;
 import elsko.server.problems.NotFound;

@@ -1,6 +1,6 @@
 package elsko.server.work;
 
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

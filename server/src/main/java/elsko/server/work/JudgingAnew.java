@@ -1,8 +1,8 @@
 package elsko.server.work;
 
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Decision;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
+import elsko.core.ledger.decision.Decision;
 import elsko.server.fleet.Fleet;
 import elsko.server.yard.Yards;
 import java.util.Comparator;

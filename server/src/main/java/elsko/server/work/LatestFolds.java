@@ -1,6 +1,6 @@
 package elsko.server.work;
 
-import elsko.core.ledger.ProofRules;
+import elsko.core.ledger.circuit.ProofRules;
 import elsko.server.fleet.Fleet;
 import java.time.LocalDate;
 import java.util.Collection;

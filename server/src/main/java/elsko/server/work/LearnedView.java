@@ -4,7 +4,7 @@ import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Learned;
+import elsko.core.ledger.learned.Learned;
 import java.time.Instant;
 import java.util.List;
 

@@ -2,7 +2,7 @@ package elsko.server.work;
 
 import elsko.core.Refused;
 import elsko.core.boat.Boat;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import jakarta.persistence.EntityManager;

@@ -1,8 +1,8 @@
 package elsko.server.work;
 
 import elsko.core.boat.Boat;
-import elsko.core.ledger.EntryWords;
-import elsko.core.ledger.LateWords;
+import elsko.core.ledger.fact.EntryWords;
+import elsko.core.ledger.fact.LateWords;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.People;
 import elsko.server.people.Role;

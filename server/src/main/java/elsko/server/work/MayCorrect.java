@@ -2,8 +2,8 @@ package elsko.server.work;
 
 import elsko.core.Refused;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.Entry;
 import elsko.core.ledger.RedTag;
+import elsko.core.ledger.fact.Entry;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.Forbidden;

@@ -1,7 +1,7 @@
 package elsko.server.work;
 
 import elsko.core.boat.Boat;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.server.people.Role;
 import elsko.server.problems.Forbidden;
 

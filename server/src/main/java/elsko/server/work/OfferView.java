@@ -1,7 +1,7 @@
 package elsko.server.work;
 
 import elsko.core.boat.Boat;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.Choices;
 import elsko.core.procedure.Schools;
 import java.util.List;

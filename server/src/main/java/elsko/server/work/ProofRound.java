@@ -2,9 +2,9 @@ package elsko.server.work;
 
 import elsko.core.boat.CircuitKind;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.CircuitState;
-import elsko.core.ledger.Predicted;
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.Predicted;
+import elsko.core.ledger.circuit.Protection;
 import elsko.server.fleet.BoatLine;
 import elsko.server.fleet.Fleet;
 import elsko.server.work.BoatView.PointView;

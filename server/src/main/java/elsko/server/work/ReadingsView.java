@@ -2,7 +2,7 @@ package elsko.server.work;
 
 import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.ReadingStanding;
+import elsko.core.ledger.fact.ReadingStanding;
 import elsko.core.limits.Call;
 import elsko.core.procedure.LookOver;
 import java.time.Instant;

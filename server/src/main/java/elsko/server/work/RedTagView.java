@@ -3,7 +3,7 @@ package elsko.server.work;
 import elsko.core.boat.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RedTag;
-import elsko.core.ledger.TagCause;
+import elsko.core.ledger.fact.TagCause;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

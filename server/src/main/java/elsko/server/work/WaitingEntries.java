@@ -1,7 +1,7 @@
 package elsko.server.work;
 
 import elsko.core.Refused;
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.Forbidden;
 import elsko.server.said.NewEntry;

@@ -1,9 +1,9 @@
 package elsko.server.yard;
 
 import elsko.core.Units;
-import elsko.core.fluid.Need;
 import elsko.core.fluid.Policy;
-import elsko.core.ledger.ProofRules;
+import elsko.core.fluid.verdict.Need;
+import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.Schools;

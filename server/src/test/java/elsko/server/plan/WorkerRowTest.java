@@ -2,9 +2,9 @@ package elsko.server.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.plan.Equipment;
-import elsko.core.plan.Skill;
-import elsko.core.plan.Worker;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Worker;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Units;
 import elsko.core.Words;
-import elsko.core.ledger.Procedure;
+import elsko.core.ledger.fact.Procedure;
 import elsko.server.Background;
 import elsko.server.RunningElsko;
 import elsko.server.RunningElsko.Answer;

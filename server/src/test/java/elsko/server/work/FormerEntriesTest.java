@@ -2,7 +2,7 @@ package elsko.server.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.ledger.Fact;
+import elsko.core.ledger.fact.Fact;
 import elsko.server.RunningElsko;
 import elsko.server.said.NewEntry;
 import elsko.server.said.SaidOfBoat;

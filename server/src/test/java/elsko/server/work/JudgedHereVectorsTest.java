@@ -5,7 +5,7 @@ import elsko.core.boat.Cooling;
 import elsko.core.boat.EngineDescription;
 import elsko.core.boat.Fuel;
 import elsko.core.boat.Position;
-import elsko.core.fluid.Disinfection;
+import elsko.core.fluid.mix.Disinfection;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.limits.Judgement;
 import elsko.core.limits.Limit;

@@ -2,7 +2,7 @@ package elsko.server.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.ledger.Protection;
+import elsko.core.ledger.circuit.Protection;
 import elsko.server.RunningElsko;
 import elsko.server.Yarn;
 import elsko.server.fleet.Fleet;

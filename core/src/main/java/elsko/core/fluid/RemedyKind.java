@@ -1,9 +1,0 @@
-package elsko.core.fluid;
-
-/** How a short low point is put right. */
-public enum RemedyKind {
-  /** Send that much more product through the segment. */
-  MORE_THROUGH,
-  /** Drain it, this time fully, and fill it again with its own volume. */
-  DRAIN_AND_REFILL
-}

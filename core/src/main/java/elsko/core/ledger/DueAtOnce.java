@@ -1,6 +1,0 @@
-package elsko.core.ledger;
-
-import java.time.Instant;
-
-/** Why something is due before its date: what its engine went through, and when. */
-public record DueAtOnce(Trouble trouble, Instant at) {}

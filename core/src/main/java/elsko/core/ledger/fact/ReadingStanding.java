@@ -1,0 +1,71 @@
+package elsko.core.ledger.fact;
+
+import elsko.core.Words;
+import elsko.core.boat.Position;
+import elsko.core.limits.Condition;
+import elsko.core.limits.Conditions;
+import elsko.core.limits.Judgement;
+import elsko.core.limits.Limit;
+import elsko.core.limits.Limits;
+import java.time.Instant;
+
+/**
+ * A reading as it was taken last.
+ *
+ * @param engine whose; null for the boat as a whole
+ * @param key of its limit or condition
+ * @param found the value with its unit, or what was found
+ */
+public record ReadingStanding(
+    Position engine,
+    String key,
+    String name,
+    String found,
+    Judgement judgement,
+    String by,
+    Instant at) {
+
+  public static ReadingStanding of(
+      Position engine, Fact.ReadingTaken read, Judgement judgement, Entry entry) {
+    Limit limit = Limits.of(read.limit());
+    return new ReadingStanding(
+        engine,
+        limit.key(),
+        limit.name(),
+        foundWords(limit, read),
+        judgement,
+        entry.person(),
+        entry.deviceTime());
+  }
+
+  /** "18 mm, free span 300 mm". */
+  public static String foundWords(Limit limit, Fact.ReadingTaken read) {
+    String value = Words.number(read.value()) + " " + limit.unit();
+    return read.against() == null
+        ? value
+        : "%s, %s %s %s"
+            .formatted(
+                value,
+                limit.against().name(),
+                Words.number(read.against()),
+                limit.against().unit());
+  }
+
+  public static ReadingStanding of(Position engine, Fact.ConditionSeen seen, Entry entry) {
+    Condition condition = Conditions.of(seen.condition());
+    Judgement judgement = seen.found().judgement();
+    return new ReadingStanding(
+        engine,
+        condition.key(),
+        condition.name(),
+        seen.found().words(),
+        judgement,
+        entry.person(),
+        entry.deviceTime());
+  }
+
+  /** Whether something follows from it that nobody has put right yet. */
+  public boolean isOpen() {
+    return !judgement.isGood();
+  }
+}

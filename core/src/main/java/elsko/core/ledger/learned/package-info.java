@@ -1,0 +1,2 @@
+/** What a boat has taught of itself. */
+package elsko.core.ledger.learned;

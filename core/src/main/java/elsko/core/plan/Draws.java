@@ -1,7 +1,0 @@
-package elsko.core.plan;
-
-/** One way of changing the lists: draws what to change, and changes it. */
-interface Draws {
-  /** Returns false when it comes to nothing; whatever was changed is taken back by who asked. */
-  boolean draw(Trial trial);
-}

@@ -1,0 +1,182 @@
+package elsko.core.plan.explain;
+
+import elsko.core.Refused;
+import elsko.core.Words;
+import elsko.core.frost.FrostWords;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.model.PlanWords;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.play.Board;
+import elsko.core.plan.play.DayPlay;
+import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.search.Planning;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * Why one stop of a plan is when it is, why with that person, and what it would cost to move it.
+ *
+ * @param then why not earlier, why not later
+ * @param who why this person
+ * @param moves what other days and people would cost
+ */
+public record Why(List<String> then, List<String> who, List<String> moves) {
+
+  /** About one stop. */
+  public static Why of(Planning planning, Plan plan, UUID boat, String task) {
+    Board board = new Board(planning.season());
+    Integer found = board.tasksByKey().getOrDefault(boat, Map.of()).get(task);
+    Lists lists = PlanReader.lists(board, plan);
+    if (found == null || lists.day(found) < 0) {
+      throw Refused.value("task", "This plan has no such stop.");
+    }
+    return new Asking(planning, plan, board, lists, found).answer();
+  }
+
+  private static final class Asking {
+    private final Planning planning;
+    private final Plan plan;
+    private final Board board;
+    private final Lists lists;
+    private final int task;
+    private final int day;
+    private final int person;
+    private final Visit visit;
+    private final DayPlay play;
+
+    Asking(Planning planning, Plan plan, Board board, Lists lists, int task) {
+      this.planning = planning;
+      this.plan = plan;
+      this.board = board;
+      this.lists = lists;
+      this.task = task;
+      day = lists.day(task);
+      person = lists.personOf[board.leadPart[task]];
+      visit = board.visit(task);
+      play = new DayPlay(board);
+      play.play(day, lists.parts[day], lists.size[day]);
+    }
+
+    Why answer() {
+      return new Why(then(), who(), moves());
+    }
+
+    private List<String> then() {
+      List<String> words = new ArrayList<>();
+      int v = board.visitOf[task];
+      if (visit.safeAfter() >= 0 && task <= board.safeTask[v]) {
+        double now = visit.lossOn(day);
+        double later = visit.lossOn(Math.min(board.days, day + 3));
+        words.add(
+            later - now < 0.05
+                ? "Frost does not press: three days later its expected repairs would be the same."
+                : "Frost presses: three days later its expected repairs would be %s instead of %s."
+                    .formatted(Words.number(later, 1), Words.number(now, 1)));
+      } else {
+        words.add("It is safe from frost before this stop.");
+      }
+      if (day == board.release[v]) {
+        words.add("It is not released before " + FrostWords.day(date(day)) + ".");
+      }
+      if (!board.isFirst[task] && lists.day(task - 1) == day) {
+        int end = play.end[task - 1];
+        words.add(
+            "%s comes first and ends at %s%s."
+                .formatted(
+                    board.task(task - 1).title(),
+                    PlanWords.clock(end),
+                    board.waitFrom[task] > 0
+                        ? ", then it soaks for %d min at least".formatted(board.waitFrom[task])
+                        : ""));
+      }
+      int kind = board.equipment[task];
+      if (kind >= 0) {
+        words.add(
+            "It takes %s %s; there %s."
+                .formatted(
+                    board.stock[kind] == 1 ? "the" : "a",
+                    Equipment.values()[kind].words(),
+                    board.stock[kind] == 1 ? "is one" : "are " + board.stock[kind]));
+      }
+      return words;
+    }
+
+    private List<String> who() {
+      List<String> words = new ArrayList<>();
+      List<String> others = new ArrayList<>();
+      for (int p = 0; p < board.people; p++) {
+        if (p != person && board.can[p][board.skill[task]] && board.works(p, day)) {
+          others.add(name(p));
+        }
+      }
+      String skill = Skill.values()[board.skill[task]].words();
+      words.add(
+          others.isEmpty()
+              ? "Nobody else who does %s works that day.".formatted(skill)
+              : "%s could do it too.".formatted(Words.list(others)));
+      int index = lists.indexOf(board.leadPart[task]);
+      if (index > 0) {
+        int before = board.taskOf[lists.parts[day][person][index - 1]];
+        int walk = board.walk[board.place[before]][board.place[task]];
+        words.add(
+            walk == 0
+                ? "%s is aboard already.".formatted(name(person))
+                : "%s comes from %s, %d min on foot."
+                    .formatted(name(person), board.visit(before).name(), walk));
+      }
+      return words;
+    }
+
+    private List<String> moves() {
+      List<String> words = new ArrayList<>();
+      tryMove("A day later", person, day + 1, words);
+      tryMove("A day earlier", person, day - 1, words);
+      for (int p = 0; p < board.people; p++) {
+        if (p != person && board.can[p][board.skill[task]] && board.works(p, day)) {
+          tryMove("With " + name(p), p, day, words);
+        }
+      }
+      return words;
+    }
+
+    private void tryMove(String what, int p, int to, List<String> words) {
+      if (to < planning.firstOpenDay() || to >= board.days) {
+        return;
+      }
+      Move best = null;
+      for (int index = 0; index <= lists.size[to][p]; index++) {
+        Move move =
+            Move.of(planning, plan, visit.boat(), board.task(task).key(), name(p), to, index);
+        if (best == null
+            || move.broken().size() < best.broken().size()
+            || move.broken().isEmpty()
+                && best.broken().isEmpty()
+                && move.plan().figures().walkingMinutes()
+                    < best.plan().figures().walkingMinutes()) {
+          best = move;
+        }
+      }
+      if (!best.broken().isEmpty()) {
+        words.add("%s: cannot be. %s".formatted(what, best.broken().get(0)));
+      } else {
+        words.add(
+            "%s: %s."
+                .formatted(
+                    what, best.costs().isEmpty() ? "costs nothing" : Words.list(best.costs())));
+      }
+    }
+
+    private String name(int p) {
+      return board.season.workers().get(p).name();
+    }
+
+    private java.time.LocalDate date(int d) {
+      return board.season.first().plusDays(d);
+    }
+  }
+}

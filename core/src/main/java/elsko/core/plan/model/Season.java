@@ -1,0 +1,33 @@
+package elsko.core.plan.model;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Everything the planner is given.
+ *
+ * @param first day 0
+ * @param pause in which everybody rests; what was begun goes on after it
+ * @param equipment how many of each there are; what is missing there are none of
+ * @param liftSlots how many boats the lift can move on each day
+ * @param walkMinutes from place to place; place 0 is where everybody begins the day
+ */
+public record Season(
+    LocalDate first,
+    int days,
+    List<Worker> workers,
+    Worker.Hours pause,
+    List<Visit> visits,
+    Map<Equipment, Integer> equipment,
+    int[] liftSlots,
+    int[][] walkMinutes) {
+
+  public Season {
+    workers = List.copyOf(workers);
+    visits = List.copyOf(visits);
+    equipment = Map.copyOf(equipment);
+    liftSlots = Arrays.copyOf(liftSlots, days);
+  }
+}

@@ -1,0 +1,329 @@
+package elsko.core.plan.play;
+
+import elsko.core.plan.model.Equipment;
+import java.util.Arrays;
+
+/**
+ * Plays one day forward, everybody's list together: of all that stand first on a list, the one that
+ * can be set out for earliest goes next; soaks, equipment, walking, the pause and a second pair of
+ * hands make it wait. What comes out is the same for scoring, inserting and showing. One instance
+ * for one thread, used again and again.
+ */
+public final class DayPlay {
+  /** What a minute on foot and one spent waiting are worth, in thousandths of a hose. */
+  public static final long PER_MINUTE_WALKING = 16;
+
+  static final long PER_MINUTE_WAITING = 2;
+
+  private static final int NEVER = Integer.MAX_VALUE;
+  private static final int UNKNOWN = -1;
+  private static final int LIFT = Equipment.LIFT.ordinal();
+
+  private final Board board;
+
+  /** By task: when it begins and ends on the day played; valid for tasks on that day only. */
+  public final int[] start;
+
+  public final int[] end;
+  private final int[] stamp;
+  private int now;
+  private boolean strict;
+
+  private final int[] at;
+  private final int[] free;
+  private final int[] where;
+
+  /** When the first on each list can begin, as far as that is known. */
+  private final int[] begins;
+
+  private final int[] limit;
+
+  /** By person and index: minutes of work and walking from there on. */
+  private final int[][] remains;
+
+  /** When they would set out for it. */
+  private final int[] sets;
+
+  /** The task that stands first on each list, or −1. */
+  private final int[] head;
+
+  private final int[] lastKit;
+  private final int[][] kit;
+
+  /** Minutes beyond somebody's hours, over all people. */
+  int overtime;
+
+  /** Tasks that can never begin, because each waits for another. */
+  public int stuck;
+
+  /** Minutes by which soaks were too long. */
+  public int soakBreach;
+
+  /** Lifts beyond the day's slots. */
+  public int liftsOver;
+
+  /** Minutes on foot. */
+  int walking;
+
+  /** Minutes somebody stands about between two tasks. */
+  int waiting;
+
+  /** How often somebody takes another kind of equipment than before. */
+  public int toolChanges;
+
+  public DayPlay(Board board) {
+    this.board = board;
+    start = new int[board.tasks];
+    end = new int[board.tasks];
+    stamp = new int[board.tasks];
+    at = new int[board.people];
+    free = new int[board.people];
+    where = new int[board.people];
+    begins = new int[board.people];
+    limit = new int[board.people];
+    sets = new int[board.people];
+    remains = new int[board.people][16];
+    head = new int[board.people];
+    lastKit = new int[board.people];
+    kit = new int[board.stock.length][];
+    for (int kind = 0; kind < kit.length; kind++) {
+      kit[kind] = new int[board.stock[kind]];
+    }
+  }
+
+  /** Whether these lists break no rule; stops at the first that is broken. */
+  public boolean isPossible(int day, int[][] lists, int[] sizes) {
+    strict = true;
+    for (int p = 0; p < head.length; p++) {
+      remain(p, lists[p], sizes[p]);
+    }
+    play(day, lists, sizes);
+    strict = false;
+    return keepsTheRules();
+  }
+
+  private void remain(int p, int[] list, int size) {
+    if (remains[p].length <= size) {
+      remains[p] = new int[size + 8];
+    }
+    int[] minutes = remains[p];
+    minutes[size] = 0;
+    for (int i = size - 1; i >= 0; i--) {
+      int task = board.taskOf[list[i]];
+      int walk = i == 0 ? 0 : board.walk[board.place[board.taskOf[list[i - 1]]]][board.place[task]];
+      minutes[i] = minutes[i + 1] + walk + board.minutes[task];
+    }
+  }
+
+  /** Whether the day breaks no rule. */
+  public boolean keepsTheRules() {
+    return overtime == 0 && stuck == 0 && soakBreach == 0 && liftsOver == 0;
+  }
+
+  /** By how much the day breaks rules. */
+  public long broken() {
+    return overtime + 1000L * stuck + soakBreach + 1000L * liftsOver;
+  }
+
+  /** What the day costs beyond its frost, in thousandths of a hose. */
+  public long cost() {
+    return PER_MINUTE_WALKING * walking + PER_MINUTE_WAITING * waiting;
+  }
+
+  public boolean hasPlayed(int task) {
+    return stamp[task] == now;
+  }
+
+  /**
+   * @param lists parts by person, in order
+   * @param sizes how many of each list count
+   */
+  public void play(int day, int[][] lists, int[] sizes) {
+    int left = begin(day, lists, sizes);
+    while (left > 0 && !(strict && !keepsTheRules())) {
+      int next = Board.NOBODY;
+      int soonest = NEVER;
+      for (int p = 0; p < head.length; p++) {
+        if (head[p] >= 0) {
+          int can = begins[p];
+          if (can == UNKNOWN) {
+            can = canBegin(p, head[p]);
+            begins[p] = can;
+          }
+          if (can != NEVER && sets[p] < soonest) {
+            soonest = sets[p];
+            next = p;
+          }
+        }
+      }
+      if (next == Board.NOBODY) {
+        stuck = left;
+        break;
+      }
+      left -= perform(next, begins[next], lists, sizes);
+    }
+    for (int p = 0; p < head.length; p++) {
+      if (sizes[p] > 0) {
+        overtime += Math.max(0, free[p] - limit[p]);
+      }
+    }
+  }
+
+  private int begin(int day, int[][] lists, int[] sizes) {
+    overtime = 0;
+    stuck = 0;
+    soakBreach = 0;
+    liftsOver = 0;
+    walking = 0;
+    waiting = 0;
+    toolChanges = 0;
+    now++;
+    int left = 0;
+    int lifts = 0;
+    for (int p = 0; p < head.length; p++) {
+      int size = sizes[p];
+      at[p] = 0;
+      begins[p] = UNKNOWN;
+      limit[p] = board.to[p][day];
+      free[p] = board.from[p][day];
+      where[p] = 0;
+      lastKit[p] = -1;
+      head[p] = size > 0 ? board.taskOf[lists[p][0]] : -1;
+      left += size;
+      // Tasks of this day are marked as waiting, so that one after them knows to wait as well.
+      for (int i = 0; i < size; i++) {
+        int part = lists[p][i];
+        int task = board.taskOf[part];
+        stamp[task] = -now;
+        if (board.equipment[task] == LIFT && !board.gives[part]) {
+          lifts++;
+        }
+      }
+    }
+    liftsOver = Math.max(0, lifts - board.liftSlots[day]);
+    for (int[] pieces : kit) {
+      Arrays.fill(pieces, 0);
+    }
+    return left;
+  }
+
+  /** When the first on a list could begin, or never as things stand. */
+  private int canBegin(int p, int task) {
+    int here = board.place[task];
+    int earliest = free[p] + board.walk[where[p]][here];
+    if (board.crew[task] == 2) {
+      int other = partner(p, task);
+      if (other == Board.NOBODY) {
+        return NEVER;
+      }
+      earliest = Math.max(earliest, free[other] + board.walk[where[other]][here]);
+    }
+    if (!board.isFirst[task]) {
+      int seen = stamp[task - 1];
+      if (seen == -now) {
+        return NEVER;
+      }
+      if (seen == now) {
+        earliest = Math.max(earliest, end[task - 1] + board.waitFrom[task]);
+      }
+    }
+    int kind = board.equipment[task];
+    if (kind >= 0) {
+      int soonest = NEVER;
+      for (int until : kit[kind]) {
+        soonest = Math.min(soonest, until);
+      }
+      if (soonest == NEVER) {
+        return NEVER;
+      }
+      earliest = Math.max(earliest, soonest);
+    }
+    // Nobody sets out during the pause; who is on the way then begins after it.
+    int walk = board.walk[where[p]][here];
+    sets[p] = board.begin(earliest - walk);
+    return board.begin(sets[p] + walk);
+  }
+
+  /** Who stands ready with the other part of a task. */
+  private int partner(int p, int task) {
+    for (int other = 0; other < head.length; other++) {
+      if (other != p && head[other] == task) {
+        return other;
+      }
+    }
+    return Board.NOBODY;
+  }
+
+  /** Returns how many parts that settles. */
+  private int perform(int p, int from, int[][] lists, int[] sizes) {
+    int task = head[p];
+    int ends = board.end(from, board.minutes[task]);
+    int settled = 1;
+    if (board.crew[task] == 2) {
+      goOn(partner(p, task), task, from, ends, lists, sizes);
+      settled = 2;
+    }
+    goOn(p, task, from, ends, lists, sizes);
+    int kind = board.equipment[task];
+    if (kind >= 0) {
+      int[] pieces = kit[kind];
+      int take = 0;
+      for (int i = 1; i < pieces.length; i++) {
+        if (pieces[i] < pieces[take]) {
+          take = i;
+        }
+      }
+      pieces[take] = ends;
+    }
+    if (board.sameDayAsBefore[task] && stamp[task - 1] == now) {
+      soakBreach += Math.max(0, from - end[task - 1] - board.waitTo[task]);
+    }
+    start[task] = from;
+    end[task] = ends;
+    stamp[task] = now;
+    forget(task, kind);
+    return settled;
+  }
+
+  /** Whoever waits for what was just done looks again. */
+  private void forget(int task, int kind) {
+    for (int p = 0; p < head.length; p++) {
+      int waits = head[p];
+      if (waits >= 0 && (waits == task + 1 || kind >= 0 && board.equipment[waits] == kind)) {
+        begins[p] = UNKNOWN;
+      }
+    }
+  }
+
+  private void goOn(int p, int task, int from, int ends, int[][] lists, int[] sizes) {
+    int here = board.place[task];
+    int walk = board.walk[where[p]][here];
+    walking += walk;
+    boolean paused = free[p] <= board.pauseFrom && from >= board.pauseTo;
+    int pause = paused ? board.pauseTo - board.pauseFrom : 0;
+    waiting += Math.max(0, from - free[p] - walk - pause);
+    int kind = board.equipment[task];
+    if (kind >= 0) {
+      if (lastKit[p] >= 0 && lastKit[p] != kind) {
+        toolChanges++;
+      }
+      lastKit[p] = kind;
+    }
+    where[p] = here;
+    free[p] = ends;
+    int next = ++at[p];
+    // Whoever cannot be done in time any more need not be followed to the end of the day.
+    if (strict && board.end(ends, remains[p][next]) > limit[p]) {
+      overtime++;
+    }
+    head[p] = next < sizes[p] ? board.taskOf[lists[p][next]] : -1;
+    begins[p] = UNKNOWN;
+    if (head[p] >= 0 && board.crew[head[p]] == 2) {
+      // Whoever waited for a second pair of hands may have them now.
+      int other = partner(p, head[p]);
+      if (other != Board.NOBODY) {
+        begins[other] = UNKNOWN;
+      }
+    }
+  }
+}

@@ -1,0 +1,81 @@
+package elsko.core.plan.play;
+
+import elsko.core.plan.model.Assignment;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * What people were already told, and what of it must stay.
+ *
+ * @param day by task; −1 where nobody was told anything
+ * @param start when it was to begin, by task
+ * @param lead who leads, by task
+ * @param hand who gives a hand, by task
+ * @param pinned by task: it must stay where it is
+ */
+public record Told(int[] day, int[] start, int[] lead, int[] hand, boolean[] pinned) {
+  public static Told nothing(Board board) {
+    int[] none = new int[board.tasks];
+    Arrays.fill(none, -1);
+    return new Told(none, none.clone(), none.clone(), none.clone(), new boolean[board.tasks]);
+  }
+
+  public static Told of(Board board, Collection<Assignment> told, Collection<Assignment> pinned) {
+    Told made = nothing(board);
+    Map<UUID, Map<String, Integer>> byKey = board.tasksByKey();
+    told.forEach(each -> made.put(board, byKey, each, false));
+    pinned.forEach(each -> made.put(board, byKey, each, true));
+    return made;
+  }
+
+  private void put(
+      Board board, Map<UUID, Map<String, Integer>> byKey, Assignment each, boolean pin) {
+    Integer task = byKey.getOrDefault(each.boat(), Map.of()).get(each.task());
+    if (task == null || each.workers().isEmpty() || each.day() < 0 || each.day() >= board.days) {
+      return;
+    }
+    int leads = board.person(each.workers().get(0));
+    // Held where it was told to be already: it keeps its turn.
+    if (day[task] != each.day() || lead[task] != leads) {
+      start[task] = each.start();
+    }
+    day[task] = each.day();
+    lead[task] = leads;
+    hand[task] = each.workers().size() > 1 ? board.person(each.workers().get(1)) : -1;
+    pinned[task] |= pin && lead[task] >= 0;
+  }
+
+  /** Nobody was told anything that may still change. */
+  public boolean isOnlyPins() {
+    for (int task = 0; task < day.length; task++) {
+      if (day[task] >= 0 && !pinned[task]) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whether a task is on the day and with the lead people were told. */
+  public boolean isKept(Board board, Lists lists, int task) {
+    return lists.day(task) == day[task] && lists.personOf[board.leadPart[task]] == lead[task];
+  }
+
+  /** Puts a task at the end of the lists of those who were told. */
+  public void putOn(Lists lists, Board board, int task) {
+    lists.append(board.leadPart[task], day[task], lead[task]);
+    if (board.crew[task] == 2 && hand[task] >= 0) {
+      lists.append(board.handPart[task], day[task], hand[task]);
+    }
+  }
+
+  public boolean isPinned(Board board, int visit) {
+    for (int k = 0; k < board.taskCount[visit]; k++) {
+      if (pinned[board.firstTask[visit] + k]) {
+        return true;
+      }
+    }
+    return false;
+  }
+}

@@ -1,0 +1,104 @@
+package elsko.core.plan.search;
+
+import ai.timefold.solver.core.api.score.director.ScoreDirector;
+import ai.timefold.solver.core.impl.heuristic.selector.move.factory.MoveIteratorFactory;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Random;
+
+/**
+ * What the search tries, drawn at random. Only what breaks no rule and costs no more than it may is
+ * handed on.
+ */
+public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
+  private Trial trial;
+
+  @Override
+  public void phaseEnded(ScoreDirector<SeasonPlan> director) {
+    trial = null;
+  }
+
+  @Override
+  public long getSize(ScoreDirector<SeasonPlan> director) {
+    return 1_000_000;
+  }
+
+  @Override
+  public Iterator<ListsMove> createOriginalMoveIterator(ScoreDirector<SeasonPlan> director) {
+    throw new UnsupportedOperationException("moves are drawn at random");
+  }
+
+  @Override
+  public Iterator<ListsMove> createRandomMoveIterator(
+      ScoreDirector<SeasonPlan> director, Random random) {
+    SeasonPlan plan = director.getWorkingSolution();
+    if (trial == null || !trial.isOn(plan)) {
+      trial = new Trial(plan, random);
+    } else {
+      trial.follow();
+    }
+    return new Drawing(trial, plan.rules().heat());
+  }
+
+  private record Drawing(Trial trial, Heat heat) implements Iterator<ListsMove> {
+    /** After so many in vain the solver is asked whether its time is up. */
+    private static final int MOST_TRIES = 1000;
+
+    private static final ListsMove NOTHING =
+        new ListsMove(List.of(), List.of(), List.of(), List.of());
+    private static final double MOST_ANEW = 0.15;
+    private static final double ANEW = 6;
+    private static final double GIVES_WAY = 50;
+    private static final Draws SWAP_TASKS = new SwapTasks();
+    private static final Draws MOVE_TASK = new MoveTask();
+    private static final Draws SWAP_SAFE = new SwapSafe();
+    private static final Draws GIVE_WAY = new GiveWay();
+    private static final Draws RUIN = new RuinAndInsert();
+
+    @Override
+    public boolean hasNext() {
+      return true;
+    }
+
+    @Override
+    public ListsMove next() {
+      for (int i = 0; i < MOST_TRIES; i++) {
+        trial.begin();
+        boolean worth = pick().draw(trial) && trial.isWorth(heat.mayCost(trial.random));
+        ListsMove move = worth ? trial.written() : null;
+        trial.takeBack();
+        if (move != null) {
+          heat.moved();
+          return move;
+        }
+      }
+      heat.moved();
+      return NOTHING;
+    }
+
+    /**
+     * Whole visits put on anew are dear in a large season and change little; in a small one they
+     * are the way out of where swaps lead nowhere.
+     */
+    private Draws pick() {
+      double drawn = trial.random.nextDouble();
+      double anew = part(ANEW);
+      if (drawn < anew) {
+        return RUIN;
+      }
+      if (drawn < anew + part(GIVES_WAY)) {
+        return GIVE_WAY;
+      }
+      int of8 = trial.random.nextInt(8);
+      if (of8 < 5) {
+        return SWAP_SAFE;
+      }
+      return of8 < 7 ? SWAP_TASKS : MOVE_TASK;
+    }
+
+    private double part(double weight) {
+      double visits = trial.board.visits;
+      return Math.min(MOST_ANEW, weight / (visits * visits));
+    }
+  }
+}

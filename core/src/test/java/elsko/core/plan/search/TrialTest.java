@@ -1,0 +1,262 @@
+package elsko.core.plan.search;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import elsko.core.plan.RandomSeason;
+import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.model.Effort;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.model.Season;
+import elsko.core.plan.model.Skill;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.model.VisitTask;
+import elsko.core.plan.model.Worker;
+import elsko.core.plan.play.Board;
+import elsko.core.plan.play.DayPlay;
+import elsko.core.plan.play.Near;
+import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.Told;
+import elsko.core.plan.play.VisitRules;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** Every way of changing the lists, on many made-up seasons. */
+class TrialTest {
+  private static final List<Draws> ALL =
+      List.of(new SwapSafe(), new SwapTasks(), new MoveTask(), new GiveWay(), new RuinAndInsert());
+  private static final double ANYTHING = Double.MAX_VALUE;
+  private static final int TRIES = 200;
+
+  @Test
+  void whatIsHandedOnBreaksNoRule() {
+    Map<String, Integer> handedOn = new HashMap<>();
+    for (long seed = 0; seed < 25; seed++) {
+      Planning planning = seed < 20 ? RandomSeason.of(seed) : ofAlikeBoats(seed);
+      SeasonPlan plan = new Search(planning).startPlan();
+      Board board = plan.rules().board();
+      Trial trial = new Trial(plan, new Random(seed));
+      for (Draws draws : ALL) {
+        for (int i = 0; i < TRIES; i++) {
+          trial.begin();
+          if (draws.draw(trial) && trial.isWorth(ANYTHING)) {
+            Plan read = PlanReader.read(board, Told.nothing(board), trial.lists);
+            assertThat(PlanCheck.problems(planning.season(), read))
+                .as("seed %d, %s", seed, draws)
+                .isEmpty();
+            handedOn.merge(draws.getClass().getSimpleName(), 1, Integer::sum);
+          }
+          trial.takeBack();
+        }
+      }
+    }
+    assertThat(handedOn)
+        .containsOnlyKeys("SwapSafe", "SwapTasks", "MoveTask", "GiveWay", "RuinAndInsert");
+    assertThat(handedOn.values()).allMatch(count -> count > 20);
+  }
+
+  /** Boats that differ only in how dear they are and how long their fill takes. */
+  private static Planning ofAlikeBoats(long seed) {
+    Random random = new Random(seed);
+    int days = 8;
+    List<Visit> visits = new ArrayList<>();
+    for (int v = 0; v < 14; v++) {
+      double dear = 1 + random.nextInt(20);
+      visits.add(
+          new Visit(
+              new UUID(6, v),
+              "boat " + v,
+              v + 1,
+              "berth " + v,
+              random.nextInt(2),
+              null,
+              List.of(
+                  task("service", 60, null),
+                  task("fill", 60 + 15 * random.nextInt(3), Equipment.TANK_KIT),
+                  task("prove", 20, null)),
+              1,
+              IntStream.rangeClosed(0, days).mapToObj(day -> dear * day / days).toList()));
+    }
+    List<Worker.Hours> hours = Collections.nCopies(days, new Worker.Hours(480, 990));
+    int[][] walk = new int[15][15];
+    for (int a = 0; a < 15; a++) {
+      for (int b = 0; b < 15; b++) {
+        walk[a][b] = Math.abs(a - b);
+      }
+    }
+    Season season =
+        new Season(
+            LocalDate.of(2031, 10, 6),
+            days,
+            List.of(
+                new Worker("one", Set.of(Skill.ENGINE_PETROL), hours),
+                new Worker("two", Set.of(Skill.ENGINE_PETROL), hours)),
+            new Worker.Hours(720, 750),
+            visits,
+            Map.of(Equipment.TANK_KIT, 1),
+            new int[days],
+            walk);
+    return new Planning(season, List.of(), List.of(), 0, 0, seed);
+  }
+
+  private static VisitTask task(String key, int minutes, Equipment equipment) {
+    return new VisitTask(key, key, minutes, 1, Skill.ENGINE_PETROL, equipment, null);
+  }
+
+  @Test
+  void whatIsHandedOnCostsNoMoreThanItMay() {
+    int weighed = 0;
+    for (long seed = 0; seed < 15; seed++) {
+      SeasonPlan plan = new Search(RandomSeason.of(seed)).startPlan();
+      Trial trial = new Trial(plan, new Random(seed));
+      long before = cost(trial);
+      for (int i = 0; i < TRIES; i++) {
+        double mayCost = 50.0 * (i % 5);
+        trial.begin();
+        if (ALL.get(i % ALL.size()).draw(trial) && trial.isWorth(mayCost)) {
+          assertThat(cost(trial) - before).as("seed %d", seed).isLessThanOrEqualTo((long) mayCost);
+          weighed++;
+        }
+        trial.takeBack();
+      }
+      assertThat(cost(trial)).isEqualTo(before);
+    }
+    assertThat(weighed).isGreaterThan(100);
+  }
+
+  /** From nothing: visits and days, with nothing kept from before. */
+  private static long cost(Trial trial) {
+    VisitRules rules = new VisitRules(trial.board, trial.told, 0);
+    DayPlay play = new DayPlay(trial.board);
+    long cost = 0;
+    for (int v = 0; v < trial.board.visits; v++) {
+      rules.look(v, trial.lists);
+      cost += rules.medium;
+    }
+    for (int day = 0; day < trial.board.days; day++) {
+      play.play(day, trial.lists.parts[day], trial.lists.size[day]);
+      cost += play.cost();
+    }
+    return cost;
+  }
+
+  @Test
+  void whatWasNotChangedIsNotWorthATry() {
+    SeasonPlan plan = new Search(RandomSeason.of(1)).startPlan();
+    Trial trial = new Trial(plan, new Random(1));
+    trial.begin();
+    assertThat(trial.isWorth(ANYTHING)).isFalse();
+    assertThat(trial.written()).isNull();
+  }
+
+  @Test
+  void whatIsWrittenDownForTheSolverIsWhatWasDone() {
+    SeasonPlan plan = new Search(RandomSeason.of(4)).startPlan();
+    Trial trial = new Trial(plan, new Random(4));
+    int written = 0;
+    for (int i = 0; i < TRIES; i++) {
+      trial.begin();
+      if (new MoveTask().draw(trial) && trial.isWorth(ANYTHING)) {
+        ListsMove move = trial.written();
+        assertThat(move == null).isEqualTo(isAsBefore(plan, trial));
+        written += move == null ? 0 : 1;
+      }
+      trial.takeBack();
+      assertThat(isAsBefore(plan, trial)).isTrue();
+    }
+    assertThat(written).isPositive();
+  }
+
+  private static boolean isAsBefore(SeasonPlan plan, Trial trial) {
+    for (PersonDay list : plan.getPersonDays()) {
+      int[] parts = trial.lists.parts[list.getDay()][list.getPerson()];
+      if (list.getParts().size() != trial.lists.size[list.getDay()][list.getPerson()]) {
+        return false;
+      }
+      for (int i = 0; i < list.getParts().size(); i++) {
+        if (list.getParts().get(i).getId() != parts[i]) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  @Test
+  void twoTasksInOneListChangePlaces() {
+    SeasonPlan plan = new Search(ofAlikeBoats(2)).startPlan();
+    Trial trial = new Trial(plan, new Random(2));
+    PersonDay list =
+        plan.getPersonDays().stream().filter(each -> each.getParts().size() > 2).findFirst().get();
+    int[] parts = trial.lists.parts[list.getDay()][list.getPerson()];
+    int first = parts[0];
+    int second = parts[1];
+    int last = parts[list.getParts().size() - 1];
+    trial.begin();
+    trial.swap(trial.board.taskOf[second], trial.board.taskOf[first]);
+    parts = trial.lists.parts[list.getDay()][list.getPerson()];
+    assertThat(parts[0]).isEqualTo(second);
+    assertThat(parts[1]).isEqualTo(first);
+    assertThat(parts[list.getParts().size() - 1]).isEqualTo(last);
+    trial.takeBack();
+    assertThat(isAsBefore(plan, trial)).isTrue();
+  }
+
+  @Test
+  void heatFadesUntilHardlyAnythingMayCost() {
+    SplittableRandom random = new SplittableRandom(1);
+    double early = average(new Heat(new Effort.Seconds(1e9)), random);
+    double late = average(new Heat(new Effort.Seconds(1e-9)), random);
+    assertThat(early).isBetween(80.0, 120.0);
+    assertThat(late).isBetween(3.0, 7.0);
+  }
+
+  @Test
+  void heatFadesByMovesToo() {
+    SplittableRandom random = new SplittableRandom(1);
+    Heat heat = new Heat(new Effort.Moves(100));
+    assertThat(average(heat, random)).isBetween(80.0, 120.0);
+    for (int move = 0; move < 100; move++) {
+      heat.moved();
+    }
+    assertThat(average(heat, random)).isBetween(3.0, 7.0);
+  }
+
+  private static double average(Heat heat, SplittableRandom random) {
+    double sum = 0;
+    for (int i = 0; i < 20_000; i++) {
+      sum += heat.mayCost(random);
+    }
+    return sum / 20_000;
+  }
+
+  @Test
+  void theNearestComeFirstAndNeverTheBoatItself() {
+    for (long seed = 0; seed < 20; seed++) {
+      Board board = new Board(RandomSeason.of(seed).season());
+      int[][] near = Near.visits(board);
+      for (int v = 0; v < board.visits; v++) {
+        assertThat(near[v]).doesNotContain(v).doesNotHaveDuplicates();
+        assertThat(near[v]).hasSizeBetween(Math.min(16, board.visits - 1), 16);
+        for (int i = 1; i < near[v].length; i++) {
+          assertThat(walk(board, v, near[v][i - 1]))
+              .isLessThanOrEqualTo(walk(board, v, near[v][i]));
+        }
+      }
+    }
+  }
+
+  private static int walk(Board board, int a, int b) {
+    return board.walk[board.place[board.firstTask[a]]][board.place[board.firstTask[b]]];
+  }
+}
