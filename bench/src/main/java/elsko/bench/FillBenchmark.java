@@ -1,6 +1,6 @@
 package elsko.bench;
 
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Method;
 import elsko.core.fill.FillBranches;
 import elsko.core.fill.FillCourse;
 import elsko.core.fill.FillPart;

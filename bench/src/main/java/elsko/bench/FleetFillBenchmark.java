@@ -1,8 +1,8 @@
 package elsko.bench;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Method;
 import elsko.core.fill.CircuitPath;
 import elsko.core.fill.FillPath;
 import elsko.core.fill.FillQuestion;

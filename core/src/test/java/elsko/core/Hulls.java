@@ -1,21 +1,21 @@
 package elsko.core;
 
-import static elsko.core.boat.EngineDescription.usual;
+import static elsko.core.boat.description.EngineDescription.usual;
 
-import elsko.core.boat.Accessory;
-import elsko.core.boat.AddedDrain;
-import elsko.core.boat.Answer;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.BoatKind;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.EnginePart;
-import elsko.core.boat.Exhaust;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.Layout;
-import elsko.core.boat.Position;
-import elsko.core.boat.WaterUsedIn;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.AddedDrain;
+import elsko.core.boat.description.Answer;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.BoatKind;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.description.Exhaust;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.description.WaterUsedIn;
+import elsko.core.boat.path.Position;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

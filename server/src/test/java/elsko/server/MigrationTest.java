@@ -3,7 +3,7 @@ package elsko.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;

@@ -2,7 +2,7 @@ package elsko.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.boat.Accessory;
+import elsko.core.boat.description.Accessory;
 import elsko.server.RunningElsko.Answer;
 import java.time.Instant;
 import java.util.Arrays;

@@ -1,6 +1,20 @@
 package elsko.core.boat;
 
 import elsko.core.Refused;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.description.Exhaust;
+import elsko.core.boat.description.FittedEngine;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.Position;
+import elsko.core.boat.path.Segment;
+import elsko.core.boat.path.SegmentKind;
 import elsko.core.limits.Belt;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -34,7 +48,7 @@ public final class Boat {
   private final List<Position> enginePositions;
   private final Map<Object, Object> workedOut = new ConcurrentHashMap<>();
 
-  Boat(BoatDescription description, List<Circuit> circuits, List<Fitting> fittings) {
+  public Boat(BoatDescription description, List<Circuit> circuits, List<Fitting> fittings) {
     this.description = description;
     for (Circuit circuit : circuits) {
       this.circuits.put(circuit.key(), circuit);

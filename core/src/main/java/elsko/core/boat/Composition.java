@@ -1,6 +1,29 @@
 package elsko.core.boat;
 
 import elsko.core.Refused;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.AddedDrain;
+import elsko.core.boat.description.Answer;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.BoatKind;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EngineKind;
+import elsko.core.boat.description.FittedEngine;
+import elsko.core.boat.description.FittingChange;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.description.SegmentChange;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.Method;
+import elsko.core.boat.path.Position;
+import elsko.core.boat.path.SegmentKind;
+import elsko.core.boat.template.AccessoryTemplates;
+import elsko.core.boat.template.CircuitDraft;
+import elsko.core.boat.template.EngineFittings;
+import elsko.core.boat.template.EngineTemplate;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -61,7 +84,7 @@ final class Composition {
             engine.position(),
             prefix,
             said);
-    EngineTemplate.of(description.layout(), engine).write(raw, fitted);
+    EngineTemplate.of(EngineKind.of(description.layout(), engine)).write(raw, fitted);
     EngineFittings.write(raw, fitted);
     circuits.add(raw);
     if (engine.cooling() == Cooling.CLOSED) {

@@ -1,5 +1,18 @@
 package elsko.core.boat;
 
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.description.EngineContradictions;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EngineKind;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.description.Exhaust;
+import elsko.core.boat.description.FittedEngine;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.description.PowerClass;
+import elsko.core.boat.description.PumpDrive;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Method;
+import elsko.core.boat.path.Position;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -41,7 +54,7 @@ public record EngineChoices(
         fitted.exhaust(),
         DrainArrangement.of(layout, engine),
         fitted.drains(),
-        inOrder(EngineTemplate.of(layout, engine).possible(engine)),
+        inOrder(EngineKind.of(layout, engine).possible()),
         inOrder(fitted.parts()),
         fitted.pumpDrive(),
         PowerClass.of(engine),

@@ -1,9 +1,9 @@
 package elsko.core.castoff;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Fact;
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -3,13 +3,13 @@ package elsko.core.castoff;
 import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RedTag;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.StartBasis;
 import elsko.core.ledger.fact.TagCause;
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import elsko.core.trip.TripFuel;
 import java.util.List;
 

@@ -9,7 +9,7 @@ import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Judgement;
 import elsko.core.limits.Limits;
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import elsko.core.trip.TripFuel;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,6 +1,6 @@
 package elsko.core.castoff;
 
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import java.util.List;
 
 /**

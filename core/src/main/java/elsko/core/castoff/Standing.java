@@ -1,16 +1,16 @@
 package elsko.core.castoff;
 
 import elsko.core.Words;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.ReadingStanding;
 import elsko.core.limits.Call;
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

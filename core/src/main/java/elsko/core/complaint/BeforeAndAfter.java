@@ -2,7 +2,7 @@ package elsko.core.complaint;
 
 import elsko.core.Median;
 import elsko.core.Words;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.ComplaintStanding;
 import elsko.core.ledger.engine.ServiceRecord;

@@ -2,10 +2,10 @@ package elsko.core.complaint;
 
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.Position;
-import elsko.core.boat.SegmentKind;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.Position;
+import elsko.core.boat.path.SegmentKind;
 import elsko.core.due.DueItem;
 import elsko.core.ledger.BoatState;
 import elsko.core.limits.Conditions;
@@ -65,7 +65,7 @@ record Evidence(
               .anyMatch(
                   other ->
                       other.engine() == engine
-                          && other.kind() == elsko.core.boat.CircuitKind.COOLANT);
+                          && other.kind() == elsko.core.boat.path.CircuitKind.COOLANT);
       default -> true;
     };
   }

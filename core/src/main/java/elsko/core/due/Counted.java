@@ -1,8 +1,8 @@
 package elsko.core.due;
 
 import elsko.core.Words;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Position;
 import elsko.core.due.DueItem.Standing;
 import elsko.core.ledger.engine.Due;
 import elsko.core.ledger.engine.DueAtOnce;

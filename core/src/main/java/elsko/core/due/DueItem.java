@@ -1,6 +1,6 @@
 package elsko.core.due;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.engine.ServiceRecord;
 import elsko.core.ledger.engine.ServiceRecords;
 import elsko.core.limits.Every;

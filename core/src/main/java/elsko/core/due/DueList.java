@@ -1,10 +1,10 @@
 package elsko.core.due;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Segment;
-import elsko.core.boat.SegmentKind;
-import elsko.core.boat.WaterUsedIn;
+import elsko.core.boat.description.WaterUsedIn;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Segment;
+import elsko.core.boat.path.SegmentKind;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.engine.Due;
 import elsko.core.ledger.engine.ServiceRecord;

@@ -1,7 +1,7 @@
 package elsko.core.fill;
 
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Segment;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Segment;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import java.util.ArrayList;

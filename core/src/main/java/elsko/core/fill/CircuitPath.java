@@ -1,12 +1,12 @@
 package elsko.core.fill;
 
-import elsko.core.boat.Circuit;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.Method;
-import elsko.core.boat.Parallel;
-import elsko.core.boat.PathPart;
-import elsko.core.boat.Segment;
-import elsko.core.boat.SegmentKind;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.Method;
+import elsko.core.boat.path.Parallel;
+import elsko.core.boat.path.PathPart;
+import elsko.core.boat.path.Segment;
+import elsko.core.boat.path.SegmentKind;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

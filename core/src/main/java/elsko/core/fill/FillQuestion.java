@@ -1,7 +1,7 @@
 package elsko.core.fill;
 
 import elsko.core.Refused;
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import org.jspecify.annotations.Nullable;

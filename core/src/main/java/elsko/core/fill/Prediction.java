@@ -1,6 +1,6 @@
 package elsko.core.fill;
 
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.GlycolCurve;
 import java.util.ArrayList;
 import java.util.List;

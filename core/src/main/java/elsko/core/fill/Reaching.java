@@ -1,6 +1,6 @@
 package elsko.core.fill;
 
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Method;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,8 +1,8 @@
 package elsko.core.frost;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Segment;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Segment;
 import elsko.core.fill.FilledSegment;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Policy;

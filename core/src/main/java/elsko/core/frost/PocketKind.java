@@ -1,9 +1,9 @@
 package elsko.core.frost;
 
-import elsko.core.boat.Circuit;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Position;
-import elsko.core.boat.Segment;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Position;
+import elsko.core.boat.path.Segment;
 
 /**
  * What cracks, how slowly its water follows the air, and what its repair costs against a hose.

@@ -1,10 +1,10 @@
 package elsko.core.gauge;
 
 import elsko.core.Words;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.PowerClass;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.description.PowerClass;
 import elsko.core.limits.Call;
 import elsko.core.limits.Judgement;
 import elsko.core.limits.Limit;

@@ -1,9 +1,9 @@
 package elsko.core.gauge;
 
 import elsko.core.Median;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.Fuel;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.Fuel;
 import elsko.core.limits.Call;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

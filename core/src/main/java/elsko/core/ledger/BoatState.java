@@ -1,13 +1,13 @@
 package elsko.core.ledger;
 
-import elsko.core.boat.Accessory;
-import elsko.core.boat.Answer;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.Answer;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.Protection;

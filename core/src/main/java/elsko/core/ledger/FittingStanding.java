@@ -1,7 +1,7 @@
 package elsko.core.ledger;
 
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingState;
 import java.time.Instant;
 
 /**

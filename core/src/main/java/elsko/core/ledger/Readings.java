@@ -1,6 +1,6 @@
 package elsko.core.ledger;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.engine.ImpellerPieces;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;

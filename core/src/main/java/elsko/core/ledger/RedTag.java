@@ -1,7 +1,7 @@
 package elsko.core.ledger;
 
 import elsko.core.Words;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.StartBasis;
 import elsko.core.ledger.fact.TagCause;

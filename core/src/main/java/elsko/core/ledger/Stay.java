@@ -1,6 +1,6 @@
 package elsko.core.ledger;
 
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import java.time.Instant;
 import java.util.UUID;
 

@@ -1,13 +1,22 @@
 package elsko.core.procedure;
 
-import elsko.core.Words;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.card.StepOrder;
+import elsko.core.procedure.commission.CommissionCard;
+import elsko.core.procedure.descale.DescaleCard;
+import elsko.core.procedure.layup.LayUpServiceCard;
+import elsko.core.procedure.layup.OilAgain;
+import elsko.core.procedure.pump.PumpCard;
+import elsko.core.procedure.pump.WaterOutCard;
+import elsko.core.procedure.request.CardPlan;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.winterize.WinterizeCard;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 /** Collects what a procedure's plan writes and puts it in an order that respects the reasons. */
 public final class CardWriter {
@@ -21,7 +30,7 @@ public final class CardWriter {
     if (isBeforeTheWinter(request.progress().procedure())) {
       written.addAll(OilAgain.steps(request));
     }
-    List<Step> steps = new ArrayList<>(ordered(written));
+    List<Step> steps = new ArrayList<>(StepOrder.of(written));
     steps.add(last.waitingFor(steps.stream().map(Step::key).toList()));
     return new Card(
         request.progress().procedure(),
@@ -79,43 +88,5 @@ public final class CardWriter {
       case WINTERIZE -> new WinterizeCard();
       case COMMISSION -> new CommissionCard();
     };
-  }
-
-  /** Stable: a step comes as early as it was written, but never before what it waits for. */
-  static List<Step> ordered(List<Step> written) {
-    Set<String> waiting = new HashSet<>();
-    written.forEach(step -> waiting.add(step.key()));
-    List<Step> sorted = new ArrayList<>(written.size());
-    List<Step> left = new ArrayList<>(written);
-    while (!left.isEmpty()) {
-      List<Step> stillLeft = new ArrayList<>();
-      for (Step step : left) {
-        // Once one had to stay behind, those after it are looked at again from the front.
-        if (stillLeft.isEmpty() && Collections.disjoint(step.after(), waiting)) {
-          sorted.add(step);
-          waiting.remove(step.key());
-        } else {
-          stillLeft.add(step);
-        }
-      }
-      if (stillLeft.size() == left.size()) {
-        Step next = firstFree(left, waiting);
-        sorted.add(next);
-        waiting.remove(next.key());
-        stillLeft.remove(next);
-      }
-      left = stillLeft;
-    }
-    return List.copyOf(sorted);
-  }
-
-  private static Step firstFree(List<Step> left, Set<String> waiting) {
-    for (Step step : left) {
-      if (Collections.disjoint(step.after(), waiting)) {
-        return step;
-      }
-    }
-    throw new IllegalStateException(
-        "steps wait for each other: " + Words.list(left.stream().map(Step::key).toList()));
   }
 }

@@ -1,17 +1,30 @@
 package elsko.core.procedure;
 
-import static elsko.core.boat.FittingState.*;
+import static elsko.core.boat.path.FittingState.*;
 
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.EnginePart;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.Position;
-import elsko.core.boat.PowerClass;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.description.PowerClass;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.StartBasis;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.part.Cautions;
+import elsko.core.procedure.part.FeedWords;
+import elsko.core.procedure.part.FlushWords;
+import elsko.core.procedure.part.Rig;
+import elsko.core.procedure.request.CardPlan;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.request.FlushVariant;
+import elsko.core.procedure.request.OnCircuit;
+import elsko.core.procedure.request.RinseRun;
+import elsko.core.procedure.request.Running;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,7 +55,7 @@ final class FlushCard implements CardPlan {
   private static Card.Chosen chosen(OnCircuit on) {
     FlushVariant variant = on.request().flushVariant(on.circuit());
     boolean usual = variant == FlushVariant.usual(on.boat(), on.circuit());
-    return Card.Chosen.variant(on, usual, variant.words(), variant.reason());
+    return Card.Chosen.variant(on.circuit(), usual, variant.words(), variant.reason());
   }
 
   private static Step flush(OnCircuit on, FlushVariant variant) {
@@ -134,13 +147,13 @@ final class FlushCard implements CardPlan {
     boolean seacocks = false;
     for (OnCircuit on : request.circuits()) {
       for (Fitting seacock : on.all(FittingKind.SEACOCK)) {
-        asks.add(new Ask.Set(Running.words(seacock, SHUT), seacock.key(), SHUT));
+        asks.add(new Ask.Set(OnCircuit.words(seacock, SHUT), seacock.key(), SHUT));
         seacocks = true;
       }
     }
     if (afloat && seacocks) {
       for (Fitting key : request.boat().fittingsOf(FittingKind.KEY)) {
-        asks.add(new Ask.Set(Running.words(key, ON_SEACOCK), key.key(), ON_SEACOCK));
+        asks.add(new Ask.Set(OnCircuit.words(key, ON_SEACOCK), key.key(), ON_SEACOCK));
       }
     }
     return Step.called(Procedure.FLUSH.lastStep(), "Leave it rinsed")

@@ -1,12 +1,16 @@
 package elsko.core.procedure;
 
 import elsko.core.Words;
-import elsko.core.boat.Accessory;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.FittingKind;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.FittingKind;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Limits;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.request.CardPlan;
+import elsko.core.procedure.request.CardRequest;
 import java.util.ArrayList;
 import java.util.List;
 

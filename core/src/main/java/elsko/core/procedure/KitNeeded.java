@@ -1,10 +1,15 @@
 package elsko.core.procedure;
 
-import elsko.core.boat.EnginePart;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.FittingState;
 import elsko.core.kit.Carried;
 import elsko.core.kit.KitKind;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.part.Rig;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.request.OnCircuit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

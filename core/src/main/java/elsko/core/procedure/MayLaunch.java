@@ -1,9 +1,9 @@
 package elsko.core.procedure;
 
 import elsko.core.Words;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.FittingStanding;
@@ -11,6 +11,11 @@ import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.rules.LaunchRules;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.commission.CommissionCard;
+import elsko.core.procedure.part.FrostLook;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.request.Schools;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;

@@ -1,5 +1,13 @@
 package elsko.core.procedure;
 
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.layup.LayUpServiceCard;
+import elsko.core.procedure.layup.OilAgain;
+import elsko.core.procedure.winterize.Draw;
+import elsko.core.procedure.winterize.PlugsBack;
+import elsko.core.procedure.winterize.Pour;
+import elsko.core.procedure.winterize.Prove;
 import java.util.List;
 
 /** What a step of a winterizing card is for: whoever plans the day puts like to like. */

@@ -3,6 +3,14 @@ package elsko.core.procedure;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.layup.LayUpServiceCard;
+import elsko.core.procedure.part.Coolant;
+import elsko.core.procedure.part.WarmUp;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.StepKey;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -43,7 +51,7 @@ public record VisitPart(Phase phase, CardProgress card, List<Step> steps) {
 
   private static final Set<String> COLD = Set.of(Coolant.KEY, "new-coolant", "valves");
   private static final Set<String> OIL =
-      Set.of(LayUpServiceCard.OIL, LayUpServiceCard.GEAR_OIL, "new-coolant-read");
+      Set.of(StepKey.OIL, LayUpServiceCard.GEAR_OIL, "new-coolant-read");
 
   public VisitPart {
     steps = List.copyOf(steps);

@@ -1,6 +1,6 @@
 package elsko.core.trend;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

@@ -1,8 +1,8 @@
 package elsko.core.trial;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Fitting;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Fitting;
 import elsko.core.frost.CircuitWater;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.CircuitState;

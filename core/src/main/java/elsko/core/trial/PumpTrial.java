@@ -1,12 +1,12 @@
 package elsko.core.trial;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.path.Position;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.procedure.Choices;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Choices;
+import elsko.core.procedure.request.Schools;
 import elsko.core.trueboat.TrueBoat;
 import elsko.core.trueboat.TruePump;
 import java.util.EnumMap;

@@ -1,7 +1,7 @@
 package elsko.core.trial;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

@@ -1,7 +1,7 @@
 package elsko.core.trip;
 
 import elsko.core.Refused;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,6 +1,6 @@
 package elsko.core.trueboat;
 
-import elsko.core.boat.LowPoint;
+import elsko.core.boat.path.LowPoint;
 import java.util.List;
 
 /** A low point as it really is: what it lets out, and what lies in its way. */

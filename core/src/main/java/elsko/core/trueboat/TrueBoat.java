@@ -1,13 +1,13 @@
 package elsko.core.trueboat;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.PourPoint;
-import elsko.core.boat.SegmentKind;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.PourPoint;
+import elsko.core.boat.path.SegmentKind;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import java.util.ArrayList;

@@ -1,10 +1,10 @@
 package elsko.core.trueboat;
 
-import elsko.core.boat.Circuit;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.Parallel;
-import elsko.core.boat.PathPart;
-import elsko.core.boat.Segment;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.Parallel;
+import elsko.core.boat.path.PathPart;
+import elsko.core.boat.path.Segment;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

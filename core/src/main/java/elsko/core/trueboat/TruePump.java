@@ -1,7 +1,7 @@
 package elsko.core.trueboat;
 
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.PowerClass;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.PowerClass;
 import java.util.Random;
 
 /**

@@ -1,7 +1,7 @@
 package elsko.core.trueboat;
 
-import elsko.core.boat.Segment;
-import elsko.core.boat.SegmentKind;
+import elsko.core.boat.path.Segment;
+import elsko.core.boat.path.SegmentKind;
 import java.util.Arrays;
 import java.util.Random;
 

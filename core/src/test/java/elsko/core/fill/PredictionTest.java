@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Refused;
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.Policy;
 import elsko.core.fluid.verdict.Need;

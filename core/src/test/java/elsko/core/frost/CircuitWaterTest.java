@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.Accessory;
-import elsko.core.boat.Answer;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.Answer;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Policy;

@@ -2,11 +2,11 @@ package elsko.core.gauge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.EngineDetails;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EngineDetails;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.path.Position;
 import elsko.core.gauge.GaugeWatch.Standing;
 import elsko.core.gauge.SimulatedEngine.Fault;
 import elsko.core.limits.Call;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.guide.Complaint;
 import elsko.core.jobsheet.JobLine.Kind;
 import elsko.core.ledger.fact.Entry;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.frost.Night;
 import elsko.core.frost.Tonight;
 import elsko.core.ledger.circuit.CircuitState;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.ProofRules;

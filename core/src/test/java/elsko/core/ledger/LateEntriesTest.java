@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.decision.Decision;

@@ -3,11 +3,11 @@ package elsko.core.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Policy;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.fluid.verdict.Outcome;

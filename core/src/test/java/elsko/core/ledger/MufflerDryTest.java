@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.CircuitState.Content;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.Seen;
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 

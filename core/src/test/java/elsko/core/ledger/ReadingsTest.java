@@ -1,16 +1,16 @@
 package elsko.core.ledger;
 
-import static elsko.core.boat.Position.CENTER;
-import static elsko.core.boat.Position.PORT;
-import static elsko.core.boat.Position.STARBOARD;
+import static elsko.core.boat.path.Position.CENTER;
+import static elsko.core.boat.path.Position.PORT;
+import static elsko.core.boat.path.Position.STARBOARD;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Hulls;
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.EntryWords;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.ReadingStanding;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.verdict.Outcome;

@@ -4,11 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.procedure.pump.WaterOutCardTest;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -2,7 +2,10 @@ package elsko.core.procedure;
 
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
+import elsko.core.boat.path.Circuit;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,21 +1,25 @@
 package elsko.core.procedure;
 
-import static elsko.core.boat.EngineDescription.usual;
+import static elsko.core.boat.description.EngineDescription.usual;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.BoatKind;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.Layout;
-import elsko.core.boat.Position;
-import elsko.core.boat.PowerClass;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.BoatKind;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.description.PowerClass;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Position;
 import elsko.core.fill.CircuitPath;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.request.DescaleVariant;
+import elsko.core.procedure.request.FlushVariant;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.kit.Carried;
 import elsko.core.kit.KitKind;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.request.DescaleVariant;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;

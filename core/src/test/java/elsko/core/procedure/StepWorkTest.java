@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -5,14 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.core.Refused;
 import elsko.core.Story;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
 import elsko.core.trial.AnyBoat;
 import java.util.HashSet;
 import java.util.List;
@@ -89,7 +92,7 @@ class WholeBoatProperties {
       Fitting fitting = fittings.get(random.nextInt(fittings.size()));
       var states = fitting.kind().states();
       var to = states.get(random.nextInt(states.size()));
-      if (to == elsko.core.boat.FittingState.OUT_MISSING) {
+      if (to == elsko.core.boat.path.FittingState.OUT_MISSING) {
         continue;
       }
       try {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
+import elsko.core.boat.description.DrainArrangement;
 import elsko.core.ledger.fact.Procedure;
 import java.time.Instant;
 import java.util.List;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Refused;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.trip.FuelFitted.FittedTank;
 import java.util.Arrays;
 import java.util.List;

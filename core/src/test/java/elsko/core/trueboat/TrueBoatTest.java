@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Hulls;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.PourPoint;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.PourPoint;
 import elsko.core.frost.Pocket;
 import elsko.core.frost.PocketKind;
 import java.util.List;

@@ -3,7 +3,7 @@ package elsko.server.bench;
 import static elsko.server.bench.VerdictRequest.number;
 
 import elsko.core.Refused;
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Method;
 import elsko.core.fill.FillBranches;
 import elsko.core.fill.FillPart;
 import elsko.core.fill.FillPath;
@@ -114,7 +114,7 @@ record FillRequest(
       return new FillSegment(
           name,
           number("liters", liters),
-          residual == null ? elsko.core.boat.Circuit.RESIDUE_AFTER_CLEAR_DRAIN : residual,
+          residual == null ? elsko.core.boat.path.Circuit.RESIDUE_AFTER_CLEAR_DRAIN : residual,
           cells == null ? 1 : cells,
           Boolean.TRUE.equals(gated));
     }

@@ -1,7 +1,7 @@
 package elsko.server.castoff;
 
 import elsko.core.Refused;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.guide.Complaint;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Trouble;

@@ -7,7 +7,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RoundStanding;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.RoundKind;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Schools;
 import elsko.core.trip.FuelFitted;
 import elsko.core.trip.TripFuel;
 import elsko.server.fleet.Fleet;

@@ -1,8 +1,8 @@
 package elsko.server.castoff;
 
 import elsko.core.Refused;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.castoff.Answers;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.RoundKind;

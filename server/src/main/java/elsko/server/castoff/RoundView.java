@@ -1,9 +1,9 @@
 package elsko.server.castoff;
 
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.castoff.GoNoGo;
 import elsko.core.castoff.Part;
 import elsko.core.castoff.Round;
@@ -11,7 +11,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RoundStanding;
 import elsko.core.ledger.decision.FlushDue;
 import elsko.core.ledger.fact.RoundKind;
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import elsko.core.trip.FuelFitted;
 import elsko.server.work.AskView;
 import elsko.server.work.AsksShown;

@@ -1,6 +1,6 @@
 package elsko.server.demo;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.Interval;

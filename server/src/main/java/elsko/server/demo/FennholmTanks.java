@@ -1,8 +1,8 @@
 package elsko.server.demo;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Position;
 import elsko.core.trip.FuelFitted;
 import elsko.core.trip.FuelFitted.FittedTank;
 import elsko.server.castoff.CastOffs;

@@ -7,7 +7,7 @@ import elsko.core.fluid.LabelRates;
 import elsko.core.fluid.Scale;
 import elsko.core.ledger.fact.InstrumentUse;
 import elsko.core.ledger.fact.Lot;
-import elsko.core.procedure.UsualAnswers;
+import elsko.core.procedure.card.UsualAnswers;
 import elsko.server.bench.Shelf;
 import elsko.server.bench.Shelf.InstrumentView;
 import elsko.server.bench.Shelf.NewInstrument;

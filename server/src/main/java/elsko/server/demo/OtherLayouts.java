@@ -1,25 +1,25 @@
 package elsko.server.demo;
 
-import static elsko.core.boat.Accessory.*;
-import static elsko.core.boat.BoatKind.POWER;
-import static elsko.core.boat.BoatKind.SAIL;
-import static elsko.core.boat.Cooling.AIR;
-import static elsko.core.boat.Cooling.CLOSED;
-import static elsko.core.boat.Cooling.RAW_WATER;
-import static elsko.core.boat.Fuel.DIESEL;
-import static elsko.core.boat.Fuel.PETROL;
-import static elsko.core.boat.Position.CENTER;
-import static elsko.core.boat.Position.PORT;
-import static elsko.core.boat.Position.STARBOARD;
+import static elsko.core.boat.description.Accessory.*;
+import static elsko.core.boat.description.BoatKind.POWER;
+import static elsko.core.boat.description.BoatKind.SAIL;
+import static elsko.core.boat.description.Cooling.AIR;
+import static elsko.core.boat.description.Cooling.CLOSED;
+import static elsko.core.boat.description.Cooling.RAW_WATER;
+import static elsko.core.boat.description.Fuel.DIESEL;
+import static elsko.core.boat.description.Fuel.PETROL;
+import static elsko.core.boat.path.Position.CENTER;
+import static elsko.core.boat.path.Position.PORT;
+import static elsko.core.boat.path.Position.STARBOARD;
 
-import elsko.core.boat.Accessory;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.EnginePart;
-import elsko.core.boat.Exhaust;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.Layout;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.description.Exhaust;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.description.Layout;
 import elsko.core.guide.Complaint;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
@@ -289,7 +289,7 @@ final class OtherLayouts {
   }
 
   private static EngineDescription engine(
-      Fuel fuel, int cylinders, elsko.core.boat.Cooling cooling) {
+      Fuel fuel, int cylinders, elsko.core.boat.description.Cooling cooling) {
     return EngineDescription.usual(CENTER, fuel, cylinders, cooling)
         .with(FennholmFleet.hours(90 + 67 * cylinders));
   }

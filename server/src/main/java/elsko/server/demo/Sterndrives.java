@@ -1,8 +1,8 @@
 package elsko.server.demo;
 
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Seen;
 import java.time.Duration;

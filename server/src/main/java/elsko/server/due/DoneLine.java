@@ -1,6 +1,6 @@
 package elsko.server.due;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.engine.ServiceRecord;
 import elsko.core.limits.Interval;
 import java.time.Instant;

@@ -1,6 +1,6 @@
 package elsko.server.due;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.due.DueItem;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;

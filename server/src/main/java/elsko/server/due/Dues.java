@@ -1,7 +1,7 @@
 package elsko.server.due;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.due.DueItem;
 import elsko.core.due.DueList;
 import elsko.core.ledger.engine.Due;

@@ -1,6 +1,6 @@
 package elsko.server.due;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.trend.EngineTrends;
 import elsko.core.trend.Narrowing;
 import elsko.core.trend.TrendKind;

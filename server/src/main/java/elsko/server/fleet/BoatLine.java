@@ -1,7 +1,7 @@
 package elsko.server.fleet;
 
-import elsko.core.boat.BoatKind;
-import elsko.core.boat.Layout;
+import elsko.core.boat.description.BoatKind;
+import elsko.core.boat.description.Layout;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.decision.Decision;
 import java.time.Instant;

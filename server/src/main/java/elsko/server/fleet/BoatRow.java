@@ -1,9 +1,9 @@
 package elsko.server.fleet;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.BoatKind;
-import elsko.core.boat.Layout;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.BoatKind;
+import elsko.core.boat.description.Layout;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;

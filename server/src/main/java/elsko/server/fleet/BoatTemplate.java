@@ -1,6 +1,6 @@
 package elsko.server.fleet;
 
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

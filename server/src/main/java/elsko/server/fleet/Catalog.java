@@ -1,14 +1,14 @@
 package elsko.server.fleet;
 
-import elsko.core.boat.Accessory;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.EnginePart;
-import elsko.core.boat.Exhaust;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.Layout;
-import elsko.core.boat.Method;
-import elsko.core.boat.PowerClass;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.description.Exhaust;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.description.PowerClass;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.Method;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
 import java.util.List;

@@ -4,7 +4,7 @@ import static java.util.Locale.ROOT;
 
 import elsko.core.Refused;
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.Protection;
 import elsko.server.live.Changed;

@@ -1,6 +1,6 @@
 package elsko.server.fleet;
 
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

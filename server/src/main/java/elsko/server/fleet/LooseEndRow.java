@@ -1,6 +1,6 @@
 package elsko.server.fleet;
 
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.FittingStanding;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

@@ -2,7 +2,7 @@ package elsko.server.fleet;
 
 import elsko.core.Refused;
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import elsko.server.problems.NotFound;
 import java.util.List;
 import java.util.UUID;

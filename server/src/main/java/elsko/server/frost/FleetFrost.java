@@ -1,7 +1,7 @@
 package elsko.server.frost;
 
-import elsko.core.boat.FittingState;
-import elsko.core.boat.WaterUsedIn;
+import elsko.core.boat.description.WaterUsedIn;
+import elsko.core.boat.path.FittingState;
 import elsko.core.frost.CircuitWater;
 import elsko.core.frost.Enclosure;
 import elsko.core.frost.Enclosure.Kind;

@@ -1,6 +1,6 @@
 package elsko.server.importing;
 
-import elsko.core.boat.Accessory;
+import elsko.core.boat.description.Accessory;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package elsko.server.importing;
 
 import elsko.core.Refused;
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import elsko.server.fleet.Fleet;
 import elsko.server.jobs.JobKind;
 import elsko.server.jobs.Jobs;

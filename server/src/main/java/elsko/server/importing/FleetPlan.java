@@ -1,6 +1,6 @@
 package elsko.server.importing;
 
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import elsko.server.yard.Yards.Place;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

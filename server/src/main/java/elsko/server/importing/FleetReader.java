@@ -3,7 +3,7 @@ package elsko.server.importing;
 import static java.util.Locale.ROOT;
 
 import elsko.core.Refused;
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import elsko.server.csv.CsvFile;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;

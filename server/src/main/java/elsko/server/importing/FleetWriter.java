@@ -1,9 +1,9 @@
 package elsko.server.importing;
 
-import elsko.core.boat.Accessory;
-import elsko.core.boat.Answer;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.EngineDescription;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.Answer;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.description.EngineDescription;
 import elsko.server.csv.CsvText;
 import elsko.server.fleet.Fleet;
 import elsko.server.yard.Yards;

@@ -261,7 +261,7 @@ public class Jobs implements DisposableBean {
       this.done = doneBefore;
     }
 
-    void stop() {
+    public void stop() {
       stopping = true;
     }
 

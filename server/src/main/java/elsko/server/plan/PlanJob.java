@@ -90,7 +90,7 @@ class PlanJob implements Task {
     }
   }
 
-  void stop() {
+  public void stop() {
     Running now = running.get();
     if (now != null) {
       now.stopping = true;

@@ -3,7 +3,7 @@ package elsko.server.report;
 import elsko.core.Units;
 import elsko.core.Words;
 import elsko.core.ledger.CardProgress.Standing;
-import elsko.core.procedure.Card;
+import elsko.core.procedure.card.Card;
 import elsko.server.square.SquareCode;
 import elsko.server.work.AskView;
 import elsko.server.work.CardView;

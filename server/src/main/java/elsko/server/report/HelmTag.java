@@ -1,7 +1,7 @@
 package elsko.server.report;
 
 import elsko.core.Words;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.RedTag;

@@ -1,8 +1,8 @@
 package elsko.server.report;
 
 import elsko.core.Words;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.path.Position;
 import elsko.core.due.DueItem;
 import elsko.core.jobsheet.JobLine;
 import elsko.core.ledger.BoatState;

@@ -2,7 +2,7 @@ package elsko.server.report;
 
 import elsko.core.Units;
 import elsko.core.Words;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.FittingStanding;

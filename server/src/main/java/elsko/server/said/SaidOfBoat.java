@@ -1,7 +1,7 @@
 package elsko.server.said;
 
-import elsko.core.boat.Accessory;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.fact.Fact;
 import elsko.server.yard.Yards;
 import java.util.UUID;

@@ -1,6 +1,6 @@
 package elsko.server.said;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.guide.Complaint;
 import elsko.core.ledger.fact.Fact;

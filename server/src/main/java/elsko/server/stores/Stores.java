@@ -5,7 +5,7 @@ import elsko.core.fluid.Base;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Schools;
 import elsko.core.stores.StockForecast;
 import elsko.core.stores.Use;
 import elsko.core.stores.Wanted;

@@ -1,7 +1,7 @@
 package elsko.server.work;
 
-import elsko.core.procedure.Answer;
-import elsko.core.procedure.Answers;
+import elsko.core.procedure.card.Answer;
+import elsko.core.procedure.card.Answers;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;

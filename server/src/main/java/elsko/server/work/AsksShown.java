@@ -1,16 +1,16 @@
 package elsko.server.work;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RedTag;
 import elsko.core.ledger.fact.StartBasis;
 import elsko.core.ledger.rules.StandsAgainst;
-import elsko.core.procedure.Answers;
-import elsko.core.procedure.Ask;
-import elsko.core.procedure.AskStatus;
-import elsko.core.procedure.InTheWay;
-import elsko.core.procedure.Step;
+import elsko.core.procedure.card.Answers;
+import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.AskStatus;
+import elsko.core.procedure.card.InTheWay;
+import elsko.core.procedure.card.Step;
 import elsko.server.work.AskView.ConditionView;
 import elsko.server.work.AskView.DoseView;
 import elsko.server.work.AskView.LimitView;

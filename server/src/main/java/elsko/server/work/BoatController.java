@@ -1,9 +1,9 @@
 package elsko.server.work;
 
-import elsko.core.boat.BoatDescription;
+import elsko.core.boat.description.BoatDescription;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.procedure.LookOver;
+import elsko.core.procedure.part.LookOver;
 import elsko.server.csv.CsvText;
 import elsko.server.fleet.BoatLine;
 import elsko.server.fleet.Catalog;

@@ -1,9 +1,9 @@
 package elsko.server.work;
 
-import elsko.core.boat.Accessory;
 import elsko.core.boat.Boat;
-import elsko.core.boat.BoatDescription;
 import elsko.core.boat.EngineChoices;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.description.BoatDescription;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Ledger;

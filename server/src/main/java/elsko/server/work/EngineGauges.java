@@ -1,8 +1,8 @@
 package elsko.server.work;
 
 import elsko.core.Refused;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Position;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.SimulatedEngine;

@@ -1,7 +1,7 @@
 package elsko.server.work;
 
-import elsko.core.boat.FeedGuard;
-import elsko.core.procedure.Step;
+import elsko.core.boat.description.FeedGuard;
+import elsko.core.procedure.card.Step;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,8 +1,8 @@
 package elsko.server.work;
 
 import elsko.core.Refused;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Method;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Method;
 import elsko.core.fill.CircuitPath;
 import elsko.core.fill.FillCourse;
 import elsko.core.fill.FillQuestion;

@@ -2,7 +2,7 @@ package elsko.server.work;
 
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.learned.Learned;
 import java.time.Instant;

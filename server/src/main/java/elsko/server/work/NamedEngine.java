@@ -1,7 +1,7 @@
 package elsko.server.work;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import java.util.List;
 
 /** An engine of a boat, as it is called. */

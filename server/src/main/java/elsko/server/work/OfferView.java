@@ -2,8 +2,8 @@ package elsko.server.work;
 
 import elsko.core.boat.Boat;
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.procedure.Choices;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Choices;
+import elsko.core.procedure.request.Schools;
 import java.util.List;
 import java.util.stream.Stream;
 

@@ -1,6 +1,6 @@
 package elsko.server.work;
 
-import elsko.core.boat.CircuitKind;
+import elsko.core.boat.path.CircuitKind;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.Predicted;

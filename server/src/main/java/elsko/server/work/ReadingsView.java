@@ -1,10 +1,10 @@
 package elsko.server.work;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.fact.ReadingStanding;
 import elsko.core.limits.Call;
-import elsko.core.procedure.LookOver;
+import elsko.core.procedure.part.LookOver;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;

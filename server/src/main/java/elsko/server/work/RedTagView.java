@@ -1,6 +1,6 @@
 package elsko.server.work;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RedTag;
 import elsko.core.ledger.fact.TagCause;

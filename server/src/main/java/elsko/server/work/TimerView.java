@@ -1,10 +1,10 @@
 package elsko.server.work;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.CardProgress;
-import elsko.core.procedure.Card;
-import elsko.core.procedure.StepTimer;
-import elsko.core.procedure.StepTimers;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.StepTimer;
+import elsko.core.procedure.card.StepTimers;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;

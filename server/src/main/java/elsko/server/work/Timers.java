@@ -1,7 +1,7 @@
 package elsko.server.work;
 
-import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.request.CardRequest;
 import elsko.server.fleet.Fleet;
 import elsko.server.yard.Yards;
 import java.util.Comparator;

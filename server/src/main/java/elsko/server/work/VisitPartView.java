@@ -2,9 +2,9 @@ package elsko.server.work;
 
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.procedure.Schools;
-import elsko.core.procedure.Step;
 import elsko.core.procedure.VisitPart;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.request.Schools;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;

@@ -6,7 +6,7 @@ import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Schools;
 import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;

@@ -1,7 +1,7 @@
 package elsko.server.yard;
 
-import elsko.core.boat.Layout;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.path.Method;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

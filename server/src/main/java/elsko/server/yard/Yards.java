@@ -2,15 +2,15 @@ package elsko.server.yard;
 
 import elsko.core.Refused;
 import elsko.core.Units;
-import elsko.core.boat.Layout;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Policy;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.rules.YardRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Schools;
 import elsko.server.audit.About;
 import elsko.server.audit.Audit;
 import elsko.server.clock.YardClock;

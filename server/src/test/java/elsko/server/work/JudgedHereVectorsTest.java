@@ -1,10 +1,10 @@
 package elsko.server.work;
 
 import elsko.core.Refused;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.path.Position;
 import elsko.core.fluid.mix.Disinfection;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.limits.Judgement;

@@ -1,12 +1,12 @@
 package elsko.core.ledger.circuit;
 
 import elsko.core.Words;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.PourPoint;
-import elsko.core.boat.Segment;
-import elsko.core.boat.SegmentKind;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.PourPoint;
+import elsko.core.boat.path.Segment;
+import elsko.core.boat.path.SegmentKind;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.fluid.verdict.Outcome;

@@ -1,6 +1,6 @@
 package elsko.core.ledger.circuit;
 
-import elsko.core.boat.Circuit;
+import elsko.core.boat.path.Circuit;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Lot;
 import java.util.List;

@@ -1,6 +1,6 @@
 package elsko.core.ledger.circuit;
 
-import elsko.core.boat.LowPoint;
+import elsko.core.boat.path.LowPoint;
 import elsko.core.fluid.verdict.Verdict;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Seen;

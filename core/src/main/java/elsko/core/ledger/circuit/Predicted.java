@@ -1,7 +1,7 @@
 package elsko.core.ledger.circuit;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
+import elsko.core.boat.path.Circuit;
 import elsko.core.fill.CircuitFill;
 import elsko.core.fill.FillTarget;
 import elsko.core.fill.FilledSegment;

@@ -1,9 +1,9 @@
 package elsko.core.ledger.circuit;
 
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Parallel;
-import elsko.core.boat.PathPart;
-import elsko.core.boat.Segment;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Parallel;
+import elsko.core.boat.path.PathPart;
+import elsko.core.boat.path.Segment;
 import elsko.core.ledger.circuit.CircuitState.Content;
 import java.util.HashSet;
 import java.util.List;

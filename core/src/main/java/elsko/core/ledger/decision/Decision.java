@@ -1,9 +1,9 @@
 package elsko.core.ledger.decision;
 
 import elsko.core.Words;
-import elsko.core.boat.Accessory;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Position;
 import elsko.core.fluid.verdict.Remedy;
 import elsko.core.fluid.verdict.RemedyKind;
 import elsko.core.ledger.BagState;

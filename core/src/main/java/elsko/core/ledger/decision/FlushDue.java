@@ -1,6 +1,6 @@
 package elsko.core.ledger.decision;
 
-import elsko.core.boat.WaterUsedIn;
+import elsko.core.boat.description.WaterUsedIn;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.Protection;

@@ -1,9 +1,9 @@
 package elsko.core.ledger.engine;
 
 import elsko.core.Words;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.Exhaust;
-import elsko.core.boat.Fuel;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.Exhaust;
+import elsko.core.boat.description.Fuel;
 import java.time.Duration;
 import java.time.Instant;
 

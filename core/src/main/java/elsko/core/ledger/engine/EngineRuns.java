@@ -2,9 +2,9 @@ package elsko.core.ledger.engine;
 
 import elsko.core.Median;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Position;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeRange;
 import elsko.core.gauge.GaugeReading;

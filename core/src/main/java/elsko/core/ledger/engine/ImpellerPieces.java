@@ -1,6 +1,6 @@
 package elsko.core.ledger.engine;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;

@@ -1,6 +1,6 @@
 package elsko.core.ledger.engine;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.limits.Interval;
 import java.time.Duration;

@@ -1,6 +1,6 @@
 package elsko.core.ledger.engine;
 
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;

@@ -2,7 +2,7 @@ package elsko.core.ledger.fact;
 
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.guide.Guide;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;

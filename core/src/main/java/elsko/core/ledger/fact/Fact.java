@@ -1,9 +1,9 @@
 package elsko.core.ledger.fact;
 
 import elsko.core.Refused;
-import elsko.core.boat.Accessory;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.Accessory;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.mix.Disinfection;
 import elsko.core.gauge.GaugeReading;

@@ -3,12 +3,12 @@ package elsko.core.ledger.fact;
 import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.CircuitKind;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Method;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Method;
+import elsko.core.boat.path.Position;
 import elsko.core.limits.Interval;
 
 /**

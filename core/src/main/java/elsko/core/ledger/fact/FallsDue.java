@@ -1,14 +1,14 @@
 package elsko.core.ledger.fact;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.EnginePart;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.Fuel;
-import elsko.core.boat.Position;
-import elsko.core.boat.SegmentKind;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.EnginePart;
+import elsko.core.boat.description.Fuel;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.Position;
+import elsko.core.boat.path.SegmentKind;
 import elsko.core.limits.Interval;
 
 /** What can fall due on an engine, from what it has. */

@@ -1,7 +1,7 @@
 package elsko.core.ledger.fact;
 
 import elsko.core.Words;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Judgement;

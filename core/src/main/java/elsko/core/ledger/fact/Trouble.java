@@ -1,7 +1,7 @@
 package elsko.core.ledger.fact;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
+import elsko.core.boat.path.Circuit;
 import elsko.core.limits.Interval;
 import java.util.List;
 import java.util.stream.Stream;

@@ -1,17 +1,17 @@
 package elsko.core.ledger.rules;
 
-import static elsko.core.boat.FittingState.*;
+import static elsko.core.boat.path.FittingState.*;
 
 import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Exhaust;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.Exhaust;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.FittingStanding;

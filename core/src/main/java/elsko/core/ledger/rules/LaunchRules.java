@@ -1,8 +1,8 @@
 package elsko.core.ledger.rules;
 
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.FittingStanding;
 import java.time.Instant;

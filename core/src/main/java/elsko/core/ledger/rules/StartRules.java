@@ -1,18 +1,18 @@
 package elsko.core.ledger.rules;
 
-import static elsko.core.boat.FittingState.*;
+import static elsko.core.boat.path.FittingState.*;
 
 import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.Cooling;
-import elsko.core.boat.FeedGuard;
-import elsko.core.boat.Fitting;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Layout;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.Cooling;
+import elsko.core.boat.description.FeedGuard;
+import elsko.core.boat.description.Layout;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.Fitting;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RedTag;
 import elsko.core.ledger.circuit.CircuitState;

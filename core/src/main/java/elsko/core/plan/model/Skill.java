@@ -1,8 +1,8 @@
 package elsko.core.plan.model;
 
 import elsko.core.boat.Boat;
-import elsko.core.boat.EngineDescription;
-import elsko.core.boat.Fuel;
+import elsko.core.boat.description.EngineDescription;
+import elsko.core.boat.description.Fuel;
 
 /** What somebody must be able to do for a task. */
 public enum Skill {

@@ -1,6 +1,6 @@
 package elsko.core.plan.visits;
 
-import elsko.core.boat.CircuitKind;
+import elsko.core.boat.path.CircuitKind;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.circuit.Protection;
@@ -8,14 +8,14 @@ import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.VisitTask;
-import elsko.core.procedure.Card;
-import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;
-import elsko.core.procedure.Choices;
-import elsko.core.procedure.OneVisit;
-import elsko.core.procedure.Schools;
-import elsko.core.procedure.Step;
 import elsko.core.procedure.StepWork;
+import elsko.core.procedure.card.Card;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.part.OneVisit;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.request.Choices;
+import elsko.core.procedure.request.Schools;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -5,10 +5,10 @@ import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.VisitTask;
-import elsko.core.procedure.CardRequest;
 import elsko.core.procedure.CardWriter;
-import elsko.core.procedure.Schools;
-import elsko.core.procedure.Step;
+import elsko.core.procedure.card.Step;
+import elsko.core.procedure.request.CardRequest;
+import elsko.core.procedure.request.Schools;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

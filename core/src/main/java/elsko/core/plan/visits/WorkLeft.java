@@ -3,7 +3,7 @@ package elsko.core.plan.visits;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.model.VisitTask;
-import elsko.core.procedure.Step;
+import elsko.core.procedure.card.Step;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.Position;
+import elsko.core.boat.path.Position;
 import elsko.core.fluid.Instrument;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.Scale;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.Method;
 import elsko.core.fill.Parting;
 import elsko.core.fluid.Product;
 import elsko.core.ledger.fact.Fact;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.LowPoint;
-import elsko.core.boat.Method;
-import elsko.core.boat.PourPoint;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.LowPoint;
+import elsko.core.boat.path.Method;
+import elsko.core.boat.path.PourPoint;
 import elsko.core.ledger.decision.Decision;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;

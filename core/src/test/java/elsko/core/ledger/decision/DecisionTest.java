@@ -3,9 +3,9 @@ package elsko.core.ledger.decision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Policy;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.circuit.Protection;

@@ -3,8 +3,8 @@ package elsko.core.ledger.decision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.decision.SpringTold.Outcome;

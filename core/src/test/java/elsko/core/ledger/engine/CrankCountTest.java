@@ -1,16 +1,16 @@
 package elsko.core.ledger.engine;
 
-import static elsko.core.boat.FittingState.*;
+import static elsko.core.boat.path.FittingState.*;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Hulls;
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.Circuit;
-import elsko.core.boat.FittingKind;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.SegmentKind;
+import elsko.core.boat.path.Circuit;
+import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.SegmentKind;
 import elsko.core.ledger.engine.CrankCount.Standing;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Seen;

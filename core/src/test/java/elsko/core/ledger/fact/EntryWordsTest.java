@@ -3,7 +3,7 @@ package elsko.core.ledger.fact;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;

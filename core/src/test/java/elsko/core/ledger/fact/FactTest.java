@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Method;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.rules.CorrectionRules;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
@@ -55,7 +55,8 @@ class FactTest {
 
   @Test
   void anOpenedCardIsNotTakenBack() {
-    Story story = Story.winterizing(elsko.core.boat.DrainArrangement.FOUR_DRAINS, Method.POUR);
+    Story story =
+        Story.winterizing(elsko.core.boat.description.DrainArrangement.FOUR_DRAINS, Method.POUR);
     Entry opened = story.log.get(1);
     refusedAt(
         "corrects",

@@ -6,7 +6,7 @@ import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.procedure.Ask;
+import elsko.core.procedure.card.Ask;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Story;
-import elsko.core.boat.FittingState;
+import elsko.core.boat.path.FittingState;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.ProofRules;

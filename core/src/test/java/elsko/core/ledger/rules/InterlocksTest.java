@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.Product;
 import elsko.core.ledger.fact.Fact;

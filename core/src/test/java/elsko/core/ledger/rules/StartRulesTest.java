@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import elsko.core.Hulls;
 import elsko.core.Refused;
 import elsko.core.Story;
-import elsko.core.boat.BoatDescription;
-import elsko.core.boat.FittingState;
-import elsko.core.boat.Position;
+import elsko.core.boat.description.BoatDescription;
+import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Position;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.decision.Decision;
 import elsko.core.ledger.fact.Fact;
@@ -32,8 +32,8 @@ class StartRulesTest {
     Story story = new Story(description).wet();
     List<String> all =
         story.boat.fittings().stream()
-            .filter(f -> f.kind() == elsko.core.boat.FittingKind.SEACOCK)
-            .map(elsko.core.boat.Fitting::key)
+            .filter(f -> f.kind() == elsko.core.boat.path.FittingKind.SEACOCK)
+            .map(elsko.core.boat.path.Fitting::key)
             .toList();
     all.forEach(key -> story.set(key, FittingState.SHUT));
     story.say(new Fact.BerthMoved(UUID.randomUUID(), "W1", true));
@@ -173,11 +173,11 @@ class StartRulesTest {
   @Test
   void whatIsFoundAboardAndNotDescribedMakesTheBoatUnknown() {
     Story story = new Story(Hulls.sterndrive(null)).wet();
-    story.say(new Fact.AccessorySeen(elsko.core.boat.Accessory.GENERATOR, true));
+    story.say(new Fact.AccessorySeen(elsko.core.boat.description.Accessory.GENERATOR, true));
     assertThat(story.protection()).isEqualTo(Protection.UNKNOWN);
     assertThat(Decision.of(story.state()).orElseThrow().kind())
         .isEqualTo(Decision.Kind.FOUND_ABOARD);
-    story.say(new Fact.AccessorySeen(elsko.core.boat.Accessory.GENERATOR, false));
+    story.say(new Fact.AccessorySeen(elsko.core.boat.description.Accessory.GENERATOR, false));
     assertThat(story.protection()).isEqualTo(Protection.WET);
   }
 

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
-import elsko.core.boat.DrainArrangement;
-import elsko.core.boat.Method;
+import elsko.core.boat.description.DrainArrangement;
+import elsko.core.boat.path.Method;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.VisitTask;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Schools;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;

@@ -15,7 +15,7 @@ import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.plan.model.Worker;
 import elsko.core.plan.search.Planning;
-import elsko.core.procedure.Schools;
+import elsko.core.procedure.request.Schools;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;

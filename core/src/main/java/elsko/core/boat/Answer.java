@@ -1,8 +1,0 @@
-package elsko.core.boat;
-
-/** Whether a boat has something. Nobody said: UNKNOWN. */
-public enum Answer {
-  UNKNOWN,
-  YES,
-  NO
-}

@@ -1,7 +1,0 @@
-package elsko.core.boat;
-
-/** Power or sail. */
-public enum BoatKind {
-  POWER,
-  SAIL
-}

@@ -1,4 +1,0 @@
-package elsko.core.boat;
-
-/** One stretch of a water path: a segment, or branches side by side. */
-public sealed interface PathPart permits Segment, Parallel {}

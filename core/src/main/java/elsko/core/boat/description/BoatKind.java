@@ -1,0 +1,7 @@
+package elsko.core.boat.description;
+
+/** Power or sail. */
+public enum BoatKind {
+  POWER,
+  SAIL
+}

@@ -1,0 +1,7 @@
+package elsko.core.boat.description;
+
+/** What an engine burns. */
+public enum Fuel {
+  PETROL,
+  DIESEL
+}

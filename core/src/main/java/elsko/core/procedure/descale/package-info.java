@@ -1,0 +1,2 @@
+/** Acid against scale, and what the gauge says of it afterwards. */
+package elsko.core.procedure.descale;

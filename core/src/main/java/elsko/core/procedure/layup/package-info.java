@@ -1,0 +1,2 @@
+/** Oil, fuel, plugs and battery before a boat sits. */
+package elsko.core.procedure.layup;
