@@ -9,7 +9,7 @@ import elsko.core.ledger.decision.Decision;
 import elsko.server.RunningElsko.Answer;
 import elsko.server.fleet.Fleet;
 import elsko.server.jobs.JobKind;
-import elsko.server.work.Log;
+import elsko.server.work.log.Log;
 import java.time.Duration;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;

@@ -11,7 +11,7 @@ import elsko.core.fluid.Policy;
 import elsko.server.names.NamesInJson;
 import elsko.server.people.Role;
 import elsko.server.people.Standing;
-import elsko.server.work.EntryKind;
+import elsko.server.work.log.EntryKind;
 import elsko.server.yard.AreaKind;
 import java.sql.Connection;
 import java.sql.ResultSet;

@@ -2,8 +2,8 @@ package elsko.server.book;
 
 import elsko.server.audit.About;
 import elsko.server.audit.Audit;
-import elsko.server.work.BookLine;
-import elsko.server.work.LogSearch;
+import elsko.server.work.search.BookLine;
+import elsko.server.work.search.LogSearch;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;

@@ -4,9 +4,10 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.server.book.LotRecall.RecalledBoat;
 import elsko.server.book.LotRecall.RecalledCircuit;
-import elsko.server.work.Log;
-import elsko.server.work.LogSearch;
-import elsko.server.work.LogSearch.Poured;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.Log;
+import elsko.server.work.search.LogSearch;
+import elsko.server.work.search.LogSearch.Poured;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,7 +38,7 @@ class Recalls {
           .add(one);
     }
     List<RecalledBoat> boats = new ArrayList<>();
-    for (Log.Folded folded : log.folded(byBoat.keySet())) {
+    for (Folded folded : log.folded(byBoat.keySet())) {
       List<RecalledCircuit> circuits =
           byBoat.get(folded.row().id()).entrySet().stream()
               .map(in -> circuit(folded.state(), lot, in.getKey(), in.getValue()))

@@ -13,7 +13,7 @@ import elsko.core.trip.TripFuel;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.StaleEdit;
-import elsko.server.work.Log;
+import elsko.server.work.log.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.util.UUID;

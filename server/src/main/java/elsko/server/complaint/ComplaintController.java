@@ -9,7 +9,8 @@ import elsko.core.trend.EngineTrends;
 import elsko.core.trend.TrendKind;
 import elsko.core.trend.TrendPoint;
 import elsko.core.trend.Trends;
-import elsko.server.work.Log;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -35,7 +36,7 @@ class ComplaintController {
   /** Every complaint of a boat, those that stand first, the newest of each first. */
   @GetMapping("/api/boats/{id}/complaints")
   List<ComplaintView> of(@PathVariable UUID id) {
-    Log.Folded folded = log.folded(id);
+    Folded folded = log.folded(id);
     BoatState state = folded.state();
     List<ComplaintStanding> complaints = state.complaints();
     if (complaints.isEmpty()) {

@@ -5,7 +5,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import elsko.server.names.Names;
 import elsko.server.said.Kinds;
 import elsko.server.said.Said;
-import elsko.server.work.AskView;
+import elsko.server.work.view.AskView;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.core.converter.ResolvedSchema;

@@ -9,7 +9,7 @@ import elsko.server.kit.Kit;
 import elsko.server.plan.Crew;
 import elsko.server.plan.Walks;
 import elsko.server.stores.Stores;
-import elsko.server.work.Log;
+import elsko.server.work.log.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import org.springframework.beans.factory.BeanFactory;

@@ -18,7 +18,7 @@ import elsko.core.fluid.GlycolCurve;
 import elsko.core.procedure.card.UsualAnswers;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
-import elsko.server.work.Log;
+import elsko.server.work.log.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.Duration;

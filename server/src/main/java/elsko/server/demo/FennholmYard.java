@@ -17,7 +17,7 @@ import elsko.server.bench.Shelf.ShelfView;
 import elsko.server.fleet.Fleet;
 import elsko.server.frost.SimulatedWeatherService;
 import elsko.server.frost.Weather;
-import elsko.server.work.Log;
+import elsko.server.work.log.Log;
 import elsko.server.yard.AreaKind;
 import elsko.server.yard.Yards;
 import java.time.Clock;

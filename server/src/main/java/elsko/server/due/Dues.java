@@ -11,9 +11,10 @@ import elsko.core.trend.EngineTrends;
 import elsko.core.trend.Trends;
 import elsko.server.due.EngineTrendView.NarrowingView;
 import elsko.server.fleet.Fleet;
-import elsko.server.work.FoldCache;
-import elsko.server.work.FoldCaches;
-import elsko.server.work.Log;
+import elsko.server.work.fold.FoldCache;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.Log;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -44,7 +45,7 @@ public class Dues {
   /** What does not change while nobody writes in a boat's log. */
   private record Recorded(
       UUID id, Boat boat, String berthName, ServiceRecords services, List<EngineTrends> trends) {
-    static Recorded of(Log.Folded folded) {
+    static Recorded of(Folded folded) {
       String berth = folded.state().berthName();
       return new Recorded(
           folded.row().id(),

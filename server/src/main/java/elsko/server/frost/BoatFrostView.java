@@ -3,7 +3,7 @@ package elsko.server.frost;
 import elsko.core.frost.Night;
 import elsko.core.frost.Outlook;
 import elsko.core.frost.WhatIf;
-import elsko.server.work.AskView;
+import elsko.server.work.view.AskView;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -15,10 +15,10 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.Stay;
 import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
-import elsko.server.work.FoldCache;
-import elsko.server.work.FoldCaches;
-import elsko.server.work.Log;
-import elsko.server.work.LookFirst;
+import elsko.server.work.fold.FoldCache;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.LookFirst;
 import elsko.server.yard.AreaKind;
 import elsko.server.yard.Shelter;
 import elsko.server.yard.Yards;
@@ -180,7 +180,7 @@ public class FleetFrost implements LookFirst {
     return made;
   }
 
-  private static Standing standing(Log.Folded folded, Map<UUID, Shelter> shelters) {
+  private static Standing standing(Folded folded, Map<UUID, Shelter> shelters) {
     BoatState state = folded.state();
     Stay now =
         state.stays().isEmpty()

@@ -9,8 +9,8 @@ import elsko.server.jobs.Portions;
 import elsko.server.jobs.Task;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
-import elsko.server.work.FoldCaches;
-import elsko.server.work.Log;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.work.log.Projection;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
@@ -32,7 +32,7 @@ class FleetImport implements Task {
 
   private final FleetReader reader;
   private final Fleet fleet;
-  private final Log log;
+  private final Projection projection;
   private final TransactionTemplate transaction;
   private final ApplicationEventPublisher events;
   private final ObjectProvider<Jobs> queue;
@@ -41,14 +41,14 @@ class FleetImport implements Task {
   FleetImport(
       FleetReader reader,
       Fleet fleet,
-      Log log,
+      Projection projection,
       TransactionTemplate transaction,
       ApplicationEventPublisher events,
       ObjectProvider<Jobs> queue) {
     this.queue = queue;
     this.reader = reader;
     this.fleet = fleet;
-    this.log = log;
+    this.projection = projection;
     this.transaction = transaction;
     this.events = events;
   }
@@ -133,7 +133,7 @@ class FleetImport implements Task {
           plan.added.subList(from, Math.min(plan.added.size(), from + AT_ONCE));
       List<UUID> ids = fleet.takeIn(some);
       for (int i = 0; i < some.size(); i++) {
-        log.takeIn(ids.get(i), some.get(i), plan.berths.get(from + i), person);
+        projection.takeIn(ids.get(i), some.get(i), plan.berths.get(from + i), person);
       }
       fleet.letGo();
       count += some.size();
@@ -145,7 +145,7 @@ class FleetImport implements Task {
       changed
           .subList(from, Math.min(changed.size(), from + AT_ONCE))
           .forEach(id -> some.put(id, plan.changed.get(id)));
-      log.describeAnew(some);
+      projection.redescribe(some);
       fleet.letGo();
       count += some.size();
       job.reached(count);

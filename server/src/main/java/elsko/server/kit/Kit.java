@@ -16,8 +16,8 @@ import elsko.server.kit.StepKitView.ChoiceView;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
-import elsko.server.work.FluidGoesThrough;
-import elsko.server.work.Log;
+import elsko.server.work.log.FluidGoesThrough;
+import elsko.server.work.log.Folded;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -161,7 +161,7 @@ public class Kit implements FluidGoesThrough {
 
   /** The pieces each step of a card wants. */
   @Transactional(readOnly = true)
-  List<StepKitView> ofCard(UUID boat, Log.Folded folded, UUID id) {
+  List<StepKitView> ofCard(UUID boat, Folded folded, UUID id) {
     CardProgress progress = folded.state().card(id);
     if (progress == null) {
       throw new NotFound("card", "This boat has no such card.");

@@ -2,7 +2,7 @@ package elsko.server.kit;
 
 import elsko.core.kit.KitKind;
 import elsko.server.people.SignedIn;
-import elsko.server.work.Log;
+import elsko.server.work.log.Log;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;

@@ -2,7 +2,7 @@ package elsko.server.launch;
 
 import elsko.core.plan.visits.LiftDays;
 import elsko.core.procedure.MayLaunch;
-import elsko.server.work.RedTagView;
+import elsko.server.work.view.RedTagView;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

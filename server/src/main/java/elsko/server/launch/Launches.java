@@ -9,10 +9,11 @@ import elsko.server.fleet.Fleet;
 import elsko.server.launch.LaunchView.LaunchLine;
 import elsko.server.plan.Crew;
 import elsko.server.plan.Walks;
-import elsko.server.work.FoldCache;
-import elsko.server.work.FoldCaches;
-import elsko.server.work.Log;
-import elsko.server.work.RedTagView;
+import elsko.server.work.fold.FoldCache;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.Log;
+import elsko.server.work.view.RedTagView;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -48,7 +49,7 @@ public class Launches {
 
   /** A boat as it stands; its state only where it lies ashore. */
   private record Standing(UUID boat, String name, double hullLengthM, @Nullable BoatState ashore) {
-    static Standing of(Log.Folded folded) {
+    static Standing of(Folded folded) {
       return new Standing(
           folded.row().id(),
           folded.boat().name(),
@@ -87,7 +88,7 @@ public class Launches {
         return line;
       }
     }
-    Log.Folded folded = log.folded(boat);
+    Folded folded = log.folded(boat);
     return line(Standing.of(folded), folded.state(), walks.launchDates().get(boat));
   }
 

@@ -15,10 +15,10 @@ import elsko.server.fleet.Fleet;
 import elsko.server.frost.FleetFrost;
 import elsko.server.live.Changed;
 import elsko.server.live.Kept;
-import elsko.server.work.FoldCache;
-import elsko.server.work.FoldCaches;
-import elsko.server.work.Log;
-import elsko.server.work.RedTagView;
+import elsko.server.work.fold.FoldCache;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.work.log.Folded;
+import elsko.server.work.view.RedTagView;
 import elsko.server.yard.YardPlan;
 import elsko.server.yard.Yards;
 import java.time.Clock;
@@ -121,7 +121,7 @@ class Visits {
     }
   }
 
-  private static Either work(Log.Folded folded, Yards yards, Instant at) {
+  private static Either work(Folded folded, Yards yards, Instant at) {
     BoatState state = folded.state();
     return new Either(
         work(folded, withToday(state, yards, LayUp.of(state, yards.schools()))),
@@ -135,7 +135,7 @@ class Visits {
     return today == null ? left : today;
   }
 
-  private static Work work(Log.Folded folded, WorkLeft left) {
+  private static Work work(Folded folded, WorkLeft left) {
     CardProgress card = folded.state().openCard(left.procedure());
     return new Work(
         folded.row().id(),

@@ -4,7 +4,7 @@ import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.explain.PlanChanges;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.VisitTask;
-import elsko.server.work.RedTagView;
+import elsko.server.work.view.RedTagView;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;

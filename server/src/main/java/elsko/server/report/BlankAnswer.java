@@ -2,10 +2,10 @@ package elsko.server.report;
 
 import elsko.core.Words;
 import elsko.core.limits.Call;
-import elsko.server.work.AskView;
-import elsko.server.work.AskView.ConditionView;
-import elsko.server.work.AskView.FindingView;
-import elsko.server.work.AskView.LimitView;
+import elsko.server.work.view.AskView;
+import elsko.server.work.view.AskView.ConditionView;
+import elsko.server.work.view.AskView.FindingView;
+import elsko.server.work.view.AskView.LimitView;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;

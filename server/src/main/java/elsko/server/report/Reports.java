@@ -16,8 +16,10 @@ import elsko.server.launch.Launches;
 import elsko.server.mail.Letter;
 import elsko.server.mail.Outbox;
 import elsko.server.plan.Walks;
-import elsko.server.work.CardView;
-import elsko.server.work.Log;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.Log;
+import elsko.server.work.view.CardView;
+import elsko.server.work.view.CardsShown;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.Duration;
@@ -41,6 +43,7 @@ class Reports {
 
   private final Fleet fleet;
   private final Log log;
+  private final CardsShown cards;
   private final Yards yards;
   private final Walks walks;
   private final Launches launches;
@@ -50,6 +53,7 @@ class Reports {
   Reports(
       Fleet fleet,
       Log log,
+      CardsShown cards,
       Yards yards,
       Walks walks,
       Launches launches,
@@ -57,6 +61,7 @@ class Reports {
       Clock clock) {
     this.fleet = fleet;
     this.log = log;
+    this.cards = cards;
     this.yards = yards;
     this.walks = walks;
     this.launches = launches;
@@ -68,7 +73,7 @@ class Reports {
     return layUp(log.folded(boat), units);
   }
 
-  private byte[] layUp(Log.Folded folded, @Nullable Units units) {
+  private byte[] layUp(Folded folded, @Nullable Units units) {
     Instant now = clock.instant();
     BoatState state = folded.state();
     return new LayUpReport(
@@ -89,7 +94,7 @@ class Reports {
     if (from != null && to != null && to.isBefore(from)) {
       throw Refused.value("to", "The last day comes before the first.");
     }
-    Log.Folded folded = log.folded(boat);
+    Folded folded = log.folded(boat);
     Instant begins =
         from == null
             ? clock.instant().minus(A_SEASON)
@@ -150,8 +155,8 @@ class Reports {
   private record CardOfDay(UUID boat, Procedure procedure) {}
 
   private CardView card(UUID boat, Procedure procedure) {
-    Log.Folded folded = log.laidOut(boat, procedure);
-    return log.shown(folded, folded.state().openCard(procedure));
+    Folded folded = log.laidOut(boat, procedure);
+    return cards.of(folded, folded.state().openCard(procedure));
   }
 
   private byte[] blank(List<CardView> cards, @Nullable Units units, String host) {
@@ -184,7 +189,7 @@ class Reports {
 
   /** Sends the owner what was done, by the simulated post. */
   void mailLayUp(UUID boat, String by) {
-    Log.Folded folded = log.folded(boat);
+    Folded folded = log.folded(boat);
     if (folded.boat().description().owner().isEmpty()) {
       throw Refused.state(
           "owner",
@@ -193,7 +198,7 @@ class Reports {
     outbox.put(letter(folded), by);
   }
 
-  private Letter letter(Log.Folded folded) {
+  private Letter letter(Folded folded) {
     String name = folded.boat().name();
     return new Letter(
         folded.boat().description().owner(),

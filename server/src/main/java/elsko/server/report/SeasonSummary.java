@@ -10,7 +10,7 @@ import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
-import elsko.server.work.Log;
+import elsko.server.work.log.Folded;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Instant;
@@ -23,7 +23,7 @@ import java.util.TreeMap;
 
 /** What a season came to: boats, cards, fluids, samples, service. */
 record SeasonSummary(
-    String yard, ReportWords words, List<Log.Folded> boats, LocalDate from, LocalDate to) {
+    String yard, ReportWords words, List<Folded> boats, LocalDate from, LocalDate to) {
 
   byte[] pdf() {
     try (Sheet sheet = Sheet.page(words.units(), yard, "Season summary")) {
@@ -61,7 +61,7 @@ record SeasonSummary(
 
   private void cards(Sheet sheet) throws IOException {
     Map<Procedure, int[]> by = new EnumMap<>(Procedure.class);
-    for (Log.Folded boat : boats) {
+    for (Folded boat : boats) {
       for (CardProgress card : boat.state().cards()) {
         if (isInside(card.openedAt())) {
           by.computeIfAbsent(card.procedure(), key -> new int[2])[card.isClosed() ? 0 : 1]++;
@@ -94,7 +94,7 @@ record SeasonSummary(
     Map<String, Double> liters = new TreeMap<>();
     Map<Interval, Integer> services = new EnumMap<>(Interval.class);
     double descaler = 0;
-    for (Log.Folded boat : boats) {
+    for (Folded boat : boats) {
       for (Entry entry : Corrections.applied(boat.log())) {
         if (!isInside(entry.deviceTime())) {
           continue;
@@ -135,7 +135,7 @@ record SeasonSummary(
 
   private void samples(Sheet sheet) throws IOException {
     Map<Outcome, Integer> by = new EnumMap<>(Outcome.class);
-    for (Log.Folded boat : boats) {
+    for (Folded boat : boats) {
       BoatState state = boat.state();
       state.circuits().stream()
           .flatMap(circuit -> circuit.points().stream())

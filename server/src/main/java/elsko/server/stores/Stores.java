@@ -18,10 +18,10 @@ import elsko.server.plan.Walks.PlannedBoat;
 import elsko.server.stores.StockMove.Kind;
 import elsko.server.stores.StoresView.ShelfLine;
 import elsko.server.stores.StoresView.StoreLine;
-import elsko.server.work.FoldCache;
-import elsko.server.work.FoldCaches;
-import elsko.server.work.Log;
-import elsko.server.work.LogSearch;
+import elsko.server.work.fold.FoldCache;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.work.log.Folded;
+import elsko.server.work.search.LogSearch;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.Instant;
@@ -80,7 +80,7 @@ public class Stores {
 
   /** What a boat's cards still take, before winter and in spring. */
   private record Takes(UUID boat, List<Wanted> winter, List<Wanted> spring) {
-    static Takes of(Log.Folded folded, Schools schools, Instant at) {
+    static Takes of(Folded folded, Schools schools, Instant at) {
       BoatState state = folded.state();
       List<Wanted> winter = new ArrayList<>();
       for (Procedure procedure : BEFORE_WINTER) {

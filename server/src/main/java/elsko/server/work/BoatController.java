@@ -14,6 +14,18 @@ import elsko.server.people.SignedIn;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.StaleEdit;
 import elsko.server.said.NewEntry;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.Log;
+import elsko.server.work.log.Projection;
+import elsko.server.work.log.WaitingEntries;
+import elsko.server.work.search.LogView;
+import elsko.server.work.view.BoatView;
+import elsko.server.work.view.CardView;
+import elsko.server.work.view.CardsShown;
+import elsko.server.work.view.DraftView;
+import elsko.server.work.view.OfferView;
+import elsko.server.work.view.ReadingsView;
+import elsko.server.work.view.VisitPartView;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.Instant;
@@ -41,6 +53,8 @@ import org.springframework.web.bind.annotation.RestController;
 class BoatController {
   private final Fleet fleet;
   private final Log log;
+  private final Projection projection;
+  private final CardsShown cards;
   private final WaitingEntries waiting;
   private final LogView logView;
   private final Templates templates;
@@ -50,6 +64,8 @@ class BoatController {
   BoatController(
       Fleet fleet,
       Log log,
+      Projection projection,
+      CardsShown cards,
       WaitingEntries waiting,
       LogView logView,
       Templates templates,
@@ -57,6 +73,8 @@ class BoatController {
       Clock clock) {
     this.fleet = fleet;
     this.log = log;
+    this.projection = projection;
+    this.cards = cards;
     this.waiting = waiting;
     this.logView = logView;
     this.templates = templates;
@@ -72,7 +90,7 @@ class BoatController {
 
   @PostMapping
   ResponseEntity<BoatView> add(@RequestBody BoatDescription described) {
-    return tagged(HttpStatus.CREATED, BoatView.of(log.describeNew(described)));
+    return tagged(HttpStatus.CREATED, BoatView.of(projection.describeNew(described)));
   }
 
   /** What a boat can be put together from. */
@@ -141,7 +159,7 @@ class BoatController {
     return tagged(HttpStatus.OK, BoatView.of(log.folded(id)));
   }
 
-  /** Describes a boat anew; If-Match says on which version that is based. */
+  /** Describes a boat again; If-Match says on which version that is based. */
   @PutMapping("/{id}")
   @Transactional
   ResponseEntity<BoatView> describe(
@@ -149,7 +167,7 @@ class BoatController {
       @RequestBody BoatDescription described,
       @RequestHeader(name = "If-Match", required = false) String ifMatch) {
     fleet.describe(id, described, ifMatch);
-    log.project(id);
+    projection.project(id);
     return tagged(HttpStatus.OK, BoatView.of(log.folded(id)));
   }
 
@@ -172,9 +190,10 @@ class BoatController {
 
   /** Takes in what waited on a device without signal, each entry judged by itself. */
   @PostMapping("/{id}/waiting-entries")
-  WaitingEntries.Taken takeWaiting(
-      @PathVariable UUID id, @RequestBody Entries waited, Authentication who) {
-    return waiting.take(id, waited.entries(), waited.sentAt(), SignedIn.by(who));
+  Taken takeWaiting(@PathVariable UUID id, @RequestBody Entries waited, Authentication who) {
+    WaitingEntries.Judged judged =
+        waiting.take(id, waited.entries(), waited.sentAt(), SignedIn.by(who));
+    return new Taken(judged.answers(), BoatView.of(judged.folded()));
   }
 
   /** Every reading the boat can give, as this yard takes it, and how each was taken last. */
@@ -193,12 +212,12 @@ class BoatController {
   /** A card of the boat, as it is carried out. */
   @GetMapping("/{id}/cards/{card}")
   CardView card(@PathVariable UUID id, @PathVariable UUID card) {
-    Log.Folded folded = log.folded(id);
+    Folded folded = log.folded(id);
     var progress = folded.state().card(card);
     if (progress == null) {
       throw new NotFound("card", "This boat has no such card.");
     }
-    return log.shown(folded, progress);
+    return cards.of(folded, progress);
   }
 
   /**
@@ -207,9 +226,9 @@ class BoatController {
    */
   @GetMapping("/{id}/card-to-open")
   CardView cardToOpen(@PathVariable UUID id, @RequestParam Procedure procedure) {
-    Log.Folded folded = log.laidOut(id, procedure);
+    Folded folded = log.laidOut(id, procedure);
     var progress = folded.state().openCard(procedure);
-    return log.shown(folded, progress);
+    return cards.of(folded, progress);
   }
 
   private static ResponseEntity<BoatView> tagged(HttpStatus status, BoatView boat) {
@@ -222,6 +241,9 @@ class BoatController {
    * @param sentAt now, by the clock of the device; may be left out
    */
   record Entries(List<NewEntry> entries, Instant sentAt) {}
+
+  /** What became of them, in the order they were sent, and the boat as it stands after them. */
+  record Taken(List<WaitingEntries.Answer> answers, BoatView boat) {}
 
   /** The ids that are kept now, and the boat as it stands after them. */
   record Kept(List<UUID> ids, BoatView boat) {}

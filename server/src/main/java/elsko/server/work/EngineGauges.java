@@ -6,6 +6,7 @@ import elsko.core.boat.path.Position;
 import elsko.core.gauge.GaugeLimits;
 import elsko.core.gauge.GaugeReading;
 import elsko.core.gauge.SimulatedEngine;
+import elsko.server.work.log.Log;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;

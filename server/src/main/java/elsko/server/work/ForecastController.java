@@ -15,6 +15,7 @@ import elsko.core.ledger.circuit.Predicted;
 import elsko.server.bench.Devices;
 import elsko.server.bench.Devices.DeviceReading;
 import elsko.server.problems.NotFound;
+import elsko.server.work.log.Log;
 import elsko.server.yard.Yards;
 import java.util.List;
 import java.util.Set;

@@ -3,6 +3,10 @@ package elsko.server.work;
 import elsko.core.procedure.CardWriter;
 import elsko.core.procedure.request.CardRequest;
 import elsko.server.fleet.Fleet;
+import elsko.server.work.fold.FoldCache;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.work.log.Folded;
+import elsko.server.work.view.TimerView;
 import elsko.server.yard.Yards;
 import java.util.Comparator;
 import java.util.List;
@@ -27,7 +31,7 @@ class Timers {
         .toList();
   }
 
-  private static List<TimerView> running(Log.Folded folded, Yards yards) {
+  private static List<TimerView> running(Folded folded, Yards yards) {
     return folded.state().cards().stream()
         .filter(card -> !card.isClosed())
         .flatMap(

@@ -1,5 +1,6 @@
 package elsko.server.work;
 
+import elsko.server.work.view.TimerView;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;

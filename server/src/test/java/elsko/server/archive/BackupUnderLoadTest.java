@@ -9,7 +9,7 @@ import elsko.server.fleet.Fleet;
 import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.said.NewEntry;
-import elsko.server.work.Log;
+import elsko.server.work.log.Log;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.net.URI;

@@ -6,7 +6,8 @@ import elsko.server.Elsko;
 import elsko.server.archive.Restore;
 import elsko.server.fleet.Fleet;
 import elsko.server.frost.FleetFrost;
-import elsko.server.work.Log;
+import elsko.server.work.log.Folded;
+import elsko.server.work.log.Log;
 import elsko.server.yard.Yards;
 import java.io.IOException;
 import java.net.URI;
@@ -78,7 +79,7 @@ class FrozenYardTest {
   private static Map<String, Object> boats(ConfigurableApplicationContext elsko) {
     Yards yards = elsko.getBean(Yards.class);
     Map<String, Object> boats = new TreeMap<>();
-    for (Log.Folded folded : elsko.getBean(Log.class).folded(elsko.getBean(Fleet.class).ids())) {
+    for (Folded folded : elsko.getBean(Log.class).folded(elsko.getBean(Fleet.class).ids())) {
       boats.put(
           folded.boat().name(),
           Frozen.boat(

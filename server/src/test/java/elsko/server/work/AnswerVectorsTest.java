@@ -19,6 +19,7 @@ import elsko.server.RunningElsko;
 import elsko.server.SharedVectors;
 import elsko.server.said.NewEntry;
 import elsko.server.said.SaidReader;
+import elsko.server.work.view.AnswerWanted;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -7,6 +7,8 @@ import elsko.server.RunningElsko;
 import elsko.server.said.NewEntry;
 import elsko.server.said.SaidOfBoat;
 import elsko.server.said.SaidReader;
+import elsko.server.work.log.EntryKind;
+import elsko.server.work.log.FactJson;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -12,7 +12,7 @@ import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import elsko.server.RunningElsko;
 import elsko.server.SharedVectors;
-import elsko.server.work.AskView.LimitView;
+import elsko.server.work.view.AskView.LimitView;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,0 +1,55 @@
+package elsko.server.work.fold;
+
+import elsko.core.ledger.circuit.Protection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** What newer rules made of a boat, until somebody has seen it. */
+@Entity
+@Table(name = "judged_anew")
+class JudgedAnewRow {
+  private static final int LONGEST_WHY = 2000;
+
+  @Id private UUID boatId;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private Protection was;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private Protection became;
+
+  private String why;
+
+  protected JudgedAnewRow() {}
+
+  JudgedAnewRow(UUID boatId, Protection was, Protection became, String why) {
+    this.boatId = boatId;
+    this.was = was;
+    this.became = became;
+    this.why = why.substring(0, Math.min(why.length(), LONGEST_WHY));
+  }
+
+  UUID boatId() {
+    return boatId;
+  }
+
+  Protection was() {
+    return was;
+  }
+
+  Protection became() {
+    return became;
+  }
+
+  String why() {
+    return why;
+  }
+}

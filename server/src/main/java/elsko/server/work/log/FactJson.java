@@ -1,0 +1,84 @@
+package elsko.server.work.log;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import elsko.core.ledger.fact.Entry;
+import elsko.core.ledger.fact.Fact;
+import elsko.server.digest.Sha256;
+import elsko.server.names.Names;
+import elsko.server.names.NamesInJson;
+import elsko.server.said.NewEntry;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Facts as the JSON that is kept. */
+@Component
+public class FactJson {
+  private final JsonMapper sent;
+  private final JsonMapper json;
+  private final JsonMapper withoutNulls;
+
+  FactJson(JsonMapper sent) {
+    this.sent = sent;
+    this.json = sent.rebuild().propertyNamingStrategy(NamesInJson.stored()).build();
+    this.withoutNulls =
+        sent.rebuild()
+            .changeDefaultPropertyInclusion(
+                inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_NULL))
+            .build();
+  }
+
+  public String write(Fact fact) {
+    return json.writeValueAsString(fact);
+  }
+
+  public Entry read(EntryRow row) {
+    return new Entry(
+        row.id(),
+        row.person(),
+        row.deviceTime(),
+        row.serverTime(),
+        row.cardId(),
+        row.stepKey(),
+        row.correctsId(),
+        json.readValue(row.fact(), row.kind().fact()),
+        row.late());
+  }
+
+  public Map<String, Object> fields(EntryRow row) {
+    return json.readValue(row.fact(), new TypeReference<Map<String, Object>>() {});
+  }
+
+  /**
+   * Tells whether the same id was sent with something else in it. Fields that are not there do not
+   * count: a later version that knows more of them still recognizes what an earlier one kept.
+   */
+  String fingerprint(NewEntry entry) {
+    return Sha256.hex(printed(entry));
+  }
+
+  /** The same of one that was not sent as an entry. */
+  String fingerprint(Entry entry) {
+    return Sha256.hex(withoutNulls.writeValueAsString(entry));
+  }
+
+  /** What a fingerprint is taken of: an entry as entries were always written, whoever sent it. */
+  public String printed(NewEntry entry) {
+    ObjectNode fields = sent.valueToTree(entry);
+    Names.Kind kind = Names.listed().kinds().get(entry.kind());
+    List<Names.Field> own = kind == null || kind.sent() == null ? List.of() : kind.sent();
+    own.stream()
+        .filter(field -> field.former() != null)
+        .forEach(field -> fields.set(field.former(), fields.remove(field.name())));
+    ObjectNode inOrder = sent.createObjectNode();
+    for (String name : Names.listed().order()) {
+      if (fields.hasNonNull(name)) {
+        inOrder.set(name, fields.get(name));
+      }
+    }
+    return sent.writeValueAsString(inOrder);
+  }
+}

@@ -1,0 +1,33 @@
+package elsko.server.work.search;
+
+import elsko.server.work.log.EntryKind;
+import java.time.Instant;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One line of the log as it is shown.
+ *
+ * @param words the line as a sentence
+ * @param replaced a later entry corrects it
+ * @param mayCorrect whether who asks may correct it or take it back, by who said it
+ * @param mark how it came in, in words; null when in its turn
+ * @param fact what was entered, by field
+ */
+public record EntryView(
+    long seq,
+    UUID id,
+    EntryKind kind,
+    String words,
+    String person,
+    Instant deviceTime,
+    Instant serverTime,
+    @Nullable UUID card,
+    @Nullable String step,
+    @Nullable UUID corrects,
+    @Nullable String correctsWords,
+    boolean replaced,
+    boolean mayCorrect,
+    @Nullable String mark,
+    Map<String, Object> fact) {}
