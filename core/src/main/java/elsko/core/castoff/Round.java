@@ -17,6 +17,7 @@ import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
+import elsko.core.limits.RoundConditions;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.part.Cautions;
 import elsko.core.procedure.part.LookOver;
@@ -148,10 +149,10 @@ public record Round(RoundKind kind, List<Part> parts) {
       List<Ask.OnRound> asks = new ArrayList<>();
       asks.addAll(sets(boat().fittingsOf(circuit, FittingKind.SEACOCK), FittingState.OPEN));
       if (has(circuit, FittingKind.STRAINER_LID)) {
-        asks.add(Ask.See.of(engine, Conditions.STRAINER));
+        asks.add(Ask.See.of(engine, RoundConditions.STRAINER));
       }
       if (circuit.isRawWater()) {
-        asks.add(Ask.See.of(engine, Conditions.WATER_LEAKS));
+        asks.add(Ask.See.of(engine, RoundConditions.WATER_LEAKS));
       }
       for (Ask.OnRound ask : lookedOver(engine, "stopped")) {
         boolean wanted = full() ? !IN_THE_YARD.contains(keyOf(ask)) : DAILY.contains(keyOf(ask));
@@ -161,11 +162,11 @@ public record Round(RoundKind kind, List<Part> parts) {
       }
       boolean drives = engine != Position.GENERATOR;
       if (drives && boat().description().layout() == Layout.SAILDRIVE) {
-        asks.add(Ask.See.of(engine, Conditions.LEG_SEAL));
+        asks.add(Ask.See.of(engine, RoundConditions.LEG_SEAL));
       }
       if (full()) {
-        asks.add(Ask.See.of(engine, Conditions.MOUNTS));
-        asks.add(Ask.See.of(engine, Conditions.ELECTRICS));
+        asks.add(Ask.See.of(engine, RoundConditions.MOUNTS));
+        asks.add(Ask.See.of(engine, RoundConditions.ELECTRICS));
       }
       List<String> hurts = new ArrayList<>(List.of(Cautions.STOPPED));
       if (boat().engine(circuit).cooling() == Cooling.CLOSED) {
@@ -185,13 +186,13 @@ public record Round(RoundKind kind, List<Part> parts) {
 
     private Part wholeBoat() {
       List<Ask.OnRound> asks = new ArrayList<>();
-      asks.add(Ask.See.of(null, Conditions.BILGE));
+      asks.add(Ask.See.of(null, RoundConditions.BILGE));
       if (full()) {
         asks.add(Ask.See.of(null, Conditions.BATTERY_HOLDS));
-        asks.add(Ask.See.of(null, Conditions.SPARES));
+        asks.add(Ask.See.of(null, RoundConditions.SPARES));
       }
       if (!boat().engineCircuits().isEmpty()) {
-        asks.add(Ask.See.of(null, Conditions.CAPS_BACK));
+        asks.add(Ask.See.of(null, RoundConditions.CAPS_BACK));
       }
       return new Part(
           Part.Phase.STOPPED,
@@ -208,16 +209,16 @@ public record Round(RoundKind kind, List<Part> parts) {
       boolean petrol =
           boat().description().engines().stream().anyMatch(e -> e.fuel() == Fuel.PETROL);
       if (petrol && boat().description().layout() != Layout.OUTBOARD) {
-        asks.add(Ask.See.of(null, Conditions.VAPOR));
+        asks.add(Ask.See.of(null, RoundConditions.VAPOR));
         hurts.add("Petrol vapor: no switch is touched before it is sniffed and blown out.");
       }
       asks.addAll(sets(boat().fittingsOf(FittingKind.DRIVE), FittingState.DOWN));
       if (boat().description().layout() != Layout.NONE) {
-        asks.add(Ask.See.of(null, Conditions.NEUTRAL));
+        asks.add(Ask.See.of(null, RoundConditions.NEUTRAL));
         if (isSteeredFast()) {
-          asks.add(Ask.See.of(null, Conditions.LANYARD));
+          asks.add(Ask.See.of(null, RoundConditions.LANYARD));
         }
-        asks.add(Ask.See.of(null, Conditions.PROPELLER_CLEAR));
+        asks.add(Ask.See.of(null, RoundConditions.PROPELLER_CLEAR));
       }
       asks.addAll(sets(boat().fittingsOf(FittingKind.BATTERY_SWITCH), FittingState.ON));
       for (Fitting key : boat().fittingsOf(FittingKind.KEY)) {

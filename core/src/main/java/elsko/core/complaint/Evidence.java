@@ -12,6 +12,7 @@ import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
 import elsko.core.limits.PumpConditions;
+import elsko.core.limits.RoundConditions;
 import elsko.core.trend.EngineTrends;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +37,7 @@ record Evidence(
   /** The finding of a condition that points at a cause. */
   private static final Map<String, String> SHOWS =
       Map.of(
-          Causes.STRAINER, Conditions.STRAINER.key(),
+          Causes.STRAINER, RoundConditions.STRAINER.key(),
           Causes.IMPELLER, Conditions.IMPELLER_LOOK.key(),
           Causes.PUMP_SEALS, PumpConditions.TELL_TALE.key(),
           Causes.OIL_LEVEL, Conditions.OIL_LEVEL.key(),

@@ -12,9 +12,6 @@ import org.jspecify.annotations.Nullable;
  * weaker than water, however coarse the moments are that are looked at.
  */
 final class Fill {
-  /** What is left of the sum when it is cut off; it goes to the last term, so nothing is lost. */
-  private static final double CUT_OFF = 1e-9;
-
   /** A longer stretch is gone in pieces, so that the first weight is still a number above 0. */
   private static final double MOST_TURNOVERS = 300;
 
@@ -22,9 +19,6 @@ final class Fill {
 
   /** A full cell this close to the product, in parts of its volume, counts as the product. */
   private static final double WASHED_OUT = 1e-10;
-
-  /** Stretches this alike are washed with the same weights. */
-  private static final double ALIKE = 1e-12;
 
   private final FlowNet net;
   private final int n;
@@ -63,9 +57,7 @@ final class Fill {
   private double[] carried = new double[0];
 
   private final double[] sum;
-  private double[] weights = new double[64];
-  private int terms;
-  private double weightsFor = Double.NaN;
+  private final PoissonWeights poisson = new PoissonWeights();
 
   /** Every segment holds its residual of water, in each of its cells. */
   Fill(FlowNet net, List<FillSegment> segments) {
@@ -270,7 +262,7 @@ final class Fill {
       return;
     }
     int pieces = (int) Math.ceil(fastest * stretch / MOST_TURNOVERS);
-    weigh(fastest * stretch / pieces);
+    poisson.weigh(fastest * stretch / pieces);
     for (int i = 0; i < pieces; i++) {
       washOnce();
     }
@@ -288,6 +280,8 @@ final class Fill {
     int[] to = acrossTo;
     double[] also = alsoArrives;
     double[] add = carried;
+    double[] weights = poisson.weights();
+    int terms = poisson.terms();
     double w = weights[0];
     for (int c = first; c <= last; c++) {
       s[c] = w * a[c];
@@ -310,30 +304,6 @@ final class Fill {
       }
     }
     System.arraycopy(s, first, a, first, last + 1 - first);
-  }
-
-  /** Poisson weights for a mean of {@code turnovers}; what is cut off goes to the last. */
-  private void weigh(double turnovers) {
-    if (Math.abs(turnovers - weightsFor) <= ALIKE * turnovers) {
-      return;
-    }
-    int most = (int) (turnovers + 10 * Math.sqrt(turnovers) + 20);
-    if (weights.length < most) {
-      weights = new double[most];
-    }
-    double term = Math.exp(-turnovers);
-    double left = 1 - term;
-    weights[0] = term;
-    int k = 0;
-    while (left > CUT_OFF && k < most - 1) {
-      k++;
-      term *= turnovers / k;
-      weights[k] = term;
-      left -= term;
-    }
-    weights[k] += left;
-    terms = k + 1;
-    weightsFor = turnovers;
   }
 
   /** What has come in has come in: the level rises where it is not full yet. */

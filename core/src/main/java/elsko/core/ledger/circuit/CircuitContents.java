@@ -1,5 +1,6 @@
 package elsko.core.ledger.circuit;
 
+import elsko.core.Words;
 import elsko.core.boat.path.Circuit;
 import elsko.core.boat.path.LowPoint;
 import elsko.core.boat.path.PourPoint;
@@ -220,6 +221,15 @@ final class CircuitContents {
   /** Names of the segments the last draw went past. */
   List<String> unreached() {
     return unreached.stream().map(key -> segments.get(key).name()).toList();
+  }
+
+  /** Why some segments do not count as filled; null where all do. */
+  @Nullable String unreachedWords() {
+    return unreached.isEmpty()
+        ? null
+        : "Not counted as filled: %s. The gauge never held, so nothing shows that the thermostat opened;"
+                .formatted(Words.list(unreached()))
+            + " what was drawn goes past it then.";
   }
 
   @Nullable Lot lot() {

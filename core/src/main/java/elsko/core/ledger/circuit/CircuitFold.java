@@ -1,6 +1,5 @@
 package elsko.core.ledger.circuit;
 
-import elsko.core.Words;
 import elsko.core.boat.path.Circuit;
 import elsko.core.boat.path.CircuitKind;
 import elsko.core.boat.path.LowPoint;
@@ -282,7 +281,7 @@ public final class CircuitFold {
         samples.by(),
         protection == Protection.FILLED && told && awaitsCountersign(),
         samples.countersignedBy(),
-        unreachedWords(),
+        contents.unreachedWords(),
         protection == Protection.FILLED ? unsettled : List.of(),
         water.history(),
         acceptance(protection),
@@ -291,15 +290,6 @@ public final class CircuitFold {
 
   private Vouching vouching() {
     return new Vouching(circuit, contents, samples, need);
-  }
-
-  private String unreachedWords() {
-    List<String> unreached = contents.unreached();
-    return unreached.isEmpty()
-        ? null
-        : "Not counted as filled: %s. The gauge never held, so nothing shows that the thermostat opened;"
-                .formatted(Words.list(unreached))
-            + " what was drawn goes past it then.";
   }
 
   private PointState pointState(LowPoint point, Vouching vouching) {

@@ -6,6 +6,7 @@ import elsko.core.limits.Conditions;
 import elsko.core.limits.CylinderConditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.Limits;
+import elsko.core.limits.RoundConditions;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -154,7 +155,7 @@ public enum TagCause {
 
   private static final Map<String, Map<String, TagCause>> BY_FINDING =
       Map.of(
-          Conditions.VAPOR.key(), Map.of("smelt", PETROL_VAPOR),
+          RoundConditions.VAPOR.key(), Map.of("smelt", PETROL_VAPOR),
           Conditions.EXHAUST_JOINTS.key(), Map.of("soot", EXHAUST_LEAK),
           Conditions.EXHAUST_FLOW.key(), Map.of("weak", NO_WATER, "none", NO_WATER),
           Conditions.OIL_LOOK.key(),

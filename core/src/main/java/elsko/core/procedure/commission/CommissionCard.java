@@ -12,7 +12,6 @@ import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.ledger.fact.StartBasis;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.part.Cautions;
@@ -34,10 +33,10 @@ import java.util.List;
  * step it belongs to; nothing that was never taken out is asked for.
  */
 public final class CommissionCard implements CardPlan {
-  private static final String PLUGS = "plugs";
-  private static final String HOSES = "hoses";
-  private static final String FITTED = "fitted";
-  private static final String COVERS = "covers";
+  static final String PLUGS = "plugs";
+  static final String HOSES = "hoses";
+  static final String FITTED = "fitted";
+  static final String COVERS = "covers";
   static final String LOOK_OVER = "look-over";
 
   /** The lift crew puts the boat in; what comes before it is done ashore. */
@@ -64,13 +63,13 @@ public final class CommissionCard implements CardPlan {
     for (OnCircuit on : request.circuits()) {
       add(steps, antifreezeOut(on));
     }
-    steps.add(launch(request));
+    steps.add(IntoTheWater.launch(request));
     for (OnCircuit on : request.circuits()) {
       if (on.isEngine()) {
-        steps.add(start(on));
+        steps.add(IntoTheWater.start(on));
       }
     }
-    add(steps, seacocks(request));
+    add(steps, IntoTheWater.seacocks(request));
     for (OnCircuit on : request.circuits()) {
       steps.addAll(DisinfectWater.steps(on, on.key(OUT_INTO_A_CATCH)));
     }
@@ -85,7 +84,7 @@ public final class CommissionCard implements CardPlan {
   }
 
   /** Whether a fitting has to come back on this card: loose when it was opened, or now. */
-  private static boolean isLoose(CardRequest request, Fitting fitting) {
+  static boolean isLoose(CardRequest request, Fitting fitting) {
     return request.progress().before().loose().contains(fitting.key())
         || request.state().fitting(fitting.key()).isLooseEnd() && !isInUse(request, fitting);
   }
@@ -112,7 +111,7 @@ public final class CommissionCard implements CardPlan {
     return asks;
   }
 
-  private static Ask back(Fitting fitting) {
+  static Ask back(Fitting fitting) {
     FittingState to = fitting.kind().inCommission();
     return new Ask.Set(OnCircuit.words(fitting, to), fitting.key(), to);
   }
@@ -281,101 +280,6 @@ public final class CommissionCard implements CardPlan {
         .after(after)
         .feed(feed)
         .minutes(10)
-        .written();
-  }
-
-  private static Step launch(CardRequest request) {
-    List<Ask> asks = new ArrayList<>();
-    for (Fitting seacock : request.boat().fittingsOf(FittingKind.SEACOCK)) {
-      asks.add(new Ask.Set(seenShut(request, seacock), seacock.key(), SHUT, true));
-    }
-    for (Fitting pump : request.boat().fittingsOf(FittingKind.BILGE_PUMP)) {
-      if (isLoose(request, pump)) {
-        asks.add(back(pump));
-      }
-    }
-    asks.add(new Ask.Afloat("launched"));
-    return Step.called(LAUNCH, "Launch")
-        .how(
-            "Every seacock seen SHUT today, worked once through. Then the lift crew launches; look below at once.")
-        .why("Through an open seacock and an open hose a boat fills at the lift.")
-        .hurts(
-            "Flooding: a plug at hand, somebody below while it goes in.",
-            "Boat on stands: lift crew only.")
-        .asks(asks)
-        .after(PLUGS, HOSES, FITTED, COVERS)
-        .minutes(15)
-        .people(2)
-        .written();
-  }
-
-  /** Whoever looks at the seacock sees the key that was hung there in autumn. */
-  private static String seenShut(CardRequest request, Fitting seacock) {
-    boolean engines =
-        request.boat().circuitOf(seacock).kind() == CircuitKind.RAW_WATER
-            && request.boat().fittingsOf(FittingKind.KEY).stream()
-                .anyMatch(key -> request.state().is(key, ON_SEACOCK));
-    return seacock.name() + (engines ? " seen SHUT, the key on it" : " seen SHUT");
-  }
-
-  private static Step start(OnCircuit on) {
-    Fitting lid = on.the(FittingKind.STRAINER_LID);
-    boolean seacock = on.has(FittingKind.SEACOCK);
-    boolean primed = seacock && lid != null && !lid.belowWaterline();
-    Running run = primed ? Running.of(on) : Running.throughTheSeacock(on);
-    if (primed) {
-      run.set(lid, OFF).set(lid, SEALED).start(StartBasis.PRIMED);
-      run.set(FittingKind.SEACOCK, OPEN, "");
-    } else {
-      run.start(StartBasis.AFLOAT);
-    }
-    if (on.circuit().isRawWater()) {
-      run.waterSeen();
-    }
-    LookOver.started(on).forEach(run::ask);
-    if (on.circuit().isRawWater()) {
-      run.plateau("gauge holds at");
-    }
-    LookOver.warm(on).forEach(run::ask);
-    run.stop();
-    String water =
-        primed
-            ? "Strainer above the waterline: fill it to the brim with the seacock SHUT, seal it, open the seacock as"
-                + " the engine starts: the pump never runs dry. "
-            : seacock ? "Open the seacock, watch, bleed at the strainer lid. " : "";
-    return on.step(START, "Start it and watch")
-        .how(
-            water
-                + "Start, raise to about 1000 rpm so that the pump lifts. Water at the exhaust within a minute, or"
-                + " stop. Warm up, watch the plateau, look for drips; engage both directions firmly below 850 rpm.")
-        .why("Flow is proven at the exhaust; a normal gauge is no evidence of it.")
-        .hurts(seacock ? List.of("One seacock at a time, watched.") : List.of())
-        .hurts(Cautions.start(on))
-        .asks(run.asks())
-        .after(LAUNCH, on.key(OUT_INTO_A_CATCH))
-        .minutes(20)
-        .written();
-  }
-
-  /** Those that no engine draws through. */
-  private static Step seacocks(CardRequest request) {
-    List<Ask> asks = new ArrayList<>();
-    for (Fitting seacock : request.boat().fittingsOf(FittingKind.SEACOCK)) {
-      Circuit circuit = request.boat().circuitOf(seacock);
-      if (circuit.kind() != CircuitKind.RAW_WATER) {
-        asks.add(back(seacock));
-      }
-    }
-    if (asks.isEmpty()) {
-      return null;
-    }
-    return Step.called(SEACOCKS, "Open the other seacocks, one at a time")
-        .how("One, look, listen, the next. Prime the pumps that are not an engine's.")
-        .why("A joint that leaks is found while only one is open.")
-        .hurts("Flooding: a plug at hand; shut it again at the first drop.")
-        .asks(asks)
-        .after(LAUNCH)
-        .minutes(4 + 2 * asks.size())
         .written();
   }
 

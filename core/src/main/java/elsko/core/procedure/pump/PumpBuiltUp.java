@@ -8,6 +8,7 @@ import elsko.core.ledger.fact.StartBasis;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Interval;
 import elsko.core.limits.PumpConditions;
+import elsko.core.limits.RoundConditions;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.part.Cautions;
@@ -163,7 +164,7 @@ record PumpBuiltUp(OnCircuit on) {
         afloat ? Running.throughTheSeacock(on).start(StartBasis.AFLOAT) : Rig.waterOn(on, variant);
     run.waterSeen()
         .ask(Ask.See.of(on.engine(), Conditions.EXHAUST_FLOW))
-        .ask(Ask.See.of(on.engine(), Conditions.WATER_LEAKS));
+        .ask(Ask.See.of(on.engine(), RoundConditions.WATER_LEAKS));
     run.plateau("gauge holds at");
     List<Ask> asks = afloat ? run.stop().asks() : Rig.waterOff(on, run, variant).asks();
     Step.Draft step =

@@ -1,7 +1,7 @@
 package elsko.core.procedure.pump;
 
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.limits.Conditions;
+import elsko.core.limits.RoundConditions;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.Card;
 import elsko.core.procedure.card.Step;
@@ -44,7 +44,7 @@ public final class PumpCard implements CardPlan {
   private static Step accepted(CardRequest request) {
     List<Ask> asks = new ArrayList<>();
     for (OnCircuit on : request.circuits()) {
-      asks.add(Ask.See.of(on.engine(), Conditions.WATER_LEAKS));
+      asks.add(Ask.See.of(on.engine(), RoundConditions.WATER_LEAKS));
     }
     return Step.called(Procedure.PUMP.lastStep(), "Look along it once more, cooled down")
         .how(
