@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.People;
 import elsko.server.people.Role;
-import elsko.server.yard.Yards;
+import elsko.server.yard.Berths;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -51,7 +51,7 @@ class FirstStartTest {
                   .singleElement()
                   .satisfies(person -> assertThat(person.role()).isEqualTo(Role.COORDINATOR));
               assertThat(context.getBean(Fleet.class).lines()).isEmpty();
-              assertThat(context.getBean(Yards.class).plan().berths()).hasSize(12);
+              assertThat(context.getBean(Berths.class).plan().berths()).hasSize(12);
               context.getBean(People.class).invite("Ola", Role.TECHNICIAN);
             });
     assertThat(first).containsPattern("password [a-z2-9-]{19}\\R");

@@ -2,6 +2,7 @@ package elsko.server.book;
 
 import elsko.core.Refused;
 import elsko.server.bench.Shelf;
+import elsko.server.bench.ShelfView;
 import elsko.server.csv.CsvText;
 import elsko.server.work.search.BookKind;
 import elsko.server.work.search.BookLine;
@@ -136,7 +137,7 @@ class BookController {
     List<String> found =
         shelf.view().lots().stream()
             .filter(one -> one.productName().equals(product))
-            .map(Shelf.LotView::number)
+            .map(ShelfView.LotView::number)
             .toList();
     if (found.isEmpty()) {
       throw Refused.value("product", "There is no lot of \"%s\".".formatted(product));

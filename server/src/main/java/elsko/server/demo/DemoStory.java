@@ -21,7 +21,7 @@ import elsko.core.procedure.card.UsualAnswers;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
 import elsko.core.procedure.request.Schools;
-import elsko.server.yard.Yards.Place;
+import elsko.server.yard.Berths.Place;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.Period;

@@ -7,9 +7,11 @@ import elsko.server.frost.SimulatedWeatherService;
 import elsko.server.frost.Weather;
 import elsko.server.kit.Kit;
 import elsko.server.plan.Crew;
+import elsko.server.plan.Promises;
 import elsko.server.plan.Walks;
 import elsko.server.stores.Stores;
 import elsko.server.work.log.Log;
+import elsko.server.yard.Berths;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import org.springframework.beans.factory.BeanFactory;
@@ -33,12 +35,17 @@ final class Demonstration implements ApplicationContextInitializer<GenericApplic
     Fleet fleet = beans.getBean(Fleet.class);
     return new FennholmYard(
         beans.getBean(Yards.class),
+        beans.getBean(Berths.class),
         beans.getBean(Shelf.class),
         fleet,
         beans.getBean(Log.class),
         beans.getBean(Weather.class),
         beans.getBean(SimulatedWeatherService.class),
-        new FennholmCrew(beans.getBean(Crew.class), fleet, beans.getBean(Walks.class)),
+        new FennholmCrew(
+            beans.getBean(Crew.class),
+            fleet,
+            beans.getBean(Walks.class),
+            beans.getBean(Promises.class)),
         new FennholmTanks(fleet, beans.getBean(CastOffs.class)),
         new FennholmStores(beans.getBean(Stores.class)),
         new FennholmKit(beans.getBean(Kit.class)),

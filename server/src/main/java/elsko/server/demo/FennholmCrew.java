@@ -6,6 +6,7 @@ import elsko.server.fleet.BoatLine;
 import elsko.server.fleet.Fleet;
 import elsko.server.plan.Crew;
 import elsko.server.plan.Crew.WorkerChange;
+import elsko.server.plan.Promises;
 import elsko.server.plan.Walks;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -30,11 +31,13 @@ class FennholmCrew {
   private final Crew crew;
   private final Fleet fleet;
   private final Walks walks;
+  private final Promises promises;
 
-  FennholmCrew(Crew crew, Fleet fleet, Walks walks) {
+  FennholmCrew(Crew crew, Fleet fleet, Walks walks, Promises promises) {
     this.crew = crew;
     this.fleet = fleet;
     this.walks = walks;
+    this.promises = promises;
   }
 
   void tellTheWalks() {
@@ -59,7 +62,7 @@ class FennholmCrew {
             .toList();
     LocalDate today = walks.today();
     for (int i = 0; i < afloat.size(); i++) {
-      walks.setDates(
+      promises.setDates(
           afloat.get(i).id(), today.plusDays(4 + 2L * i), today.plusDays(12 + 2L * i), null);
     }
   }
@@ -70,7 +73,7 @@ class FennholmCrew {
     for (BoatLine line : fleet.lines()) {
       Integer days = GOING_SOUTH.get(line.name());
       if (days != null) {
-        walks.setDates(line.id(), null, null, today.plusDays(days));
+        promises.setDates(line.id(), null, null, today.plusDays(days));
       }
     }
   }

@@ -19,7 +19,7 @@ import elsko.core.procedure.card.UsualAnswers;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import elsko.server.work.log.Log;
-import elsko.server.yard.Yards;
+import elsko.server.yard.Berths;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -49,14 +49,14 @@ final class FennholmFleet {
           "P. Isker");
 
   final UsualAnswers usual;
-  private final Yards yards;
+  private final Berths berths;
   private final Fleet fleet;
   private final Log log;
   private final Clock clock;
   private int hulls = 100;
 
-  FennholmFleet(Yards yards, Fleet fleet, Log log, Clock clock, UsualAnswers usual) {
-    this.yards = yards;
+  FennholmFleet(Berths berths, Fleet fleet, Log log, Clock clock, UsualAnswers usual) {
+    this.berths = berths;
     this.fleet = fleet;
     this.log = log;
     this.clock = clock;
@@ -179,7 +179,7 @@ final class FennholmFleet {
     Instant begins = clock.instant().minus(Duration.ofDays(daysAgo)).minus(Duration.ofHours(11));
     DemoStory story = new DemoStory(boat.boat(), begins, clock.getZone());
     FennholmPast.tell(description.name(), story);
-    Yards.Place place = yards.placeNamed(berth);
+    Berths.Place place = berths.placeNamed(berth);
     if (place.afloat()) {
       story.launched(place);
     } else {

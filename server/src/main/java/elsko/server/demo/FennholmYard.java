@@ -9,16 +9,17 @@ import elsko.core.ledger.fact.InstrumentUse;
 import elsko.core.ledger.fact.Lot;
 import elsko.core.procedure.card.UsualAnswers;
 import elsko.server.bench.Shelf;
-import elsko.server.bench.Shelf.InstrumentView;
-import elsko.server.bench.Shelf.NewInstrument;
-import elsko.server.bench.Shelf.NewLot;
-import elsko.server.bench.Shelf.NewProduct;
-import elsko.server.bench.Shelf.ShelfView;
+import elsko.server.bench.ShelfView;
+import elsko.server.bench.ShelfView.InstrumentView;
+import elsko.server.bench.ShelfView.NewInstrument;
+import elsko.server.bench.ShelfView.NewLot;
+import elsko.server.bench.ShelfView.NewProduct;
 import elsko.server.fleet.Fleet;
 import elsko.server.frost.SimulatedWeatherService;
 import elsko.server.frost.Weather;
 import elsko.server.work.log.Log;
 import elsko.server.yard.AreaKind;
+import elsko.server.yard.Berths;
 import elsko.server.yard.Yards;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -34,6 +35,7 @@ public class FennholmYard {
   private static final int DAYS_TO_THE_COLDEST = 92;
 
   private final Yards yards;
+  private final Berths berths;
   private final Shelf shelf;
   private final Fleet fleet;
   private final Log log;
@@ -48,6 +50,7 @@ public class FennholmYard {
 
   FennholmYard(
       Yards yards,
+      Berths berths,
       Shelf shelf,
       Fleet fleet,
       Log log,
@@ -59,6 +62,7 @@ public class FennholmYard {
       FennholmKit fennholmKit,
       Clock clock) {
     this.yards = yards;
+    this.berths = berths;
     this.shelf = shelf;
     this.fleet = fleet;
     this.log = log;
@@ -79,7 +83,7 @@ public class FennholmYard {
     layOut();
     letItBeAutumn();
     stockShelf();
-    FennholmFleet boats = new FennholmFleet(yards, fleet, log, clock, usual);
+    FennholmFleet boats = new FennholmFleet(berths, fleet, log, clock, usual);
     new Sterndrives(boats).tell();
     new OtherLayouts(boats).tell();
     fennholmCrew.tellTheWalks();
@@ -90,12 +94,12 @@ public class FennholmYard {
 
   private void layOut() {
     yards.foundToDemonstrate("Fennholm Yard");
-    yards.addArea("Shed 1, cold", AreaKind.SHED, false, 2, 2, List.of("A"), 8);
-    yards.addArea("The slip", AreaKind.ROWS, false, 42, 2, List.of("E"), 8);
-    yards.addArea("The field", AreaKind.ROWS, false, 2, 21.5, List.of("C", "D"), 18);
-    yards.addArea("Skeldra dock", AreaKind.DOCK, false, 2, 55, List.of("W"), 18);
-    yards.addArea("Shed 2, heated", AreaKind.SHED, true, 84, 2, List.of("B"), 7);
-    yards.addArea("Rack hall", AreaKind.RACK, false, 84, 21.5, List.of("R", "S"), 7);
+    berths.addArea("Shed 1, cold", AreaKind.SHED, false, 2, 2, List.of("A"), 8);
+    berths.addArea("The slip", AreaKind.ROWS, false, 42, 2, List.of("E"), 8);
+    berths.addArea("The field", AreaKind.ROWS, false, 2, 21.5, List.of("C", "D"), 18);
+    berths.addArea("Skeldra dock", AreaKind.DOCK, false, 2, 55, List.of("W"), 18);
+    berths.addArea("Shed 2, heated", AreaKind.SHED, true, 84, 2, List.of("B"), 7);
+    berths.addArea("Rack hall", AreaKind.RACK, false, 84, 21.5, List.of("R", "S"), 7);
   }
 
   /**

@@ -20,8 +20,8 @@ import elsko.server.work.fold.FoldCaches;
 import elsko.server.work.log.Folded;
 import elsko.server.work.log.LookFirst;
 import elsko.server.yard.AreaKind;
+import elsko.server.yard.Berths;
 import elsko.server.yard.Shelter;
-import elsko.server.yard.Yards;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -44,15 +44,15 @@ import org.springframework.transaction.event.TransactionalEventListener;
 public class FleetFrost implements LookFirst {
   private final Weather weather;
   private final Fleet fleet;
-  private final Yards yards;
+  private final Berths berths;
   private final FoldCache<Standing> standings;
   private volatile @Nullable Run run;
 
-  FleetFrost(Weather weather, Fleet fleet, FoldCaches caches, Yards yards) {
+  FleetFrost(Weather weather, Fleet fleet, FoldCaches caches, Berths berths) {
     this.weather = weather;
     this.fleet = fleet;
-    this.yards = yards;
-    this.standings = caches.of(folded -> standing(folded, yards.shelters()));
+    this.berths = berths;
+    this.standings = caches.of(folded -> standing(folded, berths.shelters()));
   }
 
   /**
@@ -142,7 +142,7 @@ public class FleetFrost implements LookFirst {
     FrostMemory memory = current().memory();
     return memory == null
         ? List.of()
-        : FrostPast.of(state, shelters(state, yards.shelters()), memory).lookFirst();
+        : FrostPast.of(state, shelters(state, berths.shelters()), memory).lookFirst();
   }
 
   private static Dated dated(Run now, Standing standing) {

@@ -1,7 +1,7 @@
 package elsko.server.importing;
 
 import elsko.core.boat.description.BoatDescription;
-import elsko.server.yard.Yards.Place;
+import elsko.server.yard.Berths.Place;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -7,7 +7,7 @@ import elsko.core.boat.description.BoatDescription;
 import elsko.server.csv.CsvFile;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
-import elsko.server.yard.Yards;
+import elsko.server.yard.Berths;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -24,11 +24,11 @@ import org.springframework.stereotype.Component;
 class FleetReader {
   private static final int MOST_ROWS = 20_000;
   private final Fleet fleet;
-  private final Yards yards;
+  private final Berths berths;
 
-  FleetReader(Fleet fleet, Yards yards) {
+  FleetReader(Fleet fleet, Berths berths) {
     this.fleet = fleet;
-    this.yards = yards;
+    this.berths = berths;
   }
 
   /**
@@ -65,7 +65,7 @@ class FleetReader {
     private final Set<String> names = fleet.takenNames();
     private final Map<String, Integer> namesInFile = new HashMap<>();
     private final Map<String, Integer> hullIdsInFile = new HashMap<>();
-    private final Map<String, Yards.Place> places = yards.placesByName();
+    private final Map<String, Berths.Place> places = berths.placesByName();
     private final Set<UUID> takenBerths = fleet.takenBerths();
     private final IntConsumer progress;
 
@@ -112,7 +112,7 @@ class FleetReader {
             Column.NAME,
             "There is a boat called \"%s\" already.".formatted(cells.text(Column.NAME)));
       }
-      Yards.Place place = place(cells, known);
+      Berths.Place place = place(cells, known);
       if (made == null || plan.problems.size() > before) {
         return;
       }
@@ -137,12 +137,12 @@ class FleetReader {
     }
 
     /** Where a new boat lies; one that is in the books already is moved on its own screen. */
-    private Yards.Place place(Cells cells, BoatRow known) {
+    private Berths.Place place(Cells cells, BoatRow known) {
       String berth = cells.text(Column.BERTH);
       if (berth.isEmpty() || known != null) {
         return null;
       }
-      Yards.Place place = places.get(berth.toLowerCase(ROOT));
+      Berths.Place place = places.get(berth.toLowerCase(ROOT));
       if (place == null) {
         cells.problem(Column.BERTH, "There is no berth \"%s\".".formatted(berth));
         return null;

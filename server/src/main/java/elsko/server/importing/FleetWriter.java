@@ -6,7 +6,7 @@ import elsko.core.boat.description.BoatDescription;
 import elsko.core.boat.description.EngineDescription;
 import elsko.server.csv.CsvText;
 import elsko.server.fleet.Fleet;
-import elsko.server.yard.Yards;
+import elsko.server.yard.Berths;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -22,11 +22,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class FleetWriter {
   private final Fleet fleet;
-  private final Yards yards;
+  private final Berths berths;
 
-  FleetWriter(Fleet fleet, Yards yards) {
+  FleetWriter(Fleet fleet, Berths berths) {
     this.fleet = fleet;
-    this.yards = yards;
+    this.berths = berths;
   }
 
   @Transactional(readOnly = true)
@@ -34,9 +34,9 @@ class FleetWriter {
     StringWriter text = new StringWriter();
     try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
       printer.printRecord(Column.all());
-      var berths = yards.namesById();
+      var names = berths.namesById();
       for (Fleet.Berthed boat : fleet.berthed()) {
-        printer.printRecord(row(boat.description(), berths.getOrDefault(boat.berth(), "")));
+        printer.printRecord(row(boat.description(), names.getOrDefault(boat.berth(), "")));
       }
     } catch (IOException broken) {
       throw new UncheckedIOException(broken);

@@ -8,6 +8,7 @@ import elsko.core.procedure.MayLaunch;
 import elsko.server.fleet.Fleet;
 import elsko.server.launch.LaunchView.LaunchLine;
 import elsko.server.plan.Crew;
+import elsko.server.plan.Promises;
 import elsko.server.plan.Walks;
 import elsko.server.work.fold.FoldCache;
 import elsko.server.work.fold.FoldCaches;
@@ -31,16 +32,25 @@ public class Launches {
   private final Fleet fleet;
   private final Yards yards;
   private final Walks walks;
+  private final Promises promises;
   private final Crew crew;
   private final Log log;
   private final Clock clock;
   private final FoldCache<Standing> standings;
 
   Launches(
-      Fleet fleet, Yards yards, Walks walks, Crew crew, Log log, FoldCaches caches, Clock clock) {
+      Fleet fleet,
+      Yards yards,
+      Walks walks,
+      Promises promises,
+      Crew crew,
+      Log log,
+      FoldCaches caches,
+      Clock clock) {
     this.fleet = fleet;
     this.yards = yards;
     this.walks = walks;
+    this.promises = promises;
     this.crew = crew;
     this.log = log;
     this.clock = clock;
@@ -60,7 +70,7 @@ public class Launches {
 
   /** The boats ashore that were promised to be afloat, or whose commissioning has begun. */
   public LaunchView all() {
-    Map<UUID, LocalDate> promised = walks.launchDates();
+    Map<UUID, LocalDate> promised = promises.launchDates();
     Map<UUID, LaunchLine> lines = new HashMap<>();
     List<LiftDays.Waiting> waiting = new ArrayList<>();
     for (Standing standing : standings.of(fleet.ids())) {
@@ -89,7 +99,7 @@ public class Launches {
       }
     }
     Folded folded = log.folded(boat);
-    return line(Standing.of(folded), folded.state(), walks.launchDates().get(boat));
+    return line(Standing.of(folded), folded.state(), promises.launchDates().get(boat));
   }
 
   private static boolean waits(Standing standing, Map<UUID, LocalDate> promised) {

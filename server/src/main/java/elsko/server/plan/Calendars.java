@@ -31,13 +31,16 @@ class Calendars {
 
   private final Crew crew;
   private final Walks walks;
+  private final PlanDocuments documents;
   private final AttemptThrottle throttle;
   private final Clock clock;
 
-  Calendars(Crew crew, Walks walks, AttemptThrottle throttle, Clock clock) {
+  Calendars(
+      Crew crew, Walks walks, PlanDocuments documents, AttemptThrottle throttle, Clock clock) {
     this.throttle = throttle;
     this.crew = crew;
     this.walks = walks;
+    this.documents = documents;
     this.clock = clock;
   }
 
@@ -65,8 +68,8 @@ class Calendars {
   }
 
   private String calendar(String name) {
-    PlanDocument told = walks.published();
-    PlanRow row = walks.row(PlanRow.Standing.PUBLISHED);
+    PlanDocument told = documents.published();
+    PlanRow row = documents.row(PlanRow.Standing.PUBLISHED);
     StringBuilder out = new StringBuilder();
     line(out, "BEGIN:VCALENDAR");
     line(out, "VERSION:2.0");

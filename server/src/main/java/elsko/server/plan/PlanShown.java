@@ -32,13 +32,15 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Service
 class PlanShown {
   private final Walks walks;
+  private final PlanDocuments documents;
   private final DayLoads loads;
   private final Clock clock;
   private final Kept<LocalDateTime, Board> board = new Kept<>();
   private final Kept<LocalDateTime, Told> told = new Kept<>();
 
-  PlanShown(Walks walks, DayLoads loads, Clock clock) {
+  PlanShown(Walks walks, PlanDocuments documents, DayLoads loads, Clock clock) {
     this.walks = walks;
+    this.documents = documents;
     this.loads = loads;
     this.clock = clock;
   }
@@ -69,8 +71,8 @@ class PlanShown {
     return board.of(
         hour(),
         hour -> {
-          PlanDocument draft = walks.draft();
-          PlanDocument shown = draft == null ? walks.published() : draft;
+          PlanDocument draft = documents.draft();
+          PlanDocument shown = draft == null ? documents.published() : draft;
           return new Board(
               shown == null ? null : view(shown, draft != null),
               walks.changes(),
@@ -86,7 +88,7 @@ class PlanShown {
     return told.of(
             hour(),
             hour -> {
-              PlanDocument published = walks.published();
+              PlanDocument published = documents.published();
               return new Told(published == null ? null : view(published, false));
             })
         .plan();
@@ -98,7 +100,7 @@ class PlanShown {
   }
 
   private PlanView view(PlanDocument document, boolean draft) {
-    PlanRow row = walks.row(draft ? PlanRow.Standing.DRAFT : PlanRow.Standing.PUBLISHED);
+    PlanRow row = documents.row(draft ? PlanRow.Standing.DRAFT : PlanRow.Standing.PUBLISHED);
     Map<UUID, Work> works = new HashMap<>();
     walks.works().forEach(work -> works.put(work.boat(), work));
     Map<UUID, Outlook> outlooks = walks.outlooks();

@@ -19,6 +19,7 @@ import elsko.server.work.fold.FoldCache;
 import elsko.server.work.fold.FoldCaches;
 import elsko.server.work.log.Folded;
 import elsko.server.work.view.RedTagView;
+import elsko.server.yard.Berths;
 import elsko.server.yard.YardPlan;
 import elsko.server.yard.Yards;
 import java.time.Clock;
@@ -48,6 +49,7 @@ class Visits {
 
   private final Fleet fleet;
   private final Yards yards;
+  private final Berths berths;
   private final FleetFrost frost;
   private final BoatDatesRepository dates;
   private final Clock clock;
@@ -57,12 +59,14 @@ class Visits {
   Visits(
       Fleet fleet,
       Yards yards,
+      Berths berths,
       FleetFrost frost,
       BoatDatesRepository dates,
       FoldCaches caches,
       Clock clock) {
     this.fleet = fleet;
     this.yards = yards;
+    this.berths = berths;
     this.frost = frost;
     this.dates = dates;
     this.clock = clock;
@@ -287,14 +291,14 @@ class Visits {
   }
 
   private int[][] walking(List<Work> boats) {
-    YardPlan plan = yards.plan();
-    Map<UUID, YardPlan.BerthView> berths = new HashMap<>();
-    plan.berths().forEach(berth -> berths.put(berth.id(), berth));
+    YardPlan plan = berths.plan();
+    Map<UUID, YardPlan.BerthView> byId = new HashMap<>();
+    plan.berths().forEach(berth -> byId.put(berth.id(), berth));
     int n = boats.size() + 1;
     double[] x = new double[n];
     double[] y = new double[n];
     for (int i = 1; i < n; i++) {
-      YardPlan.BerthView berth = berths.get(boats.get(i - 1).berth());
+      YardPlan.BerthView berth = byId.get(boats.get(i - 1).berth());
       x[i] = berth == null ? 0 : berth.xM();
       y[i] = berth == null ? 0 : berth.yM();
     }

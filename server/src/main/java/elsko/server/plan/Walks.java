@@ -5,19 +5,14 @@ import elsko.core.frost.Outlook;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.explain.Move;
 import elsko.core.plan.explain.PlanChanges;
-import elsko.core.plan.explain.PlanCheck;
 import elsko.core.plan.explain.Unmet;
 import elsko.core.plan.explain.Why;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Effort;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
-import elsko.core.plan.model.Visit;
-import elsko.core.plan.model.VisitTask;
-import elsko.core.plan.model.Worker;
 import elsko.core.plan.search.Planning;
 import elsko.server.live.Changed;
-import elsko.server.live.Kept;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
 import elsko.server.problems.NotFound;
@@ -26,20 +21,16 @@ import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Drafts and the published plan. */
 @Service
@@ -47,35 +38,31 @@ public class Walks {
   /** Days a plan looks ahead. */
   static final int DAYS = 30;
 
-  private static final int ROUNDED_TO_MINUTES = 5;
-
   private final PlanRepository plans;
-  private final Crew crew;
   private final Visits visits;
-  private final JsonMapper json;
+  private final SeasonNow season;
+  private final PlanDocuments documents;
   private final ApplicationEventPublisher events;
   private final Clock clock;
-  private final Map<PlanRow.Standing, Kept<UUID, PlanDocument>> documents =
-      new ConcurrentHashMap<>();
 
   Walks(
       PlanRepository plans,
-      Crew crew,
       Visits visits,
-      JsonMapper json,
+      SeasonNow season,
+      PlanDocuments documents,
       ApplicationEventPublisher events,
       Clock clock) {
     this.plans = plans;
-    this.crew = crew;
     this.visits = visits;
-    this.json = json;
+    this.season = season;
+    this.documents = documents;
     this.events = events;
     this.clock = clock;
   }
 
   /** What people were told for a day, in the order of the clock. */
   public List<DayStop> told(LocalDate day) {
-    PlanDocument published = published();
+    PlanDocument published = documents.published();
     if (published == null) {
       return List.of();
     }
@@ -103,101 +90,7 @@ public class Walks {
   }
 
   private Planning planning(List<Stop> alsoPinned) {
-    LocalDate today = today();
-    Visits.Laid laid = visits.lay(today, DAYS);
-    Season season = season(laid.visits(), laid.walkMinutes());
-    PlanDocument published = published();
-    List<Assignment> told = published == null ? List.of() : open(published.stops(), season);
-    List<Stop> held = new ArrayList<>(alsoPinned);
-    if (published != null) {
-      published.stops().stream().filter(Stop::pinned).forEach(held::add);
-    }
-    List<Assignment> pinned = new ArrayList<>(open(held, season));
-    pinned.addAll(begun(season, pinned));
-    return new Planning(
-        season, told, pinned, 0, told.isEmpty() ? 0 : Planning.TOLD_WEIGHT, today.toEpochDay());
-  }
-
-  private Season season(List<Visit> left, int[][] walkMinutes) {
-    LocalDate today = today();
-    int minute = now().getHour() * 60 + now().getMinute();
-    int from = (minute + ROUNDED_TO_MINUTES - 1) / ROUNDED_TO_MINUTES * ROUNDED_TO_MINUTES;
-    List<WorkerRow> rows = crew.all();
-    if (rows.isEmpty()) {
-      throw Refused.state("workers", "Nobody is there to plan for: add people under Settings.");
-    }
-    MeansRow means = crew.means();
-    int[] lifts = new int[DAYS];
-    Arrays.fill(lifts, means.liftSlots());
-    return new Season(
-        today,
-        DAYS,
-        rows.stream().map(row -> row.worker(today, from, DAYS)).toList(),
-        new Worker.Hours(means.pauseFrom(), means.pauseTo()),
-        left,
-        crew.equipment(),
-        lifts,
-        walkMinutes);
-  }
-
-  /** Stops that are still to be done, on a day that can still be worked. */
-  private static List<Assignment> open(List<Stop> stops, Season season) {
-    Map<UUID, Visit> byBoat = new HashMap<>();
-    season.visits().forEach(visit -> byBoat.put(visit.boat(), visit));
-    Set<String> names = new HashSet<>();
-    season.workers().forEach(worker -> names.add(worker.name()));
-    List<Assignment> open = new ArrayList<>();
-    for (Stop stop : stops) {
-      Visit visit = byBoat.get(stop.boat());
-      int day = (int) ChronoUnit.DAYS.between(season.first(), stop.date());
-      boolean left =
-          visit != null && visit.tasks().stream().anyMatch(t -> t.key().equals(stop.task()));
-      if (left && day >= 0 && day < season.days() && names.containsAll(stop.workers())) {
-        open.add(
-            new Assignment(
-                stop.boat(), stop.task(), stop.workers(), day, stop.start(), stop.end()));
-      }
-    }
-    return open;
-  }
-
-  /** Whoever has begun on a boat goes on with it, today if they can. */
-  private List<Assignment> begun(Season season, List<Assignment> pinned) {
-    Set<UUID> already = new HashSet<>();
-    pinned.forEach(each -> already.add(each.boat()));
-    Map<UUID, Visit> byBoat = new HashMap<>();
-    season.visits().forEach(visit -> byBoat.put(visit.boat(), visit));
-    Set<String> busy = new HashSet<>();
-    List<Assignment> begun = new ArrayList<>();
-    for (Work work : visits.all()) {
-      Visit visit = byBoat.get(work.boat());
-      if (visit == null || !work.begun() || already.contains(work.boat())) {
-        continue;
-      }
-      VisitTask next = visit.tasks().get(0);
-      season.workers().stream()
-          .filter(worker -> worker.name().equalsIgnoreCase(work.heldBy()))
-          .filter(worker -> worker.skills().contains(next.skill()) && next.people() == 1)
-          .filter(worker -> canStillDo(worker, next))
-          .filter(worker -> busy.add(worker.name()))
-          .findFirst()
-          .ifPresent(
-              worker ->
-                  begun.add(
-                      new Assignment(
-                          work.boat(),
-                          next.key(),
-                          List.of(worker.name()),
-                          0,
-                          worker.hours().get(0).from(),
-                          worker.hours().get(0).from() + next.minutes())));
-    }
-    return begun;
-  }
-
-  private static boolean canStillDo(Worker worker, VisitTask task) {
-    Worker.Hours today = worker.hours().get(0);
-    return today != null && today.from() + task.minutes() + 60 <= today.to();
+    return season.planning(documents.published(), alsoPinned);
   }
 
   /** Plans and tells everybody, where nobody sits by to look at it first. */
@@ -208,167 +101,13 @@ public class Walks {
     publish(by);
   }
 
-  /** From when on a boat may be worked on, and until when it was promised. */
-  @Transactional
-  public void setDates(
-      UUID boat,
-      @Nullable LocalDate releaseOn,
-      @Nullable LocalDate promisedOn,
-      @Nullable LocalDate launchOn) {
-    if (releaseOn != null && promisedOn != null && promisedOn.isBefore(releaseOn)) {
-      throw Refused.value("promisedOn", "It is promised before it may be worked on.");
-    }
-    visits.setDates(boat, releaseOn, promisedOn, launchOn);
-    events.publishEvent(Changed.plan());
-  }
-
-  /**
-   * The same, as somebody changes it: kinds they did not touch stay as they are by now, and one
-   * they did touch must not have been changed meanwhile.
-   */
-  @Transactional
-  public DatesView change(UUID boat, @Nullable DatesView was, @Nullable DatesView now) {
-    if (was == null || now == null) {
-      throw Refused.value("now", "Say the dates as they were, and as they shall be.");
-    }
-    visits.lock(boat);
-    DatesView is = dates(boat);
-    setDates(
-        boat,
-        merged("releaseOn", was.releaseOn(), now.releaseOn(), is.releaseOn()),
-        merged("promisedOn", was.promisedOn(), now.promisedOn(), is.promisedOn()),
-        merged("launchOn", was.launchOn(), now.launchOn(), is.launchOn()));
-    return dates(boat);
-  }
-
-  private static @Nullable LocalDate merged(
-      String kind, @Nullable LocalDate was, @Nullable LocalDate now, @Nullable LocalDate is) {
-    if (Objects.equals(was, now) || Objects.equals(now, is)) {
-      return is;
-    }
-    if (!Objects.equals(was, is)) {
-      throw Refused.state(
-          kind,
-          "Somebody else has set this %s meanwhile. Look at it again, then save."
-              .formatted(is == null ? "to no day" : "to " + is));
-    }
-    return now;
-  }
-
-  /** When each boat was promised to be afloat. */
-  @Transactional(readOnly = true)
-  public Map<UUID, LocalDate> launchDates() {
-    Map<UUID, LocalDate> found = new HashMap<>();
-    visits
-        .dates()
-        .forEach(
-            (boat, dates) -> {
-              if (dates.launchOn() != null) {
-                found.put(boat, dates.launchOn());
-              }
-            });
-    return found;
-  }
-
-  @Transactional(readOnly = true)
-  public DatesView dates(UUID boat) {
-    BoatDates known = visits.dates(boat);
-    return known == null
-        ? new DatesView(null, null, null)
-        : new DatesView(known.releaseOn(), known.promisedOn(), known.launchOn());
-  }
-
   /** Keeps a plan as the draft, in place of the one before. */
   @Transactional
   public void keepDraft(Planning planning, Plan plan) {
     plans.deleteByStanding(PlanRow.Standing.DRAFT);
     plans.flush();
-    plans.save(new PlanRow(clock.instant(), json.writeValueAsString(document(planning, plan))));
+    plans.save(new PlanRow(clock.instant(), documents.written(documents.of(planning, plan))));
     events.publishEvent(Changed.plan());
-  }
-
-  private PlanDocument document(Planning planning, Plan plan) {
-    Season season = planning.season();
-    Map<UUID, Map<String, VisitTask>> tasks = new HashMap<>();
-    season
-        .visits()
-        .forEach(
-            visit ->
-                visit
-                    .tasks()
-                    .forEach(
-                        task ->
-                            tasks
-                                .computeIfAbsent(visit.boat(), b -> new HashMap<>())
-                                .put(task.key(), task)));
-    Set<String> pinned = new HashSet<>();
-    planning.pinned().forEach(each -> pinned.add(each.boat() + each.task()));
-    List<Stop> stops =
-        plan.assignments().stream()
-            .map(
-                each ->
-                    new Stop(
-                        each.boat(),
-                        each.task(),
-                        tasks.get(each.boat()).get(each.task()).title(),
-                        each.workers(),
-                        season.first().plusDays(each.day()),
-                        each.start(),
-                        each.end(),
-                        tasks.get(each.boat()).get(each.task()).soak(),
-                        pinned.contains(each.boat() + each.task())))
-            .toList();
-    Map<UUID, @Nullable LocalDate> deadlines = new HashMap<>();
-    visits
-        .outlooks()
-        .forEach(
-            (boat, outlook) -> {
-              if (outlook.deadline() != null) {
-                deadlines.put(boat, outlook.deadline());
-              }
-            });
-    return new PlanDocument(season.first(), stops, plan.undone(), checked(season, plan), deadlines);
-  }
-
-  /** Counted a second way, by nothing the search uses: what breaks a rule must never be told. */
-  private static Plan.Figures checked(Season season, Plan plan) {
-    Plan.Figures said = plan.figures();
-    int broken = PlanCheck.problems(season, plan).size();
-    return new Plan.Figures(
-        Math.max(said.brokenRules(), broken),
-        said.frostLoss(),
-        said.lateDays(),
-        said.walkingMinutes(),
-        said.toldOtherwise());
-  }
-
-  @Transactional(readOnly = true)
-  @Nullable PlanDocument published() {
-    return document(PlanRow.Standing.PUBLISHED);
-  }
-
-  @Transactional(readOnly = true)
-  @Nullable PlanDocument draft() {
-    return document(PlanRow.Standing.DRAFT);
-  }
-
-  /** A plan is never written anew: each is read out of its row once. */
-  private @Nullable PlanDocument document(PlanRow.Standing standing) {
-    UUID newest = plans.newest(standing).orElse(null);
-    return newest == null
-        ? null
-        : documents
-            .computeIfAbsent(standing, first -> new Kept<>())
-            .of(newest, id -> read(plans.findById(id).orElseThrow()));
-  }
-
-  private PlanDocument read(PlanRow row) {
-    return json.readValue(row.document(), PlanDocument.class);
-  }
-
-  @Transactional(readOnly = true)
-  @Nullable PlanRow row(PlanRow.Standing standing) {
-    return plans.findFirstByStandingOrderByMadeAtDesc(standing).orElse(null);
   }
 
   /**
@@ -381,7 +120,7 @@ public class Walks {
         plans
             .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.DRAFT)
             .orElseThrow(() -> Refused.state("draft", "There is no draft to publish."));
-    PlanDocument document = read(draft);
+    PlanDocument document = documents.read(draft);
     if (document.figures().brokenRules() > 0) {
       throw Refused.state("draft", "This draft breaks a rule; plan again before it is published.");
     }
@@ -407,9 +146,9 @@ public class Walks {
     if (in.boat() == null || in.task() == null || in.worker() == null || in.date() == null) {
       throw Refused.value("stop", "Say which stop goes where.");
     }
-    PlanDocument from = draft();
+    PlanDocument from = documents.draft();
     if (from == null) {
-      from = published();
+      from = documents.published();
     }
     if (from == null) {
       throw Refused.state("draft", "There is no plan yet.");
@@ -449,14 +188,14 @@ public class Walks {
 
   /** A kept plan as the planner reads it today: what is done or past has left it. */
   private static Plan plan(PlanDocument document, Planning planning) {
-    List<Assignment> open = open(document.stops(), planning.season());
+    List<Assignment> open = SeasonNow.open(document.stops(), planning.season());
     return new Plan(open, document.undone(), document.figures());
   }
 
   /** Why a stop is where it is. */
   @Transactional(readOnly = true)
   public Why why(UUID boat, String task) {
-    PlanDocument from = draft() == null ? published() : draft();
+    PlanDocument from = documents.draft() == null ? documents.published() : documents.draft();
     if (from == null) {
       throw new NotFound("plan", "There is no plan yet.");
     }
@@ -467,8 +206,8 @@ public class Walks {
   /** What is different between what people were told and the draft. */
   @Transactional(readOnly = true)
   public List<PlanChanges.Change> changes() {
-    PlanDocument told = published();
-    PlanDocument draft = draft();
+    PlanDocument told = documents.published();
+    PlanDocument draft = documents.draft();
     if (told == null || draft == null) {
       return List.of();
     }
@@ -509,9 +248,9 @@ public class Walks {
     if (document == null || document.undone().isEmpty()) {
       return new UnmetView(List.of(), List.of());
     }
-    Season season = season(visits.visits(today(), DAYS), new int[0][0]);
+    Season now = season.of(visits.visits(today(), DAYS), new int[0][0]);
     Plan plan = new Plan(List.of(), document.undone(), document.figures());
-    return new UnmetView(Unmet.words(season, plan), Unmet.boats(season, plan));
+    return new UnmetView(Unmet.words(now, plan), Unmet.boats(now, plan));
   }
 
   Map<UUID, Outlook> outlooks() {
@@ -521,12 +260,6 @@ public class Walks {
   List<Work> works() {
     return visits.all();
   }
-
-  /** From when on a boat may be worked on, and until when it was promised. */
-  public record DatesView(
-      @Nullable LocalDate releaseOn,
-      @Nullable LocalDate promisedOn,
-      @Nullable LocalDate launchOn) {}
 
   /** A stop somebody takes up. */
   public record MoveIn(
@@ -581,7 +314,7 @@ public class Walks {
   /** Every boat with something left to do; by the draft where there is one. */
   @Transactional(readOnly = true)
   public List<PlannedBoat> planned() {
-    PlanDocument plan = draft() == null ? published() : draft();
+    PlanDocument plan = documents.draft() == null ? documents.published() : documents.draft();
     List<Stop> stops = plan == null ? List.of() : plan.stops();
     List<PlannedBoat> found = new ArrayList<>();
     for (Visits.Work work : works()) {

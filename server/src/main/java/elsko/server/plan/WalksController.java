@@ -30,12 +30,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/walks")
 class WalksController {
   private final Walks walks;
+  private final Promises promises;
   private final PlanJob job;
   private final Crew crew;
   private final PlanShown shown;
 
-  WalksController(Walks walks, PlanJob job, Crew crew, PlanShown shown) {
+  WalksController(Walks walks, Promises promises, PlanJob job, Crew crew, PlanShown shown) {
     this.walks = walks;
+    this.promises = promises;
     this.job = job;
     this.crew = crew;
     this.shown = shown;
@@ -206,13 +208,13 @@ class WalksController {
    * not touched stays as it is, whatever became of it meanwhile.
    */
   @PutMapping("/boats/{id}/dates")
-  Walks.DatesView dates(@PathVariable UUID id, @RequestBody DatesIn in) {
-    return walks.change(id, in.was(), in.now());
+  Promises.DatesView dates(@PathVariable UUID id, @RequestBody DatesIn in) {
+    return promises.change(id, in.was(), in.now());
   }
 
   @GetMapping("/boats/{id}/dates")
-  Walks.DatesView dates(@PathVariable UUID id) {
-    return walks.dates(id);
+  Promises.DatesView dates(@PathVariable UUID id) {
+    return promises.dates(id);
   }
 
   record SearchIn(@Nullable Double seconds) {}
@@ -223,7 +225,7 @@ class WalksController {
    * @param was the dates as they were when somebody began to change them
    * @param now as they shall be
    */
-  record DatesIn(Walks.@Nullable DatesView was, Walks.@Nullable DatesView now) {}
+  record DatesIn(Promises.@Nullable DatesView was, Promises.@Nullable DatesView now) {}
 
   /** What a simple rule comes to. */
   record Measured(Yardstick.Rule rule, Plan.Figures figures, int undone) {}

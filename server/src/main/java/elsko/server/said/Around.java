@@ -6,7 +6,7 @@ import elsko.core.ledger.fact.Lot;
 import elsko.server.bench.Shelf;
 import elsko.server.people.People;
 import elsko.server.photos.Photos;
-import elsko.server.yard.Yards;
+import elsko.server.yard.Berths;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,14 +14,14 @@ import org.jspecify.annotations.Nullable;
 /** What an entry only names, as it stands in the yard at one moment. */
 public final class Around {
   private final Shelf shelf;
-  private final Yards yards;
+  private final Berths berths;
   private final People people;
   private final Photos photos;
   private final Instant at;
 
-  Around(Shelf shelf, Yards yards, People people, Photos photos, Instant at) {
+  Around(Shelf shelf, Berths berths, People people, Photos photos, Instant at) {
     this.shelf = shelf;
-    this.yards = yards;
+    this.berths = berths;
     this.people = people;
     this.photos = photos;
     this.at = at;
@@ -40,8 +40,8 @@ public final class Around {
     return shelf.instrument(id, at, lot);
   }
 
-  Yards.Place berth(@Nullable UUID id) {
-    return yards.place(Said.need("berth", id, "Choose a berth."));
+  Berths.Place berth(@Nullable UUID id) {
+    return berths.place(Said.need("berth", id, "Choose a berth."));
   }
 
   @Nullable UUID photo(@Nullable UUID id) {

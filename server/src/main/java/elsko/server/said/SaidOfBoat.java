@@ -3,7 +3,7 @@ package elsko.server.said;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.fact.Fact;
-import elsko.server.yard.Yards;
+import elsko.server.yard.Berths;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -41,7 +41,7 @@ public sealed interface SaidOfBoat extends Said {
   record BerthMoved(@Nullable UUID berth) implements SaidOfBoat {
     @Override
     public Fact fact(Around around) {
-      Yards.Place place = around.berth(berth);
+      Berths.Place place = around.berth(berth);
       return new Fact.BerthMoved(place.id(), place.name(), place.afloat());
     }
   }

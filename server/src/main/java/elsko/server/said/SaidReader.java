@@ -6,7 +6,7 @@ import elsko.server.bench.Shelf;
 import elsko.server.names.Names;
 import elsko.server.people.People;
 import elsko.server.photos.Photos;
-import elsko.server.yard.Yards;
+import elsko.server.yard.Berths;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 
@@ -14,13 +14,13 @@ import org.springframework.stereotype.Component;
 @Component
 public class SaidReader {
   private final Shelf shelf;
-  private final Yards yards;
+  private final Berths berths;
   private final People people;
   private final Photos photos;
 
-  SaidReader(Shelf shelf, Yards yards, People people, Photos photos) {
+  SaidReader(Shelf shelf, Berths berths, People people, Photos photos) {
     this.shelf = shelf;
-    this.yards = yards;
+    this.berths = berths;
     this.people = people;
     this.photos = photos;
   }
@@ -31,7 +31,7 @@ public class SaidReader {
    */
   public Fact fact(NewEntry sent, Instant at) {
     if (sent.said() != null) {
-      return sent.said().fact(new Around(shelf, yards, people, photos, at));
+      return sent.said().fact(new Around(shelf, berths, people, photos, at));
     }
     if (sent.kind() == null) {
       throw Refused.value(Said.KIND, "Say what kind of entry it is.");

@@ -11,7 +11,8 @@ import elsko.core.stores.Use;
 import elsko.core.stores.Wanted;
 import elsko.core.stores.Wants;
 import elsko.server.bench.Shelf;
-import elsko.server.bench.Shelf.LotView;
+import elsko.server.bench.ShelfView;
+import elsko.server.bench.ShelfView.LotView;
 import elsko.server.live.Changed;
 import elsko.server.plan.Walks;
 import elsko.server.plan.Walks.PlannedBoat;
@@ -218,7 +219,7 @@ public class Stores {
   /** The fluid that was filled last, else the first there is; null on an empty shelf. */
   private @Nullable String plannedWith() {
     String last = search.lastLot();
-    Shelf.ShelfView view = shelf.view();
+    ShelfView view = shelf.view();
     return view.lots().stream()
         .filter(lot -> lot.number().equals(last))
         .map(LotView::productName)
@@ -227,7 +228,7 @@ public class Stores {
             () ->
                 view.products().stream()
                     .filter(product -> product.base() == Base.PG)
-                    .map(Shelf.ProductView::name)
+                    .map(ShelfView.ProductView::name)
                     .findFirst()
                     .orElse(null));
   }
@@ -287,8 +288,8 @@ public class Stores {
 
   private List<Item> items() {
     List<Item> items = new ArrayList<>();
-    Shelf.ShelfView view = shelf.view();
-    for (Shelf.ProductView product : view.products()) {
+    ShelfView view = shelf.view();
+    for (ShelfView.ProductView product : view.products()) {
       items.add(
           new Item(
               Item.ofProduct(product.name()),

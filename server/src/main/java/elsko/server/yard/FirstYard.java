@@ -8,10 +8,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class FirstYard {
   private final Yards yards;
+  private final Berths berths;
   private final boolean demo;
 
-  FirstYard(Yards yards, @Value("${elsko.demo}") boolean demo) {
+  FirstYard(Yards yards, Berths berths, @Value("${elsko.demo}") boolean demo) {
     this.yards = yards;
+    this.berths = berths;
     this.demo = demo;
   }
 
@@ -19,7 +21,7 @@ public class FirstYard {
   public void prepare() {
     if (yards.none() && !demo) {
       yards.found("The yard");
-      yards.addArea("Line A", AreaKind.ROWS, false, 2, 2, List.of("A"), 12);
+      berths.addArea("Line A", AreaKind.ROWS, false, 2, 2, List.of("A"), 12);
     }
   }
 }

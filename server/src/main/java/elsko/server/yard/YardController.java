@@ -1,7 +1,7 @@
 package elsko.server.yard;
 
 import elsko.server.problems.StaleEdit;
-import elsko.server.yard.Yards.NewLine;
+import elsko.server.yard.Berths.NewLine;
 import elsko.server.yard.Yards.YardChange;
 import elsko.server.yard.Yards.YardView;
 import org.springframework.http.HttpStatus;
@@ -20,9 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/yard")
 class YardController {
   private final Yards yards;
+  private final Berths berths;
 
-  YardController(Yards yards) {
+  YardController(Yards yards, Berths berths) {
     this.yards = yards;
+    this.berths = berths;
   }
 
   @GetMapping
@@ -40,13 +42,13 @@ class YardController {
 
   @GetMapping("/plan")
   YardPlan plan() {
-    return yards.plan();
+    return berths.plan();
   }
 
   @PostMapping("/lines")
   @ResponseStatus(HttpStatus.CREATED)
   YardPlan addLine(@RequestBody NewLine line) {
-    return yards.addLine(line);
+    return berths.addLine(line);
   }
 
   private static ResponseEntity<YardView> tagged(YardView view) {

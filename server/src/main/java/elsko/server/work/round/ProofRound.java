@@ -10,8 +10,8 @@ import elsko.server.fleet.Fleet;
 import elsko.server.work.log.Folded;
 import elsko.server.work.log.Log;
 import elsko.server.work.view.BoatView.PointView;
+import elsko.server.yard.Berths;
 import elsko.server.yard.WalkingOrder;
-import elsko.server.yard.Yards;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -31,18 +31,18 @@ class ProofRound {
 
   private final Fleet fleet;
   private final Log log;
-  private final Yards yards;
+  private final Berths berths;
 
-  ProofRound(Fleet fleet, Log log, Yards yards) {
+  ProofRound(Fleet fleet, Log log, Berths berths) {
     this.fleet = fleet;
     this.log = log;
-    this.yards = yards;
+    this.berths = berths;
   }
 
   /** The stops, each a circuit. */
   @Transactional(readOnly = true)
   List<Stop> stops() {
-    WalkingOrder order = yards.walkingOrder();
+    WalkingOrder order = berths.walkingOrder();
     List<UUID> boats =
         fleet.lines().stream()
             .filter(line -> MAY_HAVE_A_FILLED_CIRCUIT.contains(line.protection()))

@@ -30,7 +30,7 @@ import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.LateWords;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.Seen;
-import elsko.server.bench.VerdictView;
+import elsko.server.bench.calculator.VerdictView;
 import elsko.server.work.log.Folded;
 import java.time.Instant;
 import java.util.List;

@@ -1,6 +1,6 @@
-package elsko.server.bench;
+package elsko.server.bench.calculator;
 
-import static elsko.server.bench.VerdictRequest.number;
+import static elsko.server.bench.calculator.VerdictRequest.number;
 
 import elsko.core.Refused;
 import elsko.core.boat.path.Method;

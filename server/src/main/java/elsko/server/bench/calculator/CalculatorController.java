@@ -1,4 +1,4 @@
-package elsko.server.bench;
+package elsko.server.bench.calculator;
 
 import elsko.core.Refused;
 import elsko.core.fill.Prediction;

@@ -1,0 +1,2 @@
+/** Calculators that store nothing, so that others can use and check them. */
+package elsko.server.bench.calculator;

@@ -1,0 +1,125 @@
+package elsko.server.plan;
+
+import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.model.Season;
+import elsko.core.plan.model.VisitTask;
+import elsko.core.plan.search.Planning;
+import elsko.server.live.Kept;
+import elsko.server.plan.PlanDocument.Stop;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Plans as they are kept, with calendar dates: each is read out of its row once. */
+@Component
+class PlanDocuments {
+  private final PlanRepository plans;
+  private final Visits visits;
+  private final JsonMapper json;
+  private final Map<PlanRow.Standing, Kept<UUID, PlanDocument>> documents =
+      new ConcurrentHashMap<>();
+
+  PlanDocuments(PlanRepository plans, Visits visits, JsonMapper json) {
+    this.plans = plans;
+    this.visits = visits;
+    this.json = json;
+  }
+
+  String written(PlanDocument document) {
+    return json.writeValueAsString(document);
+  }
+
+  PlanDocument of(Planning planning, Plan plan) {
+    Season season = planning.season();
+    Map<UUID, Map<String, VisitTask>> tasks = new HashMap<>();
+    season
+        .visits()
+        .forEach(
+            visit ->
+                visit
+                    .tasks()
+                    .forEach(
+                        task ->
+                            tasks
+                                .computeIfAbsent(visit.boat(), b -> new HashMap<>())
+                                .put(task.key(), task)));
+    Set<String> pinned = new HashSet<>();
+    planning.pinned().forEach(each -> pinned.add(each.boat() + each.task()));
+    List<Stop> stops =
+        plan.assignments().stream()
+            .map(
+                each ->
+                    new Stop(
+                        each.boat(),
+                        each.task(),
+                        tasks.get(each.boat()).get(each.task()).title(),
+                        each.workers(),
+                        season.first().plusDays(each.day()),
+                        each.start(),
+                        each.end(),
+                        tasks.get(each.boat()).get(each.task()).soak(),
+                        pinned.contains(each.boat() + each.task())))
+            .toList();
+    Map<UUID, @Nullable LocalDate> deadlines = new HashMap<>();
+    visits
+        .outlooks()
+        .forEach(
+            (boat, outlook) -> {
+              if (outlook.deadline() != null) {
+                deadlines.put(boat, outlook.deadline());
+              }
+            });
+    return new PlanDocument(season.first(), stops, plan.undone(), checked(season, plan), deadlines);
+  }
+
+  /** Counted a second way, by nothing the search uses: what breaks a rule must never be told. */
+  private static Plan.Figures checked(Season season, Plan plan) {
+    Plan.Figures said = plan.figures();
+    int broken = PlanCheck.problems(season, plan).size();
+    return new Plan.Figures(
+        Math.max(said.brokenRules(), broken),
+        said.frostLoss(),
+        said.lateDays(),
+        said.walkingMinutes(),
+        said.toldOtherwise());
+  }
+
+  @Transactional(readOnly = true)
+  @Nullable PlanDocument published() {
+    return newest(PlanRow.Standing.PUBLISHED);
+  }
+
+  @Transactional(readOnly = true)
+  @Nullable PlanDocument draft() {
+    return newest(PlanRow.Standing.DRAFT);
+  }
+
+  /** A plan is never written anew: each is read out of its row once. */
+  private @Nullable PlanDocument newest(PlanRow.Standing standing) {
+    UUID newest = plans.newest(standing).orElse(null);
+    return newest == null
+        ? null
+        : documents
+            .computeIfAbsent(standing, first -> new Kept<>())
+            .of(newest, id -> read(plans.findById(id).orElseThrow()));
+  }
+
+  PlanDocument read(PlanRow row) {
+    return json.readValue(row.document(), PlanDocument.class);
+  }
+
+  @Transactional(readOnly = true)
+  @Nullable PlanRow row(PlanRow.Standing standing) {
+    return plans.findFirstByStandingOrderByMadeAtDesc(standing).orElse(null);
+  }
+}
