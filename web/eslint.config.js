@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import a11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -11,6 +12,16 @@ export default tseslint.config(
     extends: [...tseslint.configs.recommendedTypeChecked],
     languageOptions: {
       parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+  },
+  { files: ['src/**/*.tsx'], ...a11y.flatConfigs.recommended },
+  {
+    files: ['src/**/*.tsx'],
+    rules: {
+      // Only in what somebody has just opened: there they go on typing.
+      'jsx-a11y/no-autofocus': 'off',
+      // What scrolls has to be reached by keyboard.
+      'jsx-a11y/no-noninteractive-tabindex': 'off',
     },
   },
   {

@@ -20,7 +20,7 @@ const ownWorker = [
   'src/describe/describe-page.test.tsx',
   'src/card/cranking.test.tsx',
   'src/boat/circuits.test.tsx',
-  'src/bench/fill.test.tsx',
+  'src/fill/fill.test.tsx',
 ];
 
 export default defineConfig({

@@ -1,14 +1,17 @@
-import { Suspense, lazy } from 'react';
+import { type ReactElement, Suspense, lazy } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
-import { useLiveChanges } from './api/live';
-import { queryClient, sessionQuery } from './api/queries';
-import { SHOWN_FOR_MS, isKept, shownOnDevice } from './offline/keep-shown';
+import { useLiveChanges } from './queries/live';
+import { queryClient } from './api/query-client';
+import { sessionQuery } from './queries/queries';
+import { SHOWN_FOR_MS } from './api/query-client';
+import { isKept, shownOnDevice } from './offline/keep-shown';
 import { JudgedAnewStrip } from './jobs/judged-anew-strip';
-import { NewVersion } from './offline/new-version';
-import { WaitingStrip } from './offline/waiting-strip';
+import { NewVersion } from './waiting/new-version';
+import { WaitingStrip } from './waiting/waiting-strip';
 import { Header } from './parts/header';
+import { Screen, SkipLink } from './parts/screen';
 import { Loading, Trouble } from './parts/states';
 import { UndoProvider } from './parts/undo';
 import { CallOut } from './timers/call-out';
@@ -27,9 +30,9 @@ const BenchOfBoat = lazy(() =>
 );
 const BenchTabs = lazy(() => import('./bench/bench-tabs').then((m) => ({ default: m.BenchTabs })));
 const Round = lazy(() => import('./round/round').then((m) => ({ default: m.Round })));
-const Mix = lazy(() => import('./bench/mix').then((m) => ({ default: m.Mix })));
-const Fill = lazy(() => import('./bench/fill').then((m) => ({ default: m.Fill })));
-const Fuel = lazy(() => import('./bench/fuel').then((m) => ({ default: m.Fuel })));
+const Mix = lazy(() => import('./mix/mix').then((m) => ({ default: m.Mix })));
+const Fill = lazy(() => import('./fill/fill').then((m) => ({ default: m.Fill })));
+const Fuel = lazy(() => import('./mix/fuel').then((m) => ({ default: m.Fuel })));
 const Calibrate = lazy(() => import('./bench/calibrate').then((m) => ({ default: m.Calibrate })));
 const Describe = lazy(() => import('./describe/describe').then((m) => ({ default: m.Describe })));
 const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
@@ -58,6 +61,11 @@ const Join = lazy(() => import('./account/join').then((m) => ({ default: m.Join 
 const Changes = lazy(() => import('./people/changes').then((m) => ({ default: m.Changes })));
 const Settings = lazy(() => import('./settings/settings').then((m) => ({ default: m.Settings })));
 
+/** A screen under its name. */
+function on(title: string, screen: ReactElement) {
+  return <Screen title={title}>{screen}</Screen>;
+}
+
 export function App() {
   return (
     <PersistQueryClientProvider
@@ -73,12 +81,12 @@ export function App() {
         <NewVersion />
         <BrowserRouter>
           <Routes>
-            <Route path="/sign-in" element={<SignIn />} />
+            <Route path="/sign-in" element={on('Sign in', <SignIn />)} />
             <Route
               path="/owner"
               element={
                 <Suspense fallback={<Loading what="the round" />}>
-                  <Owner />
+                  {on('Round before casting off', <Owner />)}
                 </Suspense>
               }
             />
@@ -86,49 +94,61 @@ export function App() {
               path="/join"
               element={
                 <Suspense fallback={<Loading what="your invitation" />}>
-                  <Join />
+                  {on('Your invitation', <Join />)}
                 </Suspense>
               }
             />
             <Route element={<SignedInOnly />}>
-              <Route path="/boats/:boatId/cards/:cardId" element={<Card />} />
+              <Route path="/boats/:boatId/cards/:cardId" element={on('Card', <Card />)} />
               <Route element={<Desk />}>
-                <Route index element={<Yard />} />
-                <Route path="/boats/:boatId" element={<Boat />} />
+                <Route index element={on('Yard', <Yard />)} />
+                <Route path="/boats/:boatId" element={on('Boat', <Boat />)} />
 
-                <Route path="/boats/:boatId/paper/:procedure" element={<PaperSheet />} />
-                <Route path="/boats/:boatId/readings" element={<Readings />} />
-                <Route path="/boats/:boatId/trends" element={<Trends />} />
-                <Route path="/describe" element={<Describe />} />
-                <Route path="/boats/:boatId/describe" element={<Describe />} />
-                <Route path="/import" element={<Import />} />
+                <Route
+                  path="/boats/:boatId/paper/:procedure"
+                  element={on('Paper card', <PaperSheet />)}
+                />
+                <Route path="/boats/:boatId/readings" element={on('Readings', <Readings />)} />
+                <Route path="/boats/:boatId/trends" element={on('Trends', <Trends />)} />
+                <Route path="/describe" element={on('Add a boat', <Describe />)} />
+                <Route
+                  path="/boats/:boatId/describe"
+                  element={on('Describe a boat', <Describe />)}
+                />
+                <Route path="/import" element={on('Import boats', <Import />)} />
                 <Route path="/bench" element={<BenchTabs />}>
-                  <Route index element={<Bench />} />
-                  <Route path="round" element={<Round />} />
-                  <Route path="mix" element={<Mix />} />
-                  <Route path="fill" element={<Fill />} />
-                  <Route path="fuel" element={<Fuel />} />
-                  <Route path="instruments/:instrumentId" element={<Calibrate />} />
-                  <Route path=":boatId" element={<BenchOfBoat />} />
+                  <Route index element={on('Bench', <Bench />)} />
+                  <Route path="round" element={on('Proof round', <Round />)} />
+                  <Route path="mix" element={on('Mix', <Mix />)} />
+                  <Route path="fill" element={on('Fill', <Fill />)} />
+                  <Route path="fuel" element={on('Fuel', <Fuel />)} />
+                  <Route
+                    path="instruments/:instrumentId"
+                    element={on('Calibrate', <Calibrate />)}
+                  />
+                  <Route path=":boatId" element={on('Bench of a boat', <BenchOfBoat />)} />
                 </Route>
-                <Route path="/walks" element={<Walks />} />
-                <Route path="/walks/mine" element={<MyWalk />} />
-                <Route path="/launch" element={<Launch />} />
-                <Route path="/launch/spring" element={<Spring />} />
-                <Route path="/launch/:boatId" element={<LaunchBoat />} />
+                <Route path="/walks" element={on('Walks', <Walks />)} />
+                <Route path="/walks/mine" element={on('My walk', <MyWalk />)} />
+                <Route path="/launch" element={on('Launch', <Launch />)} />
+                <Route path="/launch/spring" element={on('Spring', <Spring />)} />
+                <Route path="/launch/:boatId" element={on('Launch of a boat', <LaunchBoat />)} />
                 <Route path="/book" element={<BookTabs />}>
-                  <Route index element={<Book />} />
-                  <Route path="due" element={<Due />} />
-                  <Route path="reports" element={<Reports />} />
-                  <Route path="archive" element={<Archive />} />
+                  <Route index element={on('Book', <Book />)} />
+                  <Route path="due" element={on('Due', <Due />)} />
+                  <Route path="reports" element={on('Reports', <Reports />)} />
+                  <Route path="archive" element={on('Archive', <Archive />)} />
                 </Route>
-                <Route path="/stores" element={<Stores />} />
-                <Route path="/kit" element={<Kit />} />
-                <Route path="/cast-off" element={<CastOff />} />
-                <Route path="/cast-off/:boatId" element={<CastOffBoat />} />
-                <Route path="/settings" element={<Settings />} />
-                <Route path="/settings/changes" element={<Changes />} />
-                <Route path="/account" element={<Account />} />
+                <Route path="/stores" element={on('Stores', <Stores />)} />
+                <Route path="/kit" element={on('Kit', <Kit />)} />
+                <Route path="/cast-off" element={on('Cast off', <CastOff />)} />
+                <Route
+                  path="/cast-off/:boatId"
+                  element={on('Round before casting off', <CastOffBoat />)}
+                />
+                <Route path="/settings" element={on('Settings', <Settings />)} />
+                <Route path="/settings/changes" element={on('Changes', <Changes />)} />
+                <Route path="/account" element={on('Account', <Account />)} />
                 <Route path="*" element={<Navigate to="/" replace />} />
               </Route>
             </Route>
@@ -172,6 +192,7 @@ function SignedInOnly() {
 function Desk() {
   return (
     <div className="flex min-h-dvh flex-col">
+      <SkipLink />
       <Header />
       <Suspense fallback={<Loading what="the screen" />}>
         <Outlet />

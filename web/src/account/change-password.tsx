@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
-import { mySessionsQuery } from '../api/queries';
+import { mySessionsQuery } from '../queries/queries';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { Save, Section } from '../settings/section';
+import { Save, Section } from '../parts/section';
 
 /** One's own. Every other device is signed out by it. */
 export function ChangePassword() {

@@ -8,7 +8,7 @@ import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { Loading } from '../parts/states';
-import { ROLES } from '../people/roles';
+import { ROLES } from '../parts/roles';
 
 /** Somebody who was invited sets their own password, on their own phone. */
 export function Join() {

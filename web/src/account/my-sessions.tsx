@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
-import { mySessionsQuery } from '../api/queries';
+import { mySessionsQuery } from '../queries/queries';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock } from '../parts/words';
-import { Section } from '../settings/section';
+import { clock } from '../words/words';
+import { Section } from '../parts/section';
 
 const DEVICE = { PHONE: 'Phone', COMPUTER: 'Computer or tablet' };
 

@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
-import { backupsQuery } from '../api/queries';
+import { backupsQuery } from '../queries/queries';
 import { reasonOf } from '../api/refusal';
 import { useMay } from '../parts/session';
 import { LongWork } from '../jobs/long-work';
-import { isUnderWay } from '../jobs/under-way';
+import { isUnderWay } from '../api/job-under-way';
 import { Loading, Trouble } from '../parts/states';
-import { clock, number } from '../parts/words';
+import { clock, number } from '../words/words';
 
 const MEGA = 1_000_000;
 

@@ -2,20 +2,20 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { BoatView, CircuitView, PointView } from '../api/client';
-import { boatQuery, shelfQuery, yardQuery } from '../api/queries';
+import { boatQuery, shelfQuery, yardQuery } from '../queries/queries';
 import { Copyable } from '../parts/copyable';
-import { SampleWith } from './sample-with';
+import { SampleWith } from '../sample/sample-with';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { celsius, number, percent, sentence } from '../parts/words';
-import { Countersign } from '../round/countersign';
-import { Bottles } from './bottles';
-import { Curve } from './curve';
-import { JugForm } from './jug-form';
-import { PolicyWords } from './policy-words';
-import { SampleForm } from './sample-form';
-import { VerdictWords } from './verdict-words';
+import { celsius, number, percent, sentence } from '../words/words';
+import { Countersign } from '../sample/countersign';
+import { Bottles } from '../sample/bottles';
+import { Curve } from '../sample/curve';
+import { JugForm } from '../sample/jug-form';
+import { PolicyWords } from '../sample/policy-words';
+import { SampleForm } from '../sample/sample-form';
+import { VerdictWords } from '../sample/verdict-words';
 
 /** Is this boat's sample good? Jug beside samples, the curve with the readings, the verdict in words. */
 export function BenchOfBoat() {

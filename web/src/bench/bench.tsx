@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { boatsQuery, planQuery, shelfQuery } from '../api/queries';
+import { boatsQuery, planQuery, shelfQuery } from '../queries/queries';
 import { ProtectionMark, protectionWords } from '../parts/protection';
 import { Loading, Trouble } from '../parts/states';
-import { ago } from '../parts/words';
+import { ago } from '../words/words';
 import { Instruments } from './instruments';
 
 const MEASURABLE = ['HELD', 'FILLED', 'PROVEN'];

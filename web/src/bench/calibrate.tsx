@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { InstrumentView, ShelfView } from '../api/client';
-import { shelfQuery } from '../api/queries';
+import { shelfQuery } from '../queries/queries';
 import { Choice } from '../parts/field';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { celsius, clock, number } from '../parts/words';
+import { celsius, clock, number } from '../words/words';
 import { CalibrationPlot } from './calibration-plot';
 import { DilutionSeries } from './dilution-series';
 

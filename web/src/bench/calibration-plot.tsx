@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
-import { number, percent } from '../parts/words';
+import { number, percent } from '../words/words';
 
 export interface Plotted {
   /** Part of the product in the glass, or glycol by mass: 0 to 1. */

@@ -2,14 +2,14 @@ import { useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { InstrumentView, ProductView } from '../api/client';
-import { shelfQuery } from '../api/queries';
+import { shelfQuery } from '../queries/queries';
 import { Refusal } from '../api/refusal';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { typedNumber } from '../parts/words';
+import { typedNumber } from '../words/words';
 import { CalibrationPlot } from './calibration-plot';
-import { asTyped, readGlass } from './device-reading';
+import { asTyped, readGlass } from '../sample/device-reading';
 
 const GLASSES: { jugParts: number; waterParts: number; words: string }[] = [
   { jugParts: 1, waterParts: 0, words: 'out of the jug' },

@@ -2,14 +2,14 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import type { InstrumentView, ShelfView } from '../api/client';
-import { shelfQuery } from '../api/queries';
+import { shelfQuery } from '../queries/queries';
 import { Refusal } from '../api/refusal';
-import { useDraft } from '../parts/draft';
+import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
-import { CeilingWords } from './ceiling-words';
-import { ago, celsius, day, number, percent, typedNumber } from '../parts/words';
+import { CeilingWords } from '../sample/ceiling-words';
+import { ago, celsius, day, number, percent, typedNumber } from '../words/words';
 
 /** Instruments with their zero check, and what is in the jugs. */
 export function Instruments({ shelf }: { shelf: ShelfView }) {

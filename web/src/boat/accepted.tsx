@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import type { BoatView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { useDraft } from '../parts/draft';
+import { useEnter } from '../enter/enter';
+import { useDraft } from '../offline/draft';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
-import { sentence, typedNumber } from '../parts/words';
+import { useEscape } from '../keys/escape';
+import { sentence, typedNumber } from '../words/words';
 
 const SAFE = ['DRAINED', 'PROVEN', 'DRY_BUILT'];
 
@@ -66,13 +67,12 @@ function Take({ boat, left, done }: TakeProps) {
     clear();
     done();
   };
+  const panel = useEscape<HTMLFormElement>(done);
   return (
     <form
       aria-label="Accept as it is"
       className="bg-paper-2 grid gap-2 p-3"
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') done();
-      }}
+      ref={panel}
       onSubmit={(event) => {
         event.preventDefault();
         void save();

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { BoatView, FittingView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { boatQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { boatQuery } from '../queries/queries';
 import { machineryWords } from '../parts/boat-words';
 import { Guides } from '../guide/guides';
 import { useLine } from '../offline/device';
@@ -13,12 +13,13 @@ import { BoatDates } from './boat-dates';
 import { DueOfOneBoat } from '../due/due-of-one-boat';
 import { FrostOfBoat } from '../frost/frost-of-boat';
 import { BoatPapers } from '../report/boat-papers';
-import { RedTags } from '../parts/red-tags';
+import { RedTags } from '../tags/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { number } from '../parts/words';
+import { number } from '../words/words';
+import { useTitle } from '../parts/title';
 import { Learned } from './learned';
 import { LogList } from './log-list';
 import { LooseEnds } from './loose-ends';
@@ -50,6 +51,7 @@ export function Boat() {
 }
 
 function BoatShown({ boat }: { boat: BoatView }) {
+  useTitle(boat.description.name);
   const may = useMay();
   const [chosen, setChosen] = useState<string | null>(null);
   const [open, setOpen] = useState<'move' | null>(null);

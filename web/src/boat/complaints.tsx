@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { BoatView, CauseView, ComplaintView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { boatDatesQuery, complaintsQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { boatDatesQuery, complaintsQuery } from '../queries/queries';
 import { uuid } from '../api/uuid';
-import { shortDay } from '../frost/days';
+import { shortDay } from '../words/days';
 import { Guides } from '../guide/guides';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock, number, sentence } from '../parts/words';
+import { clock, number, sentence } from '../words/words';
 import { BeforeAndAfter } from './before-and-after';
 
 interface ComplaintsProps {

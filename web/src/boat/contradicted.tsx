@@ -1,6 +1,6 @@
 import type { BoatView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { useDraft } from '../parts/draft';
+import { useEnter } from '../enter/enter';
+import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 

@@ -1,5 +1,5 @@
 import type { BoatView } from '../api/client';
-import { useEnter } from '../api/enter';
+import { useEnter } from '../enter/enter';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { EntryView } from '../api/client';
-import { useEnter } from '../api/enter';
+import { useEnter } from '../enter/enter';
 import { Field } from '../parts/field';
-import { useDraft } from '../parts/draft';
+import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
 import { Loading, Trouble } from '../parts/states';
-import { moment } from '../parts/words';
+import { moment } from '../words/words';
 
 const PAGE = 40;
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { FittingView } from '../api/client';
-import { clock, sentence } from '../parts/words';
+import { clock, sentence } from '../words/words';
 
 interface LooseEndsProps {
   fittings: FittingView[];

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { BoatView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { boatsQuery, planQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { boatsQuery, planQuery } from '../queries/queries';
 import { Choice } from '../parts/field';
 import { useRefused } from '../parts/refused';
 

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { VisitPartView, VisitStepView } from '../api/client';
-import { visitQuery } from '../api/queries';
-import { clock, sentence } from '../parts/words';
+import { visitQuery } from '../queries/queries';
+import { clock, sentence } from '../words/words';
 
 /** The open cards of a lay-up as one visit: its phases on a line, what is next in bold. */
 export function OneVisit({ boat }: { boat: string }) {

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import type { BoatView, OfferView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { offersQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { offersQuery } from '../queries/queries';
 import { uuid } from '../api/uuid';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 
 /** Opens a card for one of the procedures this boat can have, each circuit by a chosen way. */
 export function OpenCard({ boat }: { boat: BoatView }) {

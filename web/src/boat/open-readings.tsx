@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { BoatView } from '../api/client';
-import { clock, sentence } from '../parts/words';
+import { clock, sentence } from '../words/words';
 
 /** What readings ask for that nobody has put right; and the way to take one. */
 export function OpenReadings({ boat, may }: { boat: BoatView; may: boolean }) {

@@ -1,8 +1,8 @@
 import type { BoatView } from '../api/client';
-import { useEnter } from '../api/enter';
+import { useEnter } from '../enter/enter';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock } from '../parts/words';
+import { clock } from '../words/words';
 
 /** What has to be done on the boat beside its cards. */
 export function OpenWork({ boat, may }: { boat: BoatView; may: boolean }) {

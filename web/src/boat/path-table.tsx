@@ -1,6 +1,6 @@
 import type { CircuitView, FittingView } from '../api/client';
-import { celsius, liters, percent } from '../parts/words';
-import { pathSegments } from './path-segments';
+import { celsius, liters, percent } from '../words/words';
+import { pathSegments } from '../path/path-segments';
 
 const CONTENT = { WATER: 'water', EMPTY: 'empty', ANTIFREEZE: 'antifreeze' };
 

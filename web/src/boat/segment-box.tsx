@@ -1,8 +1,8 @@
 import type { CircuitView, PointView } from '../api/client';
-import { percent } from '../parts/words';
-import type { Placed } from './path-layout';
-import { SegmentName } from './segment-name';
-import { isShort } from './short';
+import { percent } from '../words/words';
+import type { Placed } from '../path/path-layout';
+import { SegmentName } from '../path/segment-name';
+import { isShort } from '../parts/short';
 
 const FILLS = {
   WATER: '#cfe0ef',

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { RadioGroup } from 'radix-ui';
 import type { BoatView, FittingView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { useDraft } from '../parts/draft';
+import { useEnter } from '../enter/enter';
+import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock, sentence } from '../parts/words';
+import { useEscape } from '../keys/escape';
+import { clock, sentence } from '../words/words';
 
 interface SetFittingProps {
   boat: BoatView;
@@ -33,13 +34,12 @@ export function SetFitting({ boat, fitting, done }: SetFittingProps) {
       done();
     }
   };
+  const panel = useEscape<HTMLElement>(done);
   return (
     <section
       aria-label={`Set ${fitting.name}`}
       className="border-ink bg-card grid gap-3 rounded-[3px_12px_12px_3px] border-[1.5px] p-4"
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') done();
-      }}
+      ref={panel}
     >
       <div>
         <h2 className="text-[16px] font-bold">{sentence(fitting.name)}</h2>

@@ -1,8 +1,8 @@
 import type { CircuitView, FittingView, PointView } from '../api/client';
 import { Drain, HoseEnd, Leg, Lid, Seacock, Tag, Thermostat, ThroughHull } from './marks';
-import { COMPACT, ROOMY, pathLayout } from './path-layout';
-import type { PathLayout, Placed } from './path-layout';
-import { PipeLine } from './pipe-line';
+import { COMPACT, ROOMY, pathLayout } from '../path/path-layout';
+import type { PathLayout, Placed } from '../path/path-layout';
+import { PipeLine } from '../path/pipe-line';
 import { SegmentBox } from './segment-box';
 
 interface WaterPathProps {

@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import { api, got } from '../api/client';
-import { boatQuery, boatsQuery, shelfQuery, workersQuery } from '../api/queries';
+import { boatQuery, boatsQuery, shelfQuery, workersQuery } from '../queries/queries';
 import { Choice, Field } from '../parts/field';
 import { Loading, Trouble } from '../parts/states';
 import { Recall } from './recall';

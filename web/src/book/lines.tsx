@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { BookLine } from '../api/client';
-import { dateOf, day, timeOfDay } from '../parts/words';
+import { dateOf, day, timeOfDay } from '../words/words';
 
 /** Lines of the book, day by day. */
 export function BookLines({ lines }: { lines: BookLine[] }) {

@@ -2,22 +2,23 @@ import { useEffect, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useLocation, useParams } from 'react-router';
 import type { BoatView, CardView, StepView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { boatQuery, cardQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { boatQuery, cardQuery } from '../queries/queries';
 import { useLine } from '../offline/device';
 import { provisional } from '../offline/provisional';
-import { takeShelfAlong } from '../offline/take-along';
+import { takeShelfAlong } from '../queries/take-along';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { useLight } from './light';
 import { Guides } from '../guide/guides';
-import { Countersign } from '../round/countersign';
+import { Countersign } from '../sample/countersign';
 import { HandOver } from './hand-over';
-import { RedTags } from '../parts/red-tags';
+import { RedTags } from '../tags/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
+import { useTitle } from '../parts/title';
 import { StepShown } from './step';
 
 /** What do I do next? The procedure of one boat, one step at a time. */
@@ -51,6 +52,7 @@ function firstOpen(card: CardView): string {
 }
 
 function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
+  useTitle(`${card.boatName}: ${card.procedureWords}`);
   const may = useMay();
   const { hash } = useLocation();
   const [picked, setPicked] = useState<string | null>(hash.slice(1) || null);

@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { BoatView, CardView, GaugeView, StepView } from '../api/client';
-import { useEnter } from '../api/enter';
+import { useEnter } from '../enter/enter';
 import { useLine } from '../offline/device';
 import { ofKind } from '../offline/of-kind';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { number } from '../parts/words';
+import { number } from '../words/words';
 import { ring } from '../timers/ring';
 import { onYardClock, yardNow, useYardNow } from '../time/yard-clock';
 import { lasts } from '../timers/standing';

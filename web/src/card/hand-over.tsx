@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { BoatView, CardView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { workersQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { workersQuery } from '../queries/queries';
 import { Refusal } from '../api/refusal';
-import { useDraft } from '../parts/draft';
+import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
 
 /** "I stop here": who goes on, and what they should know. */

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import type { BoatView, CardView, StepKit, StepView } from '../api/client';
-import { kitOfCardQuery } from '../api/queries';
+import { kitOfCardQuery } from '../queries/queries';
 import { usePiece } from '../kit/use-piece';
 import { RefusedLine } from '../parts/refused-line';
 import { useMay } from '../parts/session';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 
 interface KitProps {
   card: CardView;

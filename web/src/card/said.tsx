@@ -1,6 +1,6 @@
 import type { StepView } from '../api/client';
 import type { SaidShown } from '../offline/provisional';
-import { clock } from '../parts/words';
+import { clock } from '../words/words';
 import { CallWords } from '../reading/call-words';
 import { PhotoShown } from './photo-shown';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { useDraft } from '../parts/draft';
+import { useEnter } from '../enter/enter';
+import { useDraft } from '../offline/draft';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 

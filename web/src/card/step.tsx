@@ -1,20 +1,20 @@
 import type { BoatView, CardView, StepView } from '../api/client';
-import { useEnter } from '../api/enter';
+import { useEnter } from '../enter/enter';
 import { GaugePanel } from '../gauge/gauge-panel';
 import { useLine } from '../offline/device';
 import { ClockFace } from '../timers/clock-face';
 import { clocksOfCard } from '../timers/running-here';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock, sentence } from '../parts/words';
-import { AskShown } from './ask';
+import { clock, sentence } from '../words/words';
+import { AskShown } from '../asks/ask';
 import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
 import { KitOfStep } from './kit-of-step';
 import { Said } from './said';
 import { StepEnd } from './step-end';
-import { TakePhoto } from './take-photo';
-import { SampleWith } from '../bench/sample-with';
+import { TakePhoto } from '../asks/take-photo';
+import { SampleWith } from '../sample/sample-with';
 
 interface StepProps {
   card: CardView;

@@ -4,7 +4,7 @@ import { uuid } from '../api/uuid';
 import { Refusal } from '../api/refusal';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { sentence, typedNumber } from '../parts/words';
+import { sentence, typedNumber } from '../words/words';
 
 interface AfterProps {
   round: CastOffRound;

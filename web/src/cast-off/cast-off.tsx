@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { boatsQuery, planQuery } from '../api/queries';
+import { boatsQuery, planQuery } from '../queries/queries';
 import { Loading, Trouble } from '../parts/states';
 import { ProtectionMark, protectionWords } from '../parts/protection';
 

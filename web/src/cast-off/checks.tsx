@@ -1,8 +1,8 @@
 import { useId, useState } from 'react';
 import type { AskOf, ConditionView, RoundCheck } from '../api/client';
-import { Tick } from '../card/tick';
+import { Tick } from '../parts/tick';
 import { everyKind } from '../parts/every-kind';
-import { sentence, typedNumber } from '../parts/words';
+import { sentence, typedNumber } from '../words/words';
 import { CallWords } from '../reading/call-words';
 import { FindingPicture } from '../reading/finding-picture';
 import { standingOf } from './go-no-go';

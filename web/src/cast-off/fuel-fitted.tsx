@@ -4,7 +4,7 @@ import { Refusal } from '../api/refusal';
 import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { sentence, typedNumber } from '../parts/words';
+import { sentence, typedNumber } from '../words/words';
 
 interface FittedProps {
   engines: CastOffRound['engines'];

@@ -1,6 +1,6 @@
 import type { CastOffRound, FuelFitted } from '../api/client';
 import { Choice, Field } from '../parts/field';
-import { liters, number, sentence } from '../parts/words';
+import { liters, number, sentence } from '../words/words';
 import { FuelFittedForm } from './fuel-fitted';
 import { wrongOf, wrongWith } from './fuel-typed';
 import type { TripTyped, TripWorkedOut } from './fuel-typed';

@@ -1,5 +1,5 @@
 import type { CastOffRound, FuelFitted, TripSent } from '../api/client';
-import { typedNumber } from '../parts/words';
+import { typedNumber } from '../words/words';
 import { burnOf, fuelOf } from './trip-fuel';
 import type { TankFuel } from './trip-fuel';
 

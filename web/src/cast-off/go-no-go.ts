@@ -8,7 +8,7 @@ import type {
 } from '../api/client';
 import { readingHere } from '../offline/judge-here';
 import { everyKind } from '../parts/every-kind';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import type { TankFuel } from './trip-fuel';
 
 /** What was found at one check; only what its kind needs is there. */

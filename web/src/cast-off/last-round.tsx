@@ -1,5 +1,5 @@
 import type { RoundStanding } from '../api/client';
-import { ago } from '../parts/words';
+import { ago } from '../words/words';
 
 /** The last round that was kept, and what it came to. */
 export function LastRound({ of }: { of: RoundStanding | null }) {

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { OwnerLinkView } from '../api/client';
-import { yardQuery } from '../api/queries';
+import { yardQuery } from '../queries/queries';
 import { Refusal } from '../api/refusal';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock, typedNumber } from '../parts/words';
+import { clock, typedNumber } from '../words/words';
 
 /** Links by which an owner goes the round on this boat and sees nothing else. */
 export function OwnerLinks({ boat }: { boat: string }) {

@@ -1,5 +1,5 @@
 import type { FuelFitted, TripSent } from '../api/client';
-import { liters } from '../parts/words';
+import { liters } from '../words/words';
 
 /**
  * Whether there is enough fuel, here, so that it can be said without signal; core works it out the

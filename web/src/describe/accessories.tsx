@@ -1,5 +1,5 @@
 import type { Accessory, Catalog } from '../api/client';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { Pick } from './pick';
 import type { Typed } from './typed';
 

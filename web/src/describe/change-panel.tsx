@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Catalog, DraftView, FittingView, PartView, SegmentView } from '../api/client';
 import { Choice, Field } from '../parts/field';
-import { sentence, typedNumber } from '../parts/words';
+import { useEscape } from '../keys/escape';
+import { sentence, typedNumber } from '../words/words';
 import type { Typed } from './typed';
 
 /** What was chosen on the drawing. */
@@ -56,13 +57,12 @@ function Panel({
   children: React.ReactNode;
   done: () => void;
 }) {
+  const panel = useEscape<HTMLElement>(done);
   return (
     <section
       aria-label={`Change ${title}`}
       className="border-ink bg-card mx-5 mt-3 grid gap-2.5 rounded-[3px_12px_12px_3px] border-[1.5px] p-3"
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') done();
-      }}
+      ref={panel}
     >
       <div className="flex items-baseline gap-3">
         <h2 className="text-[15.5px] font-bold">{sentence(title)} on this hull</h2>

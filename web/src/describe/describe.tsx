@@ -3,10 +3,10 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useNavigate, useParams } from 'react-router';
 import { api, got } from '../api/client';
 import type { BoatView, Catalog, DraftView } from '../api/client';
-import { boatQuery, catalogQuery } from '../api/queries';
+import { boatQuery, catalogQuery } from '../queries/queries';
 import { Refusal } from '../api/refusal';
 import { WaterPaths } from '../boat/water-paths';
-import { useDraft } from '../parts/draft';
+import { useDraft } from '../offline/draft';
 import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';

@@ -1,6 +1,6 @@
 import type { Catalog, EngineChoices } from '../api/client';
 import { Choice, Field } from '../parts/field';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { Pick } from './pick';
 import { NO_DETAILS, positionsOf, withEngine } from './typed';
 import type { Typed, TypedDetails } from './typed';

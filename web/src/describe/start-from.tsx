@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { Description } from '../api/client';
-import { boatQuery, boatsQuery, templatesQuery } from '../api/queries';
+import { boatQuery, boatsQuery, templatesQuery } from '../queries/queries';
 import { Choice } from '../parts/field';
 import { asSister, fromDescription } from './typed';
 import type { Typed } from './typed';

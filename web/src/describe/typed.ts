@@ -1,5 +1,5 @@
 import type { Accessory, Answer, Description, EngineDescription, Position } from '../api/client';
-import { typedNumber } from '../parts/words';
+import { typedNumber } from '../words/words';
 
 type Engine = EngineDescription;
 

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { dueOfQuery } from '../api/queries';
+import { dueOfQuery } from '../queries/queries';
 import { DueLines } from './due-lines';
 
 /** What falls due on the boat one looks at; what is far off stays out of the way. */

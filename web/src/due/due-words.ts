@@ -1,5 +1,5 @@
 import type { DueLine, Position } from '../api/client';
-import { dateOf, day, number, sentence } from '../parts/words';
+import { dateOf, day, number, sentence } from '../words/words';
 
 /** "Port engine: impeller" where there is more than one engine. */
 export function dueName(line: Pick<DueLine, 'engine' | 'words'>, severalEngines: boolean): string {

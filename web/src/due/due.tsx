@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { DueLine, DueOfBoat } from '../api/client';
-import { dueQuery } from '../api/queries';
+import { dueQuery } from '../queries/queries';
 import { Choice } from '../parts/field';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';

@@ -5,7 +5,8 @@ import { api, got } from '../api/client';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
-import { typedNumber } from '../parts/words';
+import { useEscape } from '../keys/escape';
+import { typedNumber } from '../words/words';
 
 /** A what-if: days that come out colder than the forecast has them. */
 export function ColdSnapForm({ today, done }: { today: string; done: () => void }) {
@@ -28,13 +29,12 @@ export function ColdSnapForm({ today, done }: { today: string; done: () => void 
       await queries.invalidateQueries({ queryKey: ['frost'] });
       done();
     });
+  const panel = useEscape<HTMLFormElement>(done);
   return (
     <form
       aria-label="What if it came colder"
       className="border-line flex flex-wrap items-start gap-3 border-t px-5 py-2"
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') done();
-      }}
+      ref={panel}
       onSubmit={(event) => {
         event.preventDefault();
         void send();

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import type { BoatFrostView } from '../api/client';
-import { boatFrostQuery } from '../api/queries';
+import { boatFrostQuery } from '../queries/queries';
 import { useMay } from '../parts/session';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { SeeCondition } from '../reading/see-condition';
-import { daysBetween, leftWords, shortDay } from './days';
+import { daysBetween, leftWords, shortDay } from '../words/days';
 
 /** By when this boat must be dealt with, what goes first, and what would change that. */
 export function FrostOfBoat({ boat }: { boat: string }) {

@@ -3,9 +3,9 @@ import { Link } from 'react-router';
 import type { BoatLine, FrostView } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
 import { useMay } from '../parts/session';
-import { number } from '../parts/words';
+import { number } from '../words/words';
 import { ColdSnapForm, EndColdSnap } from './cold-snap';
-import { daysBetween, shortDay } from './days';
+import { daysBetween, shortDay } from '../words/days';
 import { TonightsLow } from './tonights-low';
 
 const LEFT = 128;

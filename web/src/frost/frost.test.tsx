@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BoatLine, FrostView } from '../api/client';
 import { served } from '../testing/served.test';
-import { leftWords } from './days';
+import { leftWords } from '../words/days';
 import { FrostOfBoat } from './frost-of-boat';
 import { daysLeft, FrostStrip } from './frost-strip';
 import { TonightList } from './tonight';

@@ -4,8 +4,8 @@ import { api, got } from '../api/client';
 import type { FrostView } from '../api/client';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
-import { number, typedNumber } from '../parts/words';
-import { shortDay } from './days';
+import { number, typedNumber } from '../words/words';
+import { shortDay } from '../words/days';
 
 interface LowProps {
   tonight: FrostView['weather']['tonight'];

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { GaugeView } from '../api/client';
-import { celsius, number } from '../parts/words';
+import { celsius, number } from '../words/words';
 
 type Reading = GaugeView['readings'][number];
 

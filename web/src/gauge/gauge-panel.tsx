@@ -4,14 +4,14 @@ import type { BoatView, CardView, FaultView, GaugeView, Said, StepView } from '.
 import type { WaitingEntry } from '../offline/database';
 import { ofKind } from '../offline/of-kind';
 import type { EntryOf } from '../offline/of-kind';
-import { useEnter } from '../api/enter';
-import { faultsQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { faultsQuery } from '../queries/queries';
 import { Refusal } from '../api/refusal';
 import { useLine } from '../offline/device';
-import { useDraft } from '../parts/draft';
+import { useDraft } from '../offline/draft';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { celsius, typedNumber } from '../parts/words';
+import { celsius, typedNumber } from '../words/words';
 import { isFirstTime, ring } from '../timers/ring';
 import { clocksOfCard } from '../timers/running-here';
 import { yardNow } from '../time/yard-clock';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { GuideView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { guidesQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { guidesQuery } from '../queries/queries';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { GuidePath } from './guide-path';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { jobsQuery } from '../api/queries';
-import { number } from '../parts/words';
-import { isUnderWay } from './under-way';
+import { jobsQuery } from '../queries/queries';
+import { number } from '../words/words';
+import { isUnderWay } from '../api/job-under-way';
 
 /** While boats are judged by what the yard has decided anew, lists may still show the old word. */
 export function JudgedAnewStrip() {

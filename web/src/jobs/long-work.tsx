@@ -1,10 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { JobStanding } from '../api/client';
-import { jobsQuery } from '../api/queries';
+import { jobsQuery } from '../queries/queries';
 import { reasonOf } from '../api/refusal';
-import { clock, number } from '../parts/words';
-import { isUnderWay } from './under-way';
+import { clock, number } from '../words/words';
+import { isUnderWay } from '../api/job-under-way';
 
 const MOST_SHOWN = 10;
 

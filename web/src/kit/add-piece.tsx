@@ -5,7 +5,7 @@ import type { KitKindView } from '../api/client';
 import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 
 /** A piece somebody made or bought. */
 export function AddPiece({ kinds }: { kinds: KitKindView[] }) {

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import type { KitPiece } from '../api/client';
-import { kitQuery } from '../api/queries';
+import { kitQuery } from '../queries/queries';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { clock, sentence } from '../parts/words';
+import { clock, sentence } from '../words/words';
 import { RefusedLine } from '../parts/refused-line';
 import { AddPiece } from './add-piece';
 import { usePiece } from './use-piece';

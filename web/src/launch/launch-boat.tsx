@@ -2,16 +2,16 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { BoatView, FittingView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { boatQuery, launchOfQuery } from '../api/queries';
+import { useEnter } from '../enter/enter';
+import { boatQuery, launchOfQuery } from '../queries/queries';
 import { MoveBoat } from '../boat/move-boat';
-import { shortDay } from '../frost/days';
-import { RedTagLines } from '../parts/red-tags';
+import { shortDay } from '../words/days';
+import { RedTagLines } from '../tags/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { InTheWayList } from './in-the-way';
 
 /** This boat: yes or no, why, and what the lift crew sees to. */

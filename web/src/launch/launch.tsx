@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { LaunchLine } from '../api/client';
-import { launchQuery } from '../api/queries';
-import { shortDay } from '../frost/days';
+import { launchQuery } from '../queries/queries';
+import { shortDay } from '../words/days';
 import { Loading, Trouble } from '../parts/states';
-import { number } from '../parts/words';
+import { number } from '../words/words';
 import { InTheWayList } from './in-the-way';
 
 const MOST_SAID = 3;

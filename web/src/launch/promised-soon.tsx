@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { launchQuery } from '../api/queries';
-import { daysBetween, leftWords } from '../frost/days';
+import { launchQuery } from '../queries/queries';
+import { daysBetween, leftWords } from '../words/days';
 
 const A_WEEK = 7;
 

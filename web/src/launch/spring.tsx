@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { springQuery } from '../api/queries';
+import { springQuery } from '../queries/queries';
 import { protectionWords } from '../parts/protection';
 import { Loading, Trouble } from '../parts/states';
-import { moment } from '../parts/words';
+import { moment } from '../words/words';
 
 const OUTCOMES = {
   HELD: 'held',

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { queryClient } from '../api/queries';
+import { queryClient } from '../api/query-client';
 import { database } from './database';
 import { leaveTogether } from './leaving';
 import { Line } from './line';

@@ -1,5 +1,5 @@
 import type { AskOf, Call, WeakestSamples } from '../api/client';
-import { number } from '../parts/words';
+import { number } from '../words/words';
 
 /** A sample in or out by what core worked out ahead; null where only core can say. */
 export interface Provisional {

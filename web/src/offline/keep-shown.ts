@@ -4,10 +4,6 @@ import { database } from './database';
 import { shownAsNow } from './shown-as-now';
 
 const KEY = 'queries';
-const DAYS_MS = 24 * 3600 * 1000;
-
-/** A day without signal, and a weekend. */
-export const SHOWN_FOR_MS = 7 * DAYS_MS;
 
 const KEPT = new Set([
   'session',

@@ -2,7 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { SignedIn } from '../api/client';
 import { Refusal } from '../api/refusal';
-import { forgetDrafts } from '../parts/draft';
+import { forgetDrafts } from './draft';
 import { shownOnDevice } from './keep-shown';
 
 /** Set while this device has signed out and the server has not heard of it yet. */

@@ -1,6 +1,6 @@
 import type { AskView, BoatView, CardView, NewEntry, FittingView, StepView } from '../api/client';
 import type { WaitingEntry } from './database';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { answers, areGivenBy } from './answers';
 import { readingHere } from './judge-here';
 import { ofKind } from './of-kind';

@@ -1,5 +1,5 @@
 import type { AskView, CardView, NewEntry } from '../api/client';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { answers } from './answers';
 import { readingHere } from './judge-here';
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { AskOf, AskView, CastOffRound, NewEntry } from '../api/client';
 import { goNoGo, keyOf } from '../cast-off/go-no-go';
 import type { Answers } from '../cast-off/go-no-go';
-import { mgPerLiterOf, millilitersFor } from '../card/dose';
+import { mgPerLiterOf, millilitersFor } from '../asks/dose';
 import answerVectors from '../testing/vectors/answers.json';
 import doseVectors from '../testing/vectors/doses.json';
 import readingVectors from '../testing/vectors/readings.json';

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import type { BoatView, CardView, NewEntry, StepView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { AskShown } from '../card/ask';
+import { useEnter } from '../enter/enter';
+import { AskShown } from '../asks/ask';
 import { wordsOf } from '../offline/provisional';
-import { useDraft } from '../parts/draft';
+import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock } from '../parts/words';
+import { clock } from '../words/words';
 import { linesOf, without } from './sheet';
 import type { Sheet } from './sheet';
 

@@ -2,7 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { BoatView, CardView, NewEntry } from '../api/client';
 import { askAgain } from '../api/ask-again';
-import { shelfQuery } from '../api/queries';
+import { shelfQuery } from '../queries/queries';
 import { yardNow } from '../time/yard-clock';
 
 /** So many the server takes at once. */

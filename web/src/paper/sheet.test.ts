@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { NewEntry } from '../api/client';
 import { heardYardTime } from '../time/yard-clock';
-import { yardMoment } from '../time/yard-moment';
+import { yardMoment } from '../words/yard-moment';
 import { EMPTY, linesOf, timed, without } from './sheet';
 import type { Sheet } from './sheet';
 

@@ -1,5 +1,5 @@
 import type { NewEntry } from '../api/client';
-import { yardMoment } from '../time/yard-moment';
+import { yardMoment } from '../words/yard-moment';
 
 /** A card on paper as it is typed in. Times are as the yard's clock shows them: 09:10. */
 export interface Sheet {

@@ -15,6 +15,14 @@ export function Dialog({ title, onClose, children }: DialogProps) {
     dialog?.showModal();
     return () => dialog?.close();
   }, []);
+  useEffect(() => {
+    const dialog = ref.current;
+    const beside = (event: MouseEvent) => {
+      if (event.target === dialog) onClose();
+    };
+    dialog?.addEventListener('click', beside);
+    return () => dialog?.removeEventListener('click', beside);
+  }, [onClose]);
   return (
     <dialog
       ref={ref}
@@ -22,9 +30,6 @@ export function Dialog({ title, onClose, children }: DialogProps) {
       onCancel={(event) => {
         event.preventDefault();
         onClose();
-      }}
-      onClick={(event) => {
-        if (event.target === ref.current) onClose();
       }}
       className="border-ink bg-paper text-ink m-auto mt-[12vh] w-[min(560px,92vw)] rounded-[3px_14px_14px_3px] border-[1.5px] p-0 shadow-2xl backdrop:bg-[#14212b]/40"
     >

@@ -1,7 +1,7 @@
 import { useId, useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { boatsQuery, planQuery } from '../api/queries';
+import { boatsQuery, planQuery } from '../queries/queries';
 import { Dialog } from './dialog';
 import { ProtectionMark, protectionWords } from './protection';
 
@@ -71,6 +71,8 @@ export function Find({ onClose }: { onClose: () => void }) {
       />
       <ul id={listId} role="listbox" aria-label="Found" className="m-0 mt-3 list-none p-0">
         {hits.map((hit, i) => (
+          // Its keys are those of the box above.
+          // eslint-disable-next-line jsx-a11y/click-events-have-key-events
           <li
             key={hit.key}
             id={`${listId}-${i}`}

@@ -1,12 +1,12 @@
 import { Suspense, lazy, useCallback, useRef, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, NavLink, useNavigate } from 'react-router';
-import { yardQuery } from '../api/queries';
+import { yardQuery } from '../queries/queries';
 import { Find } from './find';
-import { useKey } from './keys';
+import { useKey } from '../keys/keys';
 import { KeysHelp } from './keys-help';
 import { useMay } from './session';
-import { celsius } from './words';
+import { celsius } from '../words/words';
 
 const WhoMenu = lazy(() => import('./who-menu').then((m) => ({ default: m.WhoMenu })));
 

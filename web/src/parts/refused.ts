@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Refusal, reasonOf } from '../api/refusal';
-import { isUnderWay } from './under-way';
+import { isUnderWay } from '../offline/under-way';
 
 /** Keeps the last refusal and hands it to the field it is about; the rest goes beside the button. */
 export function useRefused(fields: string[]) {

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { sessionQuery } from '../api/queries';
+import { sessionQuery } from '../queries/queries';
 
 /** What the person signed in may do. */
 export function useMay() {

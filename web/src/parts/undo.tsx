@@ -1,7 +1,7 @@
 import { createContext, useCallback, useContext, useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { reasonOf } from '../api/refusal';
-import { isUnderWay } from './under-way';
+import { isUnderWay } from '../offline/under-way';
 
 interface Offer {
   words: string;

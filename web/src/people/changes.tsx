@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { auditQuery } from '../api/queries';
+import { auditQuery } from '../queries/queries';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { moment } from '../parts/words';
+import { moment } from '../words/words';
 
 const ABOUT = {
   PEOPLE: 'people',

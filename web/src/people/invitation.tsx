@@ -1,6 +1,6 @@
 import type { Invited } from '../api/client';
-import { clock } from '../parts/words';
-import { roleWords } from './roles';
+import { clock } from '../words/words';
+import { roleWords } from '../parts/roles';
 import { SquareCode } from './square-code';
 
 /** What somebody scans to set their own password. It is seen this once. */

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { Invited, PersonView, SignedIn } from '../api/client';
-import { sessionsOfQuery } from '../api/queries';
+import { sessionsOfQuery } from '../queries/queries';
 import { Choice } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock } from '../parts/words';
-import { ROLES } from './roles';
+import { clock } from '../words/words';
+import { ROLES } from '../parts/roles';
 
 interface OnePersonProps {
   person: PersonView;

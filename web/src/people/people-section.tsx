@@ -3,14 +3,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import type { Invited, PersonView, SignedIn } from '../api/client';
-import { peopleQuery } from '../api/queries';
+import { peopleQuery } from '../queries/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { RowsFile } from '../parts/rows-file';
-import { Save, Section } from '../settings/section';
+import { Save, Section } from '../parts/section';
 import { Invitation } from './invitation';
 import { OnePerson } from './one-person';
-import { ROLES, roleWords } from './roles';
+import { ROLES, roleWords } from '../parts/roles';
 
 const STANDING: Record<PersonView['standing'], string> = {
   WALKS: 'no account, walks are planned for them',

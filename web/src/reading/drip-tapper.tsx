@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { number } from '../parts/words';
+import { number } from '../words/words';
 import { dripsPerMinute } from './drips';
 
 /** Counts a drip with the thumb: one tap at each drop, the rate from the time between. */

@@ -1,10 +1,10 @@
 import type { AskOf, BoatView } from '../api/client';
-import { useEnter } from '../api/enter';
+import { useEnter } from '../enter/enter';
 import { Refusal } from '../api/refusal';
-import { Tick } from '../card/tick';
-import { useDraft } from '../parts/draft';
+import { Tick } from '../parts/tick';
+import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
-import { sentence, typedNumber } from '../parts/words';
+import { sentence, typedNumber } from '../words/words';
 import { draftOf } from './place';
 import type { Place } from './place';
 

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import type { AskOf, BoatView } from '../api/client';
-import { Tick } from '../card/tick';
-import { useEnter } from '../api/enter';
+import { Tick } from '../parts/tick';
+import { useEnter } from '../enter/enter';
 import { Refusal } from '../api/refusal';
 import { readingHere } from '../offline/judge-here';
-import { useDraft } from '../parts/draft';
+import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
-import { sentence, typedNumber } from '../parts/words';
+import { sentence, typedNumber } from '../words/words';
 import { CallWords } from './call-words';
 import { DripTapper } from './drip-tapper';
 import { draftOf } from './place';

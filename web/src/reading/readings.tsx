@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { AskOf, AskView, BoatView, ReadingStanding } from '../api/client';
-import { boatQuery, readingsQuery } from '../api/queries';
+import { boatQuery, readingsQuery } from '../queries/queries';
 import { useLine } from '../offline/device';
 import { Loading, Trouble } from '../parts/states';
 import { useMay } from '../parts/session';
-import { clock } from '../parts/words';
+import { clock } from '../words/words';
 import { FindPieces } from './find-pieces';
 import { ReadNumber } from './read-number';
 import { SeeCondition } from './see-condition';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { BoatView, ConditionView, Position, Said } from '../api/client';
-import { useEnter } from '../api/enter';
+import { useEnter } from '../enter/enter';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 import { CallWords } from './call-words';
 import { FindingPicture } from './finding-picture';
 import type { Place } from './place';

@@ -1,7 +1,7 @@
 import type { AskOf, AskView, NewEntry, ReadingStanding, ReadingsView } from '../api/client';
 import type { WaitingEntry } from '../offline/database';
 import { readingHere } from '../offline/judge-here';
-import { number } from '../parts/words';
+import { number } from '../words/words';
 
 /** A reading as it was taken last; `waiting` while only this device knows it. */
 export type StandingShown = ReadingStanding & { waiting?: boolean };

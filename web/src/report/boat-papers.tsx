@@ -3,10 +3,10 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import type { BoatView, Procedure } from '../api/client';
-import { offersQuery } from '../api/queries';
+import { offersQuery } from '../queries/queries';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { sentence } from '../parts/words';
+import { sentence } from '../words/words';
 
 /** What is printed or sent about the boat one looks at. */
 export function BoatPapers({

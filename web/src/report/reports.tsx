@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
-import { mailJobQuery, mailQuery, yardQuery } from '../api/queries';
+import { mailJobQuery, mailQuery, yardQuery } from '../queries/queries';
 import { reasonOf } from '../api/refusal';
 import { Choice, Field } from '../parts/field';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { moment } from '../parts/words';
+import { moment } from '../words/words';
 
 /** What the yard prints and sends. */
 export function Reports() {

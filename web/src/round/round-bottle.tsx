@@ -1,12 +1,12 @@
 import type { Bottle, InstrumentView, RoundStop } from '../api/client';
 import type { Said } from '../api/client';
 import { Refusal } from '../api/refusal';
-import { asTyped, readLowPoint } from '../bench/device-reading';
-import { isShort } from '../boat/short';
-import { VerdictWords } from '../bench/verdict-words';
-import { useDraft } from '../parts/draft';
+import { asTyped, readLowPoint } from '../sample/device-reading';
+import { isShort } from '../parts/short';
+import { VerdictWords } from '../sample/verdict-words';
+import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
-import { percent, sentence, typedNumber } from '../parts/words';
+import { percent, sentence, typedNumber } from '../words/words';
 import { ReadingBox } from './reading-box';
 
 export type SampleSaid = Extract<Said, { kind: 'SAMPLE_READ' }>;

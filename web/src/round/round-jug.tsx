@@ -1,13 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { InstrumentView, ShelfView } from '../api/client';
-import { shelfQuery } from '../api/queries';
+import { shelfQuery } from '../queries/queries';
 import { Refusal } from '../api/refusal';
-import { asTyped, readGlass } from '../bench/device-reading';
-import { CeilingWords } from '../bench/ceiling-words';
-import { useDraft } from '../parts/draft';
+import { asTyped, readGlass } from '../sample/device-reading';
+import { CeilingWords } from '../sample/ceiling-words';
+import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
-import { ago, day, number, typedNumber } from '../parts/words';
+import { ago, day, number, typedNumber } from '../words/words';
 import { ReadingBox } from './reading-box';
 
 /** What the jug of a lot read with an instrument; the shelf lists it as long as it counts. */

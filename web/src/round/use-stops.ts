@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useQueries } from '@tanstack/react-query';
 import type { BoatView, RoundStop } from '../api/client';
-import { boatQuery } from '../api/queries';
+import { boatQuery } from '../queries/queries';
 import { mergeRound } from './merge-round';
 
 /**

@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { YardPlan } from '../api/client';
-import { planQuery } from '../api/queries';
+import { planQuery } from '../queries/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { typedNumber } from '../parts/words';
-import { Save, Section } from './section';
+import { typedNumber } from '../words/words';
+import { Save, Section } from '../parts/section';
 
 /** Adds a line of berths to the yard's plan. */
 export function AddLine({ plan }: { plan: YardPlan }) {

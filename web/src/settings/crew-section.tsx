@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { CrewView } from '../api/client';
-import { crewQuery } from '../api/queries';
+import { crewQuery } from '../queries/queries';
 import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { typedNumber } from '../parts/words';
+import { typedNumber } from '../words/words';
 import { clockOf, minuteOf } from '../walks/times';
-import { Save, Section } from './section';
+import { Save, Section } from '../parts/section';
 
 type Worker = CrewView['workers'][number];
 type Skill = Worker['skills'][number];

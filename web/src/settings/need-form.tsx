@@ -3,11 +3,11 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { YardView } from '../api/client';
 import { Refusal } from '../api/refusal';
-import { catalogQuery, yardQuery } from '../api/queries';
+import { catalogQuery, yardQuery } from '../queries/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { typedNumber } from '../parts/words';
-import { Save, Section } from './section';
+import { typedNumber } from '../words/words';
+import { Save, Section } from '../parts/section';
 
 /** What the yard guards against; a change judges every stored reading again. */
 export function NeedForm({ yard }: { yard: YardView }) {

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { planQuery, shelfQuery, yardQuery } from '../api/queries';
+import { planQuery, shelfQuery, yardQuery } from '../queries/queries';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { AddInstrument, AddLot, AddProduct } from './shelf-forms';

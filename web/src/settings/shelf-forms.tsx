@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { InstrumentView, ShelfView } from '../api/client';
-import { shelfQuery } from '../api/queries';
+import { shelfQuery } from '../queries/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { typedNumber } from '../parts/words';
-import { Save, Section } from './section';
+import { typedNumber } from '../words/words';
+import { Save, Section } from '../parts/section';
 
 function useShelf() {
   const queries = useQueryClient();

@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { CheckView } from '../api/client';
-import { weatherQuery } from '../api/queries';
+import { weatherQuery } from '../queries/queries';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
-import { clock, day } from '../parts/words';
-import { Section } from './section';
+import { clock, day } from '../words/words';
+import { Section } from '../parts/section';
 
 type Problem = CheckView['problems'][number];
 type Kind = Problem['kind'];

@@ -3,7 +3,7 @@ import type { FormEvent } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, got } from '../api/client';
-import { sessionQuery, welcomeQuery } from '../api/queries';
+import { sessionQuery, welcomeQuery } from '../queries/queries';
 import { comesIn } from '../offline/leaving';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';

@@ -5,7 +5,7 @@ import type { ShelfLine, StoreLine } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { clock, day, typedNumber } from '../parts/words';
+import { clock, day, typedNumber } from '../words/words';
 import { amount } from './stores-words';
 
 interface ShelfProps {

@@ -1,5 +1,5 @@
 import type { StoreLine } from '../api/client';
-import { number } from '../parts/words';
+import { number } from '../words/words';
 
 /** "86 L", "3 pieces". */
 export function amount(line: Pick<StoreLine, 'unit'>, quantity: number): string {

@@ -1,6 +1,6 @@
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
-import { allIsThrough } from '../parts/under-way';
+import { allIsThrough } from '../offline/under-way';
 
 // What comes at all may come late on a busy machine; waiting ends with it, not with a moment.
 configure({ asyncUtilTimeout: 10_000 });

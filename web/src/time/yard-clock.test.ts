@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { ago, clock, dateOf, moment, timeOfDay } from '../parts/words';
+import { ago, clock, dateOf, moment, timeOfDay } from '../words/words';
 import { heardYardTime, onYardClock, yardNow, yardZone } from './yard-clock';
 
 afterEach(() => heardYardTime(new Date().toISOString()));

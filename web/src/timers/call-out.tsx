@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { TimerView } from '../api/client';
-import { timersQuery } from '../api/queries';
+import { timersQuery } from '../queries/queries';
 import { useMay } from '../parts/session';
 import { isFirstTime, ring, soundAfterTouch } from './ring';
 import { useYardNow } from '../time/yard-clock';

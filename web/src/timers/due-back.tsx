@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { TimerView } from '../api/client';
-import { timersQuery } from '../api/queries';
+import { timersQuery } from '../queries/queries';
 import { useYardNow } from '../time/yard-clock';
 import { clockOfTimer, lasts, standingOf } from './standing';
 

@@ -1,5 +1,5 @@
 import type { TimerView } from '../api/client';
-import { timeOfDay } from '../parts/words';
+import { timeOfDay } from '../words/words';
 
 export type Standing = 'RUNNING' | 'DUE' | 'SOON_OVER' | 'OVER';
 

@@ -1,6 +1,6 @@
 import type { DueOfBoat } from '../api/client';
 import { dueName, lastWords, whenWords } from '../due/due-words';
-import { dateOf, day, number } from '../parts/words';
+import { dateOf, day, number } from '../words/words';
 
 /** What was done last of everything that falls due, and when it is next. */
 export function ServiceHistory({ due }: { due: DueOfBoat }) {

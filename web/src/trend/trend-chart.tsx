@@ -1,7 +1,7 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line as path } from 'd3-shape';
 import type { TrendLine } from '../api/client';
-import { dateOf, day, number } from '../parts/words';
+import { dateOf, day, number } from '../words/words';
 
 type Point = TrendLine['points'][number];
 

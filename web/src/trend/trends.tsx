@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { EngineTrend, TrendLine } from '../api/client';
-import { boatQuery, dueOfQuery, trendsQuery } from '../api/queries';
+import { boatQuery, dueOfQuery, trendsQuery } from '../queries/queries';
 import { Loading, Trouble } from '../parts/states';
-import { dateOf, day, sentence } from '../parts/words';
+import { dateOf, day, sentence } from '../words/words';
 import { TrendChart } from './trend-chart';
 import { ServiceHistory } from './service-history';
 

@@ -1,6 +1,6 @@
 import type { WalksView } from '../api/client';
-import { dayOfMonth, shortDay } from '../frost/days';
-import { number } from '../parts/words';
+import { dayOfMonth, shortDay } from '../words/days';
+import { number } from '../words/words';
 import { hoursOf } from './times';
 
 interface StripProps {

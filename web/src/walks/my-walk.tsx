@@ -1,13 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import type { StopView } from '../api/client';
-import { useEnter } from '../api/enter';
-import { cardQuery, cardToOpenQuery, myWalkQuery } from '../api/queries';
-import { shortDay } from '../frost/days';
-import { useTakeAlong } from '../offline/take-along';
+import { useEnter } from '../enter/enter';
+import { cardQuery, cardToOpenQuery, myWalkQuery } from '../queries/queries';
+import { shortDay } from '../words/days';
+import { useTakeAlong } from '../queries/take-along';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
-import { RedTagLines } from '../parts/red-tags';
+import { RedTagLines } from '../tags/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { Loading, Trouble } from '../parts/states';
 import { DueBack } from '../timers/due-back';

@@ -5,7 +5,7 @@ import { api, got } from '../api/client';
 import type { WalksView } from '../api/client';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
-import { clock, number } from '../parts/words';
+import { clock, number } from '../words/words';
 
 const SECONDS = 10;
 

@@ -2,11 +2,12 @@ import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { MoveView, StopView, WalksView } from '../api/client';
-import { whyQuery } from '../api/queries';
-import { shortDay } from '../frost/days';
+import { whyQuery } from '../queries/queries';
+import { shortDay } from '../words/days';
 import { Choice } from '../parts/field';
-import { RedTagLines } from '../parts/red-tags';
+import { RedTagLines } from '../tags/red-tags';
 import { RefusedLine } from '../parts/refused-line';
+import { useEscape } from '../keys/escape';
 import { clockOf } from './times';
 import type { Place } from './use-move';
 
@@ -96,13 +97,9 @@ function MoveIt({ stop, walks, place, tried, trouble, tryPlace, keep, leave }: M
     setDate(to.date);
     tryPlace(to);
   };
+  const panel = useEscape<HTMLDivElement>(leave);
   return (
-    <div
-      className="border-line grid gap-2 border-t pt-2"
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') leave();
-      }}
-    >
+    <div className="border-line grid gap-2 border-t pt-2" ref={panel}>
       <h3 className="stencil text-[15px]">Move it</h3>
       <div className="grid grid-cols-2 gap-2">
         <Choice label="To" value={at.worker} onChoose={(name) => change({ worker: name })}>

@@ -1,6 +1,6 @@
 import type { DragEvent } from 'react';
 import type { StopView } from '../api/client';
-import { shortDay } from '../frost/days';
+import { shortDay } from '../words/days';
 import { clockOf, hoursOf, stopKey } from './times';
 
 interface WalkProps {

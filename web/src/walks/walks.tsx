@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { StopView } from '../api/client';
-import { planQuery, walksQuery } from '../api/queries';
-import { shortDay } from '../frost/days';
+import { planQuery, walksQuery } from '../queries/queries';
+import { shortDay } from '../words/days';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { Changes } from './changes';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { BoatLine, YardPlan } from '../api/client';
 import { ProtectionMark, protectionWords } from '../parts/protection';
-import { ago, number } from '../parts/words';
+import { ago, number } from '../words/words';
 
 /** The same boats as a list, for those who know the name and not the place. */
 export function BoatList({ plan, boats }: { plan: YardPlan; boats: BoatLine[] }) {

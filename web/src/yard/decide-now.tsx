@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { BoatLine, YardPlan } from '../api/client';
-import { RedTagMark } from '../parts/red-tags';
+import { RedTagMark } from '../tags/red-tags';
 import { protectionTone, protectionWords } from '../parts/protection';
 
 const ORDER: NonNullable<BoatLine['decisionKind']>[] = [

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got } from '../api/client';
-import { judgedAnewQuery } from '../api/queries';
+import { judgedAnewQuery } from '../queries/queries';
 import { protectionWords } from '../parts/protection';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { BoatLine, LooseEndLine, YardPlan } from '../api/client';
-import { looseEndsQuery } from '../api/queries';
+import { looseEndsQuery } from '../queries/queries';
 import { Loading, Trouble } from '../parts/states';
-import { ago, sentence } from '../parts/words';
+import { ago, sentence } from '../words/words';
 
 /** Every fitting in the yard that is not as it should be at sea; what keeps a boat ashore first. */
 export function YardLooseEnds({ plan, boats }: { plan: YardPlan; boats: BoatLine[] }) {

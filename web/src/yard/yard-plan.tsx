@@ -1,8 +1,8 @@
 import { useNavigate } from 'react-router';
 import type { BoatLine, Protection, YardPlan } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
-import { RedTagShape } from '../parts/red-tags';
-import { leftWords } from '../frost/days';
+import { RedTagShape } from '../tags/red-tags';
+import { leftWords } from '../words/days';
 import { beamOf, hullPath } from './hull';
 
 /** Pixels of the drawing's own grid for a meter of yard. */
@@ -207,6 +207,8 @@ function Hull({ boat, berth, dimmed, left }: HullProps) {
         : '';
   return (
     <>
+      {/* What it adds to its name is a description by every browser here. */}
+      {/* eslint-disable-next-line jsx-a11y/role-supports-aria-props */}
       <a
         href={to}
         aria-label={`${boat.name}, ${berth.name}, ${protectionWords(boat.protection)}${loose}`}

@@ -1,5 +1,8 @@
 package elsko.bench;
 
+import elsko.bench.row.Measured;
+import elsko.bench.row.Rows;
+import elsko.bench.running.Running;
 import java.io.IOException;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;

@@ -1,5 +1,6 @@
 package elsko.bench;
 
+import elsko.bench.row.Measured;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,5 +1,6 @@
 package elsko.bench;
 
+import elsko.bench.row.Measured;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;

@@ -1,5 +1,8 @@
 package elsko.bench;
 
+import elsko.bench.row.Measured;
+import elsko.bench.row.Rows;
+import elsko.bench.running.Running;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonParser;
 import java.io.IOException;

@@ -1,5 +1,9 @@
 package elsko.bench;
 
+import elsko.bench.core.CoreRows;
+import elsko.bench.row.Calibration;
+import elsko.bench.row.Measured;
+import elsko.bench.row.Row;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
 import java.util.List;

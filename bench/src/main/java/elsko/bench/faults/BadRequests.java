@@ -4,7 +4,7 @@ import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
-import elsko.bench.Running;
+import elsko.bench.running.Running;
 import java.io.IOException;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;

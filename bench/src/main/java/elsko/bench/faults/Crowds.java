@@ -1,6 +1,6 @@
 package elsko.bench.faults;
 
-import elsko.bench.Running;
+import elsko.bench.running.Running;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.InetAddress;

@@ -1,7 +1,7 @@
 package elsko.bench.faults;
 
 import com.google.gson.JsonParser;
-import elsko.bench.Running;
+import elsko.bench.running.Running;
 import java.io.IOException;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;

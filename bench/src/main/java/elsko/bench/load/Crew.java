@@ -1,6 +1,6 @@
 package elsko.bench.load;
 
-import elsko.bench.Running;
+import elsko.bench.running.Running;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;

@@ -1,9 +1,9 @@
 package elsko.bench.plan;
 
-import elsko.bench.Measured;
-import elsko.bench.Measured.Kind;
-import elsko.bench.Part;
-import elsko.bench.Rows;
+import elsko.bench.row.Measured;
+import elsko.bench.row.Measured.Kind;
+import elsko.bench.row.Part;
+import elsko.bench.row.Rows;
 import elsko.core.plan.explain.PlanCheck;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Plan;

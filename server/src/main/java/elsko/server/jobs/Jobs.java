@@ -254,7 +254,7 @@ public class Jobs implements DisposableBean {
     private volatile int total;
     private Instant kept = Instant.EPOCH;
 
-    Running(UUID id, JobKind kind, int doneBefore) {
+    public Running(UUID id, JobKind kind, int doneBefore) {
       this.id = id;
       this.kind = kind;
       this.doneBefore = doneBefore;

@@ -110,7 +110,7 @@ class PlanJob implements Task {
     private volatile @Nullable Portions portions;
     private volatile Planning.@Nullable Progress last;
 
-    Running(double seconds, Planning planning) {
+    public Running(double seconds, Planning planning) {
       this.planning = planning;
       this.seconds = seconds;
     }

@@ -1,0 +1,2 @@
+/** What core alone must be fast in. */
+package elsko.bench.core;

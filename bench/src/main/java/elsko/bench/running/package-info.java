@@ -1,0 +1,2 @@
+/** The built application, started to be measured. */
+package elsko.bench.running;

@@ -1,0 +1,324 @@
+import { isUnderWay } from '../api/job-under-way';
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { api, got } from '../api/client';
+import type { Procedure } from '../api/client';
+import { whoIsHere } from '../offline/leaving';
+
+/** While something is done in the background, how far it is. */
+const LOOK_AGAIN_MS = 700;
+
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: whoIsHere,
+});
+
+export const welcomeQuery = queryOptions({
+  queryKey: ['welcome'],
+  queryFn: () => got(api.GET('/api/welcome')),
+  staleTime: Infinity,
+});
+
+export const yardQuery = queryOptions({
+  queryKey: ['yard'],
+  queryFn: () => got(api.GET('/api/yard')),
+});
+
+export const planQuery = queryOptions({
+  queryKey: ['yard', 'plan'],
+  queryFn: () => got(api.GET('/api/yard/plan')),
+});
+
+export const boatsQuery = queryOptions({
+  queryKey: ['boats'],
+  queryFn: () => got(api.GET('/api/boats')),
+});
+
+/** Under the boats: whatever changes one may change who may launch. */
+export const launchQuery = queryOptions({
+  queryKey: ['boats', 'launch'],
+  queryFn: () => got(api.GET('/api/launch')),
+});
+
+export const launchOfQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'launch'],
+    queryFn: () => got(api.GET('/api/launch/boats/{id}', { params: { path: { id } } })),
+  });
+
+export const boatQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id],
+    queryFn: () => got(api.GET('/api/boats/{id}', { params: { path: { id } } })),
+  });
+
+export const readingsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'readings'],
+    queryFn: () => got(api.GET('/api/boats/{id}/readings', { params: { path: { id } } })),
+  });
+
+export const cardQuery = (id: string, card: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'card', card],
+    queryFn: () => got(api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } })),
+  });
+
+/** The open cards of a lay-up as one visit. */
+export const visitQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'visit'],
+    queryFn: () => got(api.GET('/api/boats/{id}/visit', { params: { path: { id } } })),
+  });
+
+/** The open card of a procedure, or the one that would be opened. */
+export const cardToOpenQuery = (id: string, procedure: Procedure) =>
+  queryOptions({
+    queryKey: ['boat', id, 'to-open', procedure],
+    queryFn: () =>
+      got(
+        api.GET('/api/boats/{id}/card-to-open', {
+          params: { path: { id }, query: { procedure } },
+        }),
+      ),
+  });
+
+/** Under the boats: whatever is done on one may settle what was due. */
+export const dueQuery = queryOptions({
+  queryKey: ['boats', 'due'],
+  queryFn: () => got(api.GET('/api/due')),
+});
+
+export const storesQuery = (days: number) =>
+  queryOptions({
+    queryKey: ['boats', 'stores', days],
+    queryFn: () => got(api.GET('/api/stores', { params: { query: { days } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const dueOfQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'due'],
+    queryFn: () => got(api.GET('/api/boats/{id}/due', { params: { path: { id } } })),
+  });
+
+export const complaintsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'complaints'],
+    queryFn: () => got(api.GET('/api/boats/{id}/complaints', { params: { path: { id } } })),
+  });
+
+export const kitQuery = queryOptions({
+  queryKey: ['kit'],
+  queryFn: () => got(api.GET('/api/kit')),
+});
+
+export const kitOfCardQuery = (boat: string, card: string) =>
+  queryOptions({
+    queryKey: ['kit', boat, card],
+    queryFn: () =>
+      got(api.GET('/api/boats/{id}/cards/{card}/kit', { params: { path: { id: boat, card } } })),
+  });
+
+export const trendsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'trends'],
+    queryFn: () => got(api.GET('/api/boats/{id}/trends', { params: { path: { id } } })),
+  });
+
+/** The simulated post comes every few seconds. */
+const POST_MS = 4_000;
+
+export const mailQuery = queryOptions({
+  queryKey: ['mail', 'outbox'],
+  queryFn: () => got(api.GET('/api/mail')),
+  refetchInterval: ({ state }) =>
+    state.data?.some(({ sentAt }) => sentAt == null) ? POST_MS : false,
+});
+
+export const mailJobQuery = queryOptions({
+  queryKey: ['mail', 'job'],
+  queryFn: () => got(api.GET('/api/reports/lay-up-mails')),
+  refetchInterval: ({ state }) => (state.data?.progress?.running ? LOOK_AGAIN_MS : false),
+});
+
+export const backupsQuery = queryOptions({
+  queryKey: ['archive', 'backups'],
+  queryFn: () => got(api.GET('/api/archive/backups')),
+  refetchInterval: ({ state }) =>
+    state.data?.lastJob && isUnderWay(state.data.lastJob) ? LOOK_AGAIN_MS : false,
+});
+
+/** What takes long; looked at again while any of it is under way. */
+export const jobsQuery = queryOptions({
+  queryKey: ['jobs'],
+  queryFn: () => got(api.GET('/api/jobs')),
+  refetchInterval: ({ state }) => (state.data?.some(isUnderWay) ? LOOK_AGAIN_MS : false),
+});
+
+export const weakestQuery = queryOptions({
+  queryKey: ['shelf', 'weakest'],
+  queryFn: () => got(api.GET('/api/bench/weakest-samples')),
+});
+
+export const workersQuery = queryOptions({
+  queryKey: ['yard', 'workers'],
+  queryFn: () => got(api.GET('/api/people/workers')),
+});
+
+export const timersQuery = queryOptions({
+  queryKey: ['timers'],
+  queryFn: () => got(api.GET('/api/timers')),
+});
+
+export const faultsQuery = queryOptions({
+  queryKey: ['yard', 'gauge-faults'],
+  queryFn: () => got(api.GET('/api/gauge-faults')),
+  staleTime: Infinity,
+});
+
+export const guidesQuery = queryOptions({
+  queryKey: ['yard', 'guides'],
+  queryFn: () => got(api.GET('/api/guides')),
+  staleTime: Infinity,
+});
+
+export const springQuery = queryOptions({
+  queryKey: ['boats', 'spring'],
+  queryFn: () => got(api.GET('/api/launch/spring')),
+});
+
+export const judgedAnewQuery = queryOptions({
+  queryKey: ['yard', 'judged-anew'],
+  queryFn: () => got(api.GET('/api/judged-anew')),
+});
+
+export const frostQuery = queryOptions({
+  queryKey: ['frost'],
+  queryFn: () => got(api.GET('/api/frost')),
+});
+
+export const boatFrostQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['frost', id],
+    queryFn: () => got(api.GET('/api/boats/{id}/frost', { params: { path: { id } } })),
+  });
+
+export const weatherQuery = queryOptions({
+  queryKey: ['frost', 'weather'],
+  queryFn: () => got(api.GET('/api/weather')),
+});
+
+export const walksQuery = queryOptions({
+  queryKey: ['walks', 'all'],
+  queryFn: () => got(api.GET('/api/walks')),
+  refetchInterval: ({ state }) => (state.data?.job ? LOOK_AGAIN_MS : false),
+});
+
+export const myWalkQuery = queryOptions({
+  queryKey: ['walks', 'mine'],
+  queryFn: () => got(api.GET('/api/walks/mine')),
+});
+
+export const crewQuery = queryOptions({
+  queryKey: ['walks', 'crew'],
+  queryFn: () => got(api.GET('/api/walks/crew')),
+});
+
+export const whyQuery = (boat: string, task: string, madeAt: string) =>
+  queryOptions({
+    queryKey: ['walks', 'why', boat, task, madeAt],
+    queryFn: () => got(api.GET('/api/walks/why', { params: { query: { boat, task } } })),
+  });
+
+export const boatDatesQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['walks', 'dates', id],
+    queryFn: () => got(api.GET('/api/walks/boats/{id}/dates', { params: { path: { id } } })),
+  });
+
+export const shelfQuery = queryOptions({
+  queryKey: ['shelf'],
+  queryFn: () => got(api.GET('/api/bench/shelf')),
+});
+
+export const roundQuery = queryOptions({
+  queryKey: ['boats', 'round'],
+  queryFn: () => got(api.GET('/api/bench/round')),
+});
+
+export interface Tried {
+  liters: number;
+  massFraction: number;
+  method: 'POUR' | 'DRAW' | 'DRAW_UNDRAINED';
+  thermostatOpen: boolean;
+  notDrained: string[];
+}
+
+const FORECAST_FOR_MS = 5 * 60 * 1000;
+
+/** What a fill would leave; it does not change while the same is tried, unless the boat does. */
+export const forecastQuery = (boat: string, circuit: string, tried: Tried) =>
+  queryOptions({
+    queryKey: ['boat', boat, 'forecast', circuit, tried],
+    queryFn: () =>
+      got(
+        api.POST('/api/boats/{id}/circuits/{circuit}/fill-forecast', {
+          params: { path: { id: boat, circuit } },
+          body: tried,
+        }),
+      ),
+    staleTime: Infinity,
+    gcTime: FORECAST_FOR_MS,
+    placeholderData: keepPreviousData,
+  });
+
+export const curveQuery = (base: 'PG' | 'EG') =>
+  queryOptions({
+    queryKey: ['curve', base],
+    queryFn: () => got(api.GET('/api/bench/curve', { params: { query: { base } } })),
+    staleTime: Infinity,
+  });
+
+export const peopleQuery = queryOptions({
+  queryKey: ['people'],
+  queryFn: () => got(api.GET('/api/people')),
+});
+
+export const mySessionsQuery = queryOptions({
+  queryKey: ['my-sessions'],
+  queryFn: () => got(api.GET('/api/session/all')),
+});
+
+export function sessionsOfQuery(id: string) {
+  return queryOptions({
+    queryKey: ['people', id, 'sessions'],
+    queryFn: () => got(api.GET('/api/people/{id}/sessions', { params: { path: { id } } })),
+  });
+}
+
+export const auditQuery = queryOptions({
+  queryKey: ['audit'],
+  queryFn: () => got(api.GET('/api/audit')),
+});
+
+export const catalogQuery = queryOptions({
+  queryKey: ['catalog'],
+  queryFn: () => got(api.GET('/api/boats/catalog')),
+  staleTime: Infinity,
+});
+
+export const templatesQuery = queryOptions({
+  queryKey: ['templates'],
+  queryFn: () => got(api.GET('/api/boats/templates')),
+});
+
+export const offersQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['boat', id, 'offers'],
+    queryFn: () => got(api.GET('/api/boats/{id}/offers', { params: { path: { id } } })),
+  });
+
+export const looseEndsQuery = queryOptions({
+  queryKey: ['boats', 'loose-ends'],
+  queryFn: () => got(api.GET('/api/boats/loose-ends')),
+});

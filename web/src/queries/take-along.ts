@@ -1,0 +1,41 @@
+import { useEffect } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import type { QueryClient } from '@tanstack/react-query';
+import type { StopView } from '../api/client';
+import {
+  boatQuery,
+  cardQuery,
+  cardToOpenQuery,
+  guidesQuery,
+  offersQuery,
+  readingsQuery,
+  shelfQuery,
+  weakestQuery,
+} from './queries';
+
+/**
+ * Fetches what a walk needs while there is signal: its boats with their drawings, the open cards,
+ * and those that would be opened on the way.
+ */
+export function useTakeAlong(stops: StopView[] | undefined): void {
+  const queries = useQueryClient();
+  useEffect(() => {
+    if (!stops) return;
+    takeShelfAlong(queries);
+    const boats = new Map(stops.map((stop) => [stop.boat, stop]));
+    for (const stop of boats.values()) {
+      void queries.prefetchQuery(boatQuery(stop.boat));
+      void queries.prefetchQuery(offersQuery(stop.boat));
+      void queries.prefetchQuery(readingsQuery(stop.boat));
+      if (stop.card) void queries.prefetchQuery(cardQuery(stop.boat, stop.card));
+      else void queries.prefetchQuery(cardToOpenQuery(stop.boat, stop.procedure));
+    }
+  }, [stops, queries]);
+}
+
+/** What readings are held against. */
+export function takeShelfAlong(queries: QueryClient): void {
+  void queries.prefetchQuery(shelfQuery);
+  void queries.prefetchQuery(weakestQuery);
+  void queries.prefetchQuery(guidesQuery);
+}

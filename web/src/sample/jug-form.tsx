@@ -1,0 +1,75 @@
+import { useQuery } from '@tanstack/react-query';
+import type { BoatView } from '../api/client';
+import { useEnter } from '../enter/enter';
+import { shelfQuery } from '../queries/queries';
+import { Refusal } from '../api/refusal';
+import { useDraft } from '../offline/draft';
+import { Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
+import { useRefused } from '../parts/refused';
+import { useUsing } from '../parts/using';
+import { typedNumber } from '../words/words';
+
+interface JugFormProps {
+  boat: BoatView;
+  /** The card and step the entry belongs to, when it is made on a card. */
+  on?: { card: string; step: string };
+  again: boolean;
+}
+
+/** Takes in what the undiluted jug reads. */
+export function JugForm({ boat, on, again }: JugFormProps) {
+  const { data: shelf } = useQuery(shelfQuery);
+  const using = useUsing();
+  const { enter, sending } = useEnter(boat.id);
+  const [text, setText, clear] = useDraft(`jug.${boat.id}`);
+  const refused = useRefused(['reading']);
+  const unit = shelf?.instruments.find((i) => i.id === using.instrument)?.unit ?? '°C';
+  const save = async () => {
+    const reading = typedNumber(text);
+    if (reading === null) {
+      refused.refuse(new Refusal(422, 'reading', 'Enter what the scale shows, like −19.'));
+      return;
+    }
+    const ok = await refused.attempt(() =>
+      enter({
+        entries: [
+          {
+            kind: 'JUG_READ',
+            lot: using.lot,
+            instrument: using.instrument || undefined,
+            reading,
+            ...on,
+          },
+        ],
+        undo: `Jug reads ${text} ${unit}`,
+      }),
+    );
+    if (ok) clear();
+  };
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <div className="w-44">
+        <Field
+          label="Jug reads"
+          unit={unit}
+          inputMode="text"
+          autoComplete="off"
+          value={text}
+          onType={setText}
+          error={refused.at('reading')}
+        />
+      </div>
+      <button type="submit" className="btn" disabled={sending}>
+        {again ? 'Read again' : 'Enter'}
+      </button>
+      <RefusedLine words={refused.elsewhere} className="w-full" />
+    </form>
+  );
+}

@@ -1,0 +1,15 @@
+import type { YardView } from '../api/client';
+import { celsius, number } from '../words/words';
+
+const POINTS = { FREEZE: 'freeze point', BURST: 'burst point', LABEL: 'label rating' };
+
+/** What samples are judged by here: policy, design low, margin, and the point that follows. */
+export function PolicyWords({ yard }: { yard: YardView }) {
+  return (
+    <>
+      policy {yard.policy.toLowerCase()} · guards to {celsius(yard.designLowC)} with{' '}
+      {number(yard.marginK)} K margin: {POINTS[yard.policy]}{' '}
+      {celsius(yard.designLowC - yard.marginK)} or lower
+    </>
+  );
+}

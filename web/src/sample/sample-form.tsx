@@ -1,0 +1,94 @@
+import { useQuery } from '@tanstack/react-query';
+import type { BoatView, PointView } from '../api/client';
+import { useEnter } from '../enter/enter';
+import { shelfQuery } from '../queries/queries';
+import { Refusal } from '../api/refusal';
+import { useDraft } from '../offline/draft';
+import { Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
+import { useRefused } from '../parts/refused';
+import { useUsing } from '../parts/using';
+import { sentence, typedNumber } from '../words/words';
+
+interface SampleFormProps {
+  boat: BoatView;
+  point: PointView;
+  on?: { card: string; step: string };
+}
+
+/** Takes in what the sample of one low point reads, and how warm it is. */
+export function SampleForm({ boat, point, on }: SampleFormProps) {
+  const { data: shelf } = useQuery(shelfQuery);
+  const using = useUsing();
+  const { enter, sending } = useEnter(boat.id);
+  const [reading, setReading, clearReading] = useDraft(`sample.${boat.id}.${point.key}`);
+  const [warmth, setWarmth] = useDraft(`sample-temperature.${boat.id}`, '15');
+  const refused = useRefused(['reading', 'temperatureC']);
+  const unit = shelf?.instruments.find((i) => i.id === using.instrument)?.unit ?? '°C';
+  const save = async () => {
+    const value = typedNumber(reading);
+    const temperatureC = typedNumber(warmth);
+    if (value === null || temperatureC === null) {
+      refused.refuse(
+        value === null
+          ? new Refusal(422, 'reading', 'Enter what the scale shows, like −18.')
+          : new Refusal(422, 'temperatureC', 'Enter how warm the sample is, like 15.'),
+      );
+      return;
+    }
+    const ok = await refused.attempt(() =>
+      enter({
+        entries: [
+          {
+            kind: 'SAMPLE_READ',
+            lowPoint: point.key,
+            lot: using.lot,
+            instrument: using.instrument || undefined,
+            reading: value,
+            temperatureC,
+            ...on,
+          },
+        ],
+        undo: `${sentence(point.name)} reads ${reading} ${unit}`,
+      }),
+    );
+    if (ok) clearReading();
+  };
+  return (
+    <form
+      aria-label={`Sample, ${point.name}`}
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <div className="w-36">
+        <Field
+          label="Sample reads"
+          unit={unit}
+          inputMode="text"
+          autoComplete="off"
+          value={reading}
+          onType={setReading}
+          error={refused.at('reading')}
+        />
+      </div>
+      <div className="w-32">
+        <Field
+          label="at"
+          unit="°C"
+          inputMode="text"
+          autoComplete="off"
+          value={warmth}
+          onType={setWarmth}
+          error={refused.at('temperatureC')}
+        />
+      </div>
+      <button type="submit" className="btn" disabled={sending}>
+        {point.reading == null ? 'Enter' : 'Read again'}
+      </button>
+      <RefusedLine words={refused.elsewhere} className="w-full" />
+    </form>
+  );
+}

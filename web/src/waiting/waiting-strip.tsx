@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { useMay } from '../parts/session';
+import { sender, useLine } from '../offline/device';
+import { ReturnedList } from './returned-list';
+
+/** What has not gone up yet, and what came back; nothing while all is well. */
+export function WaitingStrip() {
+  const { waiting, returned, signal } = useLine();
+  const { name } = useMay();
+  const [open, setOpen] = useState(false);
+  const mine = waiting.filter((one) => one.person === name);
+  const back = returned.filter((one) => one.person === name);
+  const others = [...new Set(waiting.filter((one) => one.person !== name).map((w) => w.person))];
+  const sending = signal && mine.length > 1;
+  if (signal && !sending && back.length === 0 && others.length === 0) return null;
+  return (
+    <>
+      <div
+        role="status"
+        aria-label="Waiting entries"
+        className={`flex min-h-11 flex-wrap items-center gap-x-5 gap-y-1 px-[18px] py-1.5 text-[15px] font-semibold ${back.length > 0 ? 'bg-[#8f2f1e] text-white' : 'bg-[#243138] text-[#f3efe6]'}`}
+      >
+        {!signal && (
+          <span>
+            No signal ·{' '}
+            {mine.length === 0
+              ? 'what you enter waits here'
+              : `${mine.length} ${mine.length === 1 ? 'entry waits' : 'entries wait'} on this device`}
+          </span>
+        )}
+        {!signal && (
+          <button type="button" className="plain min-h-14 min-w-14" onClick={() => sender.wake()}>
+            Try now
+          </button>
+        )}
+        {sending && <span>{mine.length} entries go up</span>}
+        {others.length > 0 && (
+          <span>Entries of {others.join(', ')} wait here until they sign in</span>
+        )}
+        {back.length > 0 && (
+          <button
+            type="button"
+            className="plain min-h-14 min-w-14"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            {back.length} came back
+          </button>
+        )}
+      </div>
+      {open && back.length > 0 && <ReturnedList returned={back} />}
+    </>
+  );
+}
