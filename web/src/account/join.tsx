@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useEffect, useState } from 'react';
 import type { FormEvent } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
@@ -51,7 +52,7 @@ function TypeCode({ typed }: { typed: (code: string) => void }) {
 function Welcome({ code }: { code: string }) {
   const header = { 'X-Elsko-Code': code };
   const { data, error } = useQuery({
-    queryKey: ['invitation', code],
+    queryKey: keys.invitation(code),
     queryFn: () => got(api.GET('/api/invitation', { params: { header } })),
     retry: false,
     gcTime: 0,

@@ -1,3 +1,4 @@
+import { keys } from './keys';
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query';
 import { Refusal } from './refusal';
 
@@ -9,7 +10,7 @@ export const SHOWN_FOR_MS = 7 * DAYS_MS;
 /** When a session has ended, the screen goes to the sign-in page and comes back after it. */
 function noticeEndOfSession(error: unknown) {
   if (error instanceof Refusal && error.status === 401) {
-    queryClient.setQueryData(['session'], null);
+    queryClient.setQueryData(keys.session, null);
   }
 }
 

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -81,8 +82,8 @@ function DatesForm({ boat, done, ...shown }: FormProps) {
           },
         },
       });
-      await queries.invalidateQueries({ queryKey: ['walks'] });
-      void queries.invalidateQueries({ queryKey: ['boats'] });
+      await queries.invalidateQueries({ queryKey: keys.plans });
+      void queries.invalidateQueries({ queryKey: keys.boats });
       done();
     });
   return (

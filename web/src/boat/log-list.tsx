@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -20,7 +21,7 @@ interface LogListProps {
 /** What happened to the boat, newest first; entries can be taken back with a reason. */
 export function LogList({ boat, mayWork, mayMove }: LogListProps) {
   const log = useInfiniteQuery({
-    queryKey: ['boat', boat, 'log'],
+    queryKey: keys.log(boat),
     queryFn: ({ pageParam }) =>
       got(
         api.GET('/api/boats/{id}/log', {

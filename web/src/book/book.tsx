@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import { api, got } from '../api/client';
@@ -21,7 +22,7 @@ export function Book() {
       : null;
   const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(
     {
-      queryKey: ['boats', 'book', wanted],
+      queryKey: keys.book(wanted),
       queryFn: ({ pageParam }) =>
         got(api.GET('/api/book', { params: { query: { ...queryOf(wanted), before: pageParam } } })),
       initialPageParam: undefined as number | undefined,

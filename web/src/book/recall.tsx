@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got } from '../api/client';
@@ -8,7 +9,7 @@ import { clock, liters, sentence } from '../words/words';
 /** Every boat and circuit something of a lot went into, and whether it is still in there. */
 export function Recall({ lot }: { lot: string }) {
   const { data, error, refetch } = useQuery({
-    queryKey: ['boats', 'recall', lot],
+    queryKey: keys.recall(lot),
     queryFn: () => got(api.GET('/api/book/lots/{number}', { params: { path: { number: lot } } })),
   });
   if (!data) {

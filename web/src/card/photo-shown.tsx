@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useQuery } from '@tanstack/react-query';
 import { photoHere } from '../offline/photo';
 
@@ -10,7 +11,7 @@ interface ShownProps {
 /** A photo of a step: from this device while it waits there, else from the server. */
 export function PhotoShown({ boat, photo, words }: ShownProps) {
   const { data: here, isPending } = useQuery({
-    queryKey: ['photo', photo],
+    queryKey: keys.photo(photo),
     queryFn: () => photoHere(photo),
     staleTime: Infinity,
   });

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { api, got } from '../api/client';
 import type { AfterSent, CastOffRound, RoundSent, RoundStanding } from '../api/client';
 
@@ -19,7 +20,7 @@ export function ofBoat(boat: string, person: string): Source {
   const params = { path: { id: boat } };
   return {
     name: `${person}.${boat}`,
-    queryKey: ['boat', boat, 'cast-off'],
+    queryKey: keys.castOff(boat),
     load: (kind) =>
       got(api.GET('/api/cast-off/boats/{id}', { params: { ...params, query: { kind } } })),
     end: (body) => got(api.POST('/api/cast-off/boats/{id}/rounds', { params, body })),
@@ -35,7 +36,7 @@ export function byLink(key: string): Source {
   const headers = { [KEY]: key };
   return {
     name: `link.${key.slice(0, SHOWN_OF_KEY)}`,
-    queryKey: ['owner', key],
+    queryKey: keys.owner(key),
     load: (kind) => got(api.GET('/api/owner/round', { params: { query: { kind } }, headers })),
     end: (body) => got(api.POST('/api/owner/rounds', { body, headers })),
     after: (body) => api.POST('/api/owner/after', { body, headers }),

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { AfterSent, CastOffRound, RoundSent } from '../api/client';
@@ -60,7 +61,7 @@ export function useRound(source: Source, kind: RoundKind, giveBack: (begun: Begu
       else await source.after({ ...first.after, sentAt });
       wait(others);
       void queries.invalidateQueries({ queryKey: source.queryKey });
-      void queries.invalidateQueries({ queryKey: ['boats'] });
+      void queries.invalidateQueries({ queryKey: keys.boats });
     } catch (error) {
       const answered = error instanceof Refusal && error.status < 500 && error.status !== 429;
       if (answered && error.status !== 401) {

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
@@ -94,9 +95,9 @@ function Describing({ catalog, boat }: { catalog: Catalog; boat: BoatView | unde
               }),
             )
           : await got(api.POST('/api/boats', { body }));
-        queries.setQueryData(['boat', saved.id], saved);
-        void queries.invalidateQueries({ queryKey: ['boat', saved.id, 'offers'] });
-        void queries.invalidateQueries({ queryKey: ['boats'] });
+        queries.setQueryData(keys.boat(saved.id), saved);
+        void queries.invalidateQueries({ queryKey: keys.offers(saved.id) });
+        void queries.invalidateQueries({ queryKey: keys.boats });
         clearKept();
         void navigate(`/boats/${saved.id}`);
       } catch (error) {
@@ -289,7 +290,7 @@ function useDrawn(typed: Typed) {
   const settled = useDeferredValue(typed);
   const body = useMemo(() => JSON.stringify(toDraft(settled)), [settled]);
   const query = useQuery({
-    queryKey: ['draft', body],
+    queryKey: keys.draft(body),
     queryFn: () =>
       got(api.POST('/api/boats/draft', { body: JSON.parse(body) as ReturnType<typeof toDraft> })),
     enabled: settled.layout !== '',

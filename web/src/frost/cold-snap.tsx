@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { addDays, format, parseISO } from 'date-fns';
 import { useQueryClient } from '@tanstack/react-query';
@@ -26,7 +27,7 @@ export function ColdSnapForm({ today, done }: { today: string; done: () => void 
           },
         }),
       );
-      await queries.invalidateQueries({ queryKey: ['frost'] });
+      await queries.invalidateQueries({ queryKey: keys.frost });
       done();
     });
   const panel = useEscape<HTMLFormElement>(done);
@@ -88,7 +89,7 @@ export function EndColdSnap() {
   const end = () =>
     refused.attempt(async () => {
       await got(api.DELETE('/api/weather/cold-snap'));
-      await queries.invalidateQueries({ queryKey: ['frost'] });
+      await queries.invalidateQueries({ queryKey: keys.frost });
     });
   return (
     <>

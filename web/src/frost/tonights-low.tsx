@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -21,7 +22,7 @@ export function TonightsLow({ tonight, may }: LowProps) {
     refused.attempt(async () => {
       await change();
       setTyped('');
-      await queries.invalidateQueries({ queryKey: ['frost'] });
+      await queries.invalidateQueries({ queryKey: keys.frost });
     });
   if (tonight) {
     return (

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -28,7 +29,7 @@ export function Import() {
   const [job, setJob] = useState<string | null>(null);
   const refused = useRefused([]);
   const { data: view } = useQuery({
-    queryKey: ['import', job],
+    queryKey: keys.import(job),
     queryFn: () => got(api.GET('/api/imports/{id}', { params: { path: { id: job! } } })),
     enabled: job !== null,
     refetchInterval: ({ state }) => (state.data?.state === 'RUNNING' ? POLL_MS : false),
@@ -36,9 +37,9 @@ export function Import() {
   const start = (csv: string, keep: boolean) =>
     refused.attempt(async () => {
       const begun = await begin(csv, keep);
-      queries.setQueryData(['import', begun.id], begun);
+      queries.setQueryData(keys.import(begun.id), begun);
       setJob(begun.id);
-      void queries.invalidateQueries({ queryKey: ['import', begun.id] });
+      void queries.invalidateQueries({ queryKey: keys.import(begun.id) });
     });
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -17,7 +18,7 @@ export function AddPiece({ kinds }: { kinds: KitKindView[] }) {
   const add = () =>
     refused.attempt(async () => {
       await got(api.POST('/api/kit', { body: { name, kind, size } }));
-      await queries.invalidateQueries({ queryKey: ['kit'] });
+      await queries.invalidateQueries({ queryKey: keys.kit });
       setName('');
       setSize('');
     });

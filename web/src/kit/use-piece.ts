@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got } from '../api/client';
@@ -14,7 +15,7 @@ export function usePiece(id: string) {
     void refused
       .attempt(async () => {
         await send();
-        await queries.invalidateQueries({ queryKey: ['kit'] });
+        await queries.invalidateQueries({ queryKey: keys.kit });
       })
       .finally(() => setBusy(false));
   };

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useEffect, useState } from 'react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Refusal, reasonOf } from '../api/refusal';
@@ -26,7 +27,7 @@ export function useAnswer<In, Out>(
 ) {
   const settled = useSettled(typed);
   const answer = useQuery({
-    queryKey: ['calculator', name, settled],
+    queryKey: keys.calculator(name, settled),
     queryFn: () => ask(settled!),
     enabled: settled !== null,
     staleTime: Infinity,

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { SignedIn } from '../api/client';
@@ -28,7 +29,7 @@ export function hasComeIn(name: string): void {
 /** Nothing that was shown to whoever was here stays on this device. What waits to go up does. */
 export async function forgetShown(queries: QueryClient): Promise<void> {
   queries.removeQueries({
-    predicate: ({ queryKey }) => queryKey[0] !== 'session' && queryKey[0] !== 'welcome',
+    predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] && queryKey[0] !== keys.welcome[0],
   });
   await shownOnDevice.removeClient();
 }
@@ -37,14 +38,14 @@ export async function forgetShown(queries: QueryClient): Promise<void> {
 export async function comesIn(queries: QueryClient, who: SignedIn): Promise<void> {
   hasComeIn(who.name);
   await forgetShown(queries);
-  queries.setQueryData(['session'], who);
+  queries.setQueryData(keys.session, who);
 }
 
 /** Signs out on this device at once, and on the server as soon as it answers. */
 export async function signOut(queries: QueryClient): Promise<void> {
   localStorage.setItem(LEFT, new Date().toISOString());
   await queries.cancelQueries();
-  queries.setQueryData(['session'], null);
+  queries.setQueryData(keys.session, null);
   forgetDrafts();
   await forgetShown(queries);
   await tellServer();
@@ -78,7 +79,7 @@ export async function whoIsHere(): Promise<SignedIn | null> {
 export function leaveTogether(queries: QueryClient): void {
   window.addEventListener('storage', (event) => {
     if (event.key !== LEFT || event.newValue === null) return;
-    queries.setQueryData(['session'], null);
+    queries.setQueryData(keys.session, null);
     void forgetShown(queries);
   });
   // A session that was lost shows nothing of somebody who is not here.

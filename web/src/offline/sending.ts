@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import { askAgain } from '../api/ask-again';
@@ -44,7 +45,7 @@ export class Sender {
   }
 
   #person(): string | null {
-    return this.#queries.getQueryData<{ name: string } | null>(['session'])?.name ?? null;
+    return this.#queries.getQueryData<{ name: string } | null>(keys.session)?.name ?? null;
   }
 
   /**
@@ -201,15 +202,15 @@ export class Sender {
     const byOthersToo = (this.#underWay.get(boat) ?? 0) > 1;
     this.#underWay.set(boat, 0);
     // An answer that is still on its way was made before: it must not come after this one.
-    await this.#queries.cancelQueries({ queryKey: ['boat', boat], exact: true });
-    this.#queries.setQueryData(['boat', boat], now);
+    await this.#queries.cancelQueries({ queryKey: keys.boat(boat), exact: true });
+    this.#queries.setQueryData(keys.boat(boat), now);
     const fresh = askForBoat(this.#queries, boat, byOthersToo);
     void fresh.finally(() => this.#line.seen(entries));
   }
 
   #noAnswer(error: unknown): void {
     if (error instanceof Refusal && error.status === 401) {
-      this.#queries.setQueryData(['session'], null);
+      this.#queries.setQueryData(keys.session, null);
       return;
     }
     this.#line.hasSignal(false);
@@ -221,11 +222,11 @@ export class Sender {
 
 /** Asks again for what follows from a boat, and for the boat itself where that is not known. */
 function askForBoat(queries: QueryClient, boat: string, itself: boolean): Promise<void> {
-  for (const key of ['boats', 'frost', 'timers', 'walks']) {
-    void askAgain(queries, { queryKey: [key] });
+  for (const queryKey of [keys.boats, keys.frost, keys.timers, keys.plans]) {
+    void askAgain(queries, { queryKey });
   }
   return askAgain(queries, {
-    queryKey: ['boat', boat],
+    queryKey: keys.boat(boat),
     predicate: ({ queryKey }) => itself || queryKey.length > 2,
   });
 }

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { BoatView, CardView, NewEntry } from '../api/client';
@@ -69,8 +70,8 @@ export async function sendSheet(
     }
     stands = taken.boat;
   }
-  if (stands) queries.setQueryData(['boat', boat], stands);
-  for (const key of ['boats', 'frost', 'walks']) void askAgain(queries, { queryKey: [key] });
-  await askAgain(queries, { queryKey: ['boat', boat] });
+  if (stands) queries.setQueryData(keys.boat(boat), stands);
+  for (const queryKey of [keys.boats, keys.frost, keys.plans]) void askAgain(queries, { queryKey });
+  await askAgain(queries, { queryKey: keys.boat(boat) });
   return sent;
 }

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -29,7 +30,7 @@ export function PeopleSection() {
   const [gone, setGone] = useState(false);
   const again = () => {
     void queries.invalidateQueries({ queryKey: peopleQuery.queryKey });
-    void queries.invalidateQueries({ queryKey: ['audit'] });
+    void queries.invalidateQueries({ queryKey: keys.audit });
   };
   const invited = (invitation: Invited) => {
     setMade(invitation);

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { QueryClient } from '@tanstack/react-query';
@@ -41,7 +42,7 @@ export function useLiveChanges(signedIn: boolean): void {
     // Cut off: without signal nothing comes of asking; a session that has ended is seen at once.
     source.addEventListener(
       'error',
-      () => void queries.invalidateQueries({ queryKey: ['session'] }),
+      () => void queries.invalidateQueries({ queryKey: keys.session }),
     );
     return () => {
       clearTimeout(soon);
@@ -53,30 +54,30 @@ export function useLiveChanges(signedIn: boolean): void {
 /** What a change may be shown in. */
 function askFor(queries: QueryClient, changed: Changed): void {
   if (changed.what === 'BENCH') {
-    void askAgain(queries, { queryKey: ['shelf'] });
-    void askAgain(queries, { queryKey: ['kit'] });
-    void askAgain(queries, { queryKey: ['boats', 'stores'] });
+    void askAgain(queries, { queryKey: keys.shelf });
+    void askAgain(queries, { queryKey: keys.kit });
+    void askAgain(queries, { queryKey: keys.allStores });
     return;
   }
   if (changed.what === 'JOBS') {
-    void askAgain(queries, { queryKey: ['jobs'] });
-    void askAgain(queries, { queryKey: ['archive', 'backups'] });
+    void askAgain(queries, { queryKey: keys.jobs });
+    void askAgain(queries, { queryKey: keys.backups });
     return;
   }
-  void askAgain(queries, { queryKey: ['walks'] });
+  void askAgain(queries, { queryKey: keys.plans });
   if (changed.what === 'PLAN') {
-    void askAgain(queries, { queryKey: ['boats', 'launch'] });
-    void askAgain(queries, { queryKey: ['boats', 'stores'] });
+    void askAgain(queries, { queryKey: keys.launches });
+    void askAgain(queries, { queryKey: keys.allStores });
     return;
   }
-  void askAgain(queries, { queryKey: ['frost'] });
+  void askAgain(queries, { queryKey: keys.frost });
   if (changed.what === 'WEATHER') return;
-  void askAgain(queries, { queryKey: ['boats'] });
-  void askAgain(queries, { queryKey: ['timers'] });
+  void askAgain(queries, { queryKey: keys.boats });
+  void askAgain(queries, { queryKey: keys.timers });
   if (changed.what === 'YARD') {
-    void askAgain(queries, { queryKey: ['yard'] });
-    void askAgain(queries, { queryKey: ['boat'] });
+    void askAgain(queries, { queryKey: keys.yard });
+    void askAgain(queries, { queryKey: keys.anyBoat });
   } else if (changed.boat) {
-    void askAgain(queries, { queryKey: ['boat', changed.boat] });
+    void askAgain(queries, { queryKey: keys.boat(changed.boat) });
   }
 }

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { isUnderWay } from '../api/job-under-way';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -8,72 +9,72 @@ import { whoIsHere } from '../offline/leaving';
 const LOOK_AGAIN_MS = 700;
 
 export const sessionQuery = queryOptions({
-  queryKey: ['session'],
+  queryKey: keys.session,
   queryFn: whoIsHere,
 });
 
 export const welcomeQuery = queryOptions({
-  queryKey: ['welcome'],
+  queryKey: keys.welcome,
   queryFn: () => got(api.GET('/api/welcome')),
   staleTime: Infinity,
 });
 
 export const yardQuery = queryOptions({
-  queryKey: ['yard'],
+  queryKey: keys.yard,
   queryFn: () => got(api.GET('/api/yard')),
 });
 
 export const planQuery = queryOptions({
-  queryKey: ['yard', 'plan'],
+  queryKey: keys.yardPlan,
   queryFn: () => got(api.GET('/api/yard/plan')),
 });
 
 export const boatsQuery = queryOptions({
-  queryKey: ['boats'],
+  queryKey: keys.boats,
   queryFn: () => got(api.GET('/api/boats')),
 });
 
 /** Under the boats: whatever changes one may change who may launch. */
 export const launchQuery = queryOptions({
-  queryKey: ['boats', 'launch'],
+  queryKey: keys.launches,
   queryFn: () => got(api.GET('/api/launch')),
 });
 
 export const launchOfQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'launch'],
+    queryKey: keys.launch(id),
     queryFn: () => got(api.GET('/api/launch/boats/{id}', { params: { path: { id } } })),
   });
 
 export const boatQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id],
+    queryKey: keys.boat(id),
     queryFn: () => got(api.GET('/api/boats/{id}', { params: { path: { id } } })),
   });
 
 export const readingsQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'readings'],
+    queryKey: keys.readings(id),
     queryFn: () => got(api.GET('/api/boats/{id}/readings', { params: { path: { id } } })),
   });
 
 export const cardQuery = (id: string, card: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'card', card],
+    queryKey: keys.card(id, card),
     queryFn: () => got(api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } })),
   });
 
 /** The open cards of a lay-up as one visit. */
 export const visitQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'visit'],
+    queryKey: keys.visit(id),
     queryFn: () => got(api.GET('/api/boats/{id}/visit', { params: { path: { id } } })),
   });
 
 /** The open card of a procedure, or the one that would be opened. */
 export const cardToOpenQuery = (id: string, procedure: Procedure) =>
   queryOptions({
-    queryKey: ['boat', id, 'to-open', procedure],
+    queryKey: keys.cardToOpen(id, procedure),
     queryFn: () =>
       got(
         api.GET('/api/boats/{id}/card-to-open', {
@@ -84,44 +85,44 @@ export const cardToOpenQuery = (id: string, procedure: Procedure) =>
 
 /** Under the boats: whatever is done on one may settle what was due. */
 export const dueQuery = queryOptions({
-  queryKey: ['boats', 'due'],
+  queryKey: keys.dueOfAll,
   queryFn: () => got(api.GET('/api/due')),
 });
 
 export const storesQuery = (days: number) =>
   queryOptions({
-    queryKey: ['boats', 'stores', days],
+    queryKey: keys.stores(days),
     queryFn: () => got(api.GET('/api/stores', { params: { query: { days } } })),
     placeholderData: keepPreviousData,
   });
 
 export const dueOfQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'due'],
+    queryKey: keys.dueOf(id),
     queryFn: () => got(api.GET('/api/boats/{id}/due', { params: { path: { id } } })),
   });
 
 export const complaintsQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'complaints'],
+    queryKey: keys.complaints(id),
     queryFn: () => got(api.GET('/api/boats/{id}/complaints', { params: { path: { id } } })),
   });
 
 export const kitQuery = queryOptions({
-  queryKey: ['kit'],
+  queryKey: keys.kit,
   queryFn: () => got(api.GET('/api/kit')),
 });
 
 export const kitOfCardQuery = (boat: string, card: string) =>
   queryOptions({
-    queryKey: ['kit', boat, card],
+    queryKey: keys.kitFor(boat, card),
     queryFn: () =>
       got(api.GET('/api/boats/{id}/cards/{card}/kit', { params: { path: { id: boat, card } } })),
   });
 
 export const trendsQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'trends'],
+    queryKey: keys.trends(id),
     queryFn: () => got(api.GET('/api/boats/{id}/trends', { params: { path: { id } } })),
   });
 
@@ -129,20 +130,20 @@ export const trendsQuery = (id: string) =>
 const POST_MS = 4_000;
 
 export const mailQuery = queryOptions({
-  queryKey: ['mail', 'outbox'],
+  queryKey: keys.outbox,
   queryFn: () => got(api.GET('/api/mail')),
   refetchInterval: ({ state }) =>
     state.data?.some(({ sentAt }) => sentAt == null) ? POST_MS : false,
 });
 
 export const mailJobQuery = queryOptions({
-  queryKey: ['mail', 'job'],
+  queryKey: keys.mailJob,
   queryFn: () => got(api.GET('/api/reports/lay-up-mails')),
   refetchInterval: ({ state }) => (state.data?.progress?.running ? LOOK_AGAIN_MS : false),
 });
 
 export const backupsQuery = queryOptions({
-  queryKey: ['archive', 'backups'],
+  queryKey: keys.backups,
   queryFn: () => got(api.GET('/api/archive/backups')),
   refetchInterval: ({ state }) =>
     state.data?.lastJob && isUnderWay(state.data.lastJob) ? LOOK_AGAIN_MS : false,
@@ -150,99 +151,99 @@ export const backupsQuery = queryOptions({
 
 /** What takes long; looked at again while any of it is under way. */
 export const jobsQuery = queryOptions({
-  queryKey: ['jobs'],
+  queryKey: keys.jobs,
   queryFn: () => got(api.GET('/api/jobs')),
   refetchInterval: ({ state }) => (state.data?.some(isUnderWay) ? LOOK_AGAIN_MS : false),
 });
 
 export const weakestQuery = queryOptions({
-  queryKey: ['shelf', 'weakest'],
+  queryKey: keys.weakest,
   queryFn: () => got(api.GET('/api/bench/weakest-samples')),
 });
 
 export const workersQuery = queryOptions({
-  queryKey: ['yard', 'workers'],
+  queryKey: keys.workers,
   queryFn: () => got(api.GET('/api/people/workers')),
 });
 
 export const timersQuery = queryOptions({
-  queryKey: ['timers'],
+  queryKey: keys.timers,
   queryFn: () => got(api.GET('/api/timers')),
 });
 
 export const faultsQuery = queryOptions({
-  queryKey: ['yard', 'gauge-faults'],
+  queryKey: keys.gaugeFaults,
   queryFn: () => got(api.GET('/api/gauge-faults')),
   staleTime: Infinity,
 });
 
 export const guidesQuery = queryOptions({
-  queryKey: ['yard', 'guides'],
+  queryKey: keys.guides,
   queryFn: () => got(api.GET('/api/guides')),
   staleTime: Infinity,
 });
 
 export const springQuery = queryOptions({
-  queryKey: ['boats', 'spring'],
+  queryKey: keys.spring,
   queryFn: () => got(api.GET('/api/launch/spring')),
 });
 
 export const judgedAnewQuery = queryOptions({
-  queryKey: ['yard', 'judged-anew'],
+  queryKey: keys.judgedAnew,
   queryFn: () => got(api.GET('/api/judged-anew')),
 });
 
 export const frostQuery = queryOptions({
-  queryKey: ['frost'],
+  queryKey: keys.frost,
   queryFn: () => got(api.GET('/api/frost')),
 });
 
 export const boatFrostQuery = (id: string) =>
   queryOptions({
-    queryKey: ['frost', id],
+    queryKey: keys.frostOf(id),
     queryFn: () => got(api.GET('/api/boats/{id}/frost', { params: { path: { id } } })),
   });
 
 export const weatherQuery = queryOptions({
-  queryKey: ['frost', 'weather'],
+  queryKey: keys.weather,
   queryFn: () => got(api.GET('/api/weather')),
 });
 
 export const walksQuery = queryOptions({
-  queryKey: ['walks', 'all'],
+  queryKey: keys.walks,
   queryFn: () => got(api.GET('/api/walks')),
   refetchInterval: ({ state }) => (state.data?.job ? LOOK_AGAIN_MS : false),
 });
 
 export const myWalkQuery = queryOptions({
-  queryKey: ['walks', 'mine'],
+  queryKey: keys.myWalk,
   queryFn: () => got(api.GET('/api/walks/mine')),
 });
 
 export const crewQuery = queryOptions({
-  queryKey: ['walks', 'crew'],
+  queryKey: keys.crew,
   queryFn: () => got(api.GET('/api/walks/crew')),
 });
 
 export const whyQuery = (boat: string, task: string, madeAt: string) =>
   queryOptions({
-    queryKey: ['walks', 'why', boat, task, madeAt],
+    queryKey: keys.why(boat, task, madeAt),
     queryFn: () => got(api.GET('/api/walks/why', { params: { query: { boat, task } } })),
   });
 
 export const boatDatesQuery = (id: string) =>
   queryOptions({
-    queryKey: ['walks', 'dates', id],
+    queryKey: keys.datesOf(id),
     queryFn: () => got(api.GET('/api/walks/boats/{id}/dates', { params: { path: { id } } })),
   });
 
 export const shelfQuery = queryOptions({
-  queryKey: ['shelf'],
+  queryKey: keys.shelf,
   queryFn: () => got(api.GET('/api/bench/shelf')),
 });
 
 export const roundQuery = queryOptions({
-  queryKey: ['boats', 'round'],
+  queryKey: keys.round,
   queryFn: () => got(api.GET('/api/bench/round')),
 });
 
@@ -259,7 +260,7 @@ const FORECAST_FOR_MS = 5 * 60 * 1000;
 /** What a fill would leave; it does not change while the same is tried, unless the boat does. */
 export const forecastQuery = (boat: string, circuit: string, tried: Tried) =>
   queryOptions({
-    queryKey: ['boat', boat, 'forecast', circuit, tried],
+    queryKey: keys.forecast(boat, circuit, tried),
     queryFn: () =>
       got(
         api.POST('/api/boats/{id}/circuits/{circuit}/fill-forecast', {
@@ -274,51 +275,51 @@ export const forecastQuery = (boat: string, circuit: string, tried: Tried) =>
 
 export const curveQuery = (base: 'PG' | 'EG') =>
   queryOptions({
-    queryKey: ['curve', base],
+    queryKey: keys.curve(base),
     queryFn: () => got(api.GET('/api/bench/curve', { params: { query: { base } } })),
     staleTime: Infinity,
   });
 
 export const peopleQuery = queryOptions({
-  queryKey: ['people'],
+  queryKey: keys.people,
   queryFn: () => got(api.GET('/api/people')),
 });
 
 export const mySessionsQuery = queryOptions({
-  queryKey: ['my-sessions'],
+  queryKey: keys.mySessions,
   queryFn: () => got(api.GET('/api/session/all')),
 });
 
 export function sessionsOfQuery(id: string) {
   return queryOptions({
-    queryKey: ['people', id, 'sessions'],
+    queryKey: keys.sessionsOf(id),
     queryFn: () => got(api.GET('/api/people/{id}/sessions', { params: { path: { id } } })),
   });
 }
 
 export const auditQuery = queryOptions({
-  queryKey: ['audit'],
+  queryKey: keys.audit,
   queryFn: () => got(api.GET('/api/audit')),
 });
 
 export const catalogQuery = queryOptions({
-  queryKey: ['catalog'],
+  queryKey: keys.catalog,
   queryFn: () => got(api.GET('/api/boats/catalog')),
   staleTime: Infinity,
 });
 
 export const templatesQuery = queryOptions({
-  queryKey: ['templates'],
+  queryKey: keys.templates,
   queryFn: () => got(api.GET('/api/boats/templates')),
 });
 
 export const offersQuery = (id: string) =>
   queryOptions({
-    queryKey: ['boat', id, 'offers'],
+    queryKey: keys.offers(id),
     queryFn: () => got(api.GET('/api/boats/{id}/offers', { params: { path: { id } } })),
   });
 
 export const looseEndsQuery = queryOptions({
-  queryKey: ['boats', 'loose-ends'],
+  queryKey: keys.looseEnds,
   queryFn: () => got(api.GET('/api/boats/loose-ends')),
 });

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -27,7 +28,7 @@ export function BoatPapers({
       got(api.POST('/api/reports/boats/{id}/lay-up-mail', { params: { path: { id: boat.id } } })),
     );
     setSent(ok);
-    if (ok) void queries.invalidateQueries({ queryKey: ['mail'] });
+    if (ok) void queries.invalidateQueries({ queryKey: keys.mail });
   };
   return (
     <section aria-label="Papers" className="text-[14.5px]">

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -144,7 +145,7 @@ function MailAll() {
   const { data } = useQuery(mailJobQuery);
   const progress = data?.progress ?? null;
   const again = () => {
-    void queries.invalidateQueries({ queryKey: ['mail'] });
+    void queries.invalidateQueries({ queryKey: keys.mail });
   };
   const begin = useMutation({
     mutationFn: () => got(api.POST('/api/reports/lay-up-mails')),

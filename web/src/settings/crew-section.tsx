@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -40,7 +41,7 @@ export function CrewSection() {
   if (!crew) return null;
   const took = (next: CrewView) => {
     queries.setQueryData(crewQuery.queryKey, next);
-    void queries.invalidateQueries({ queryKey: ['walks'] });
+    void queries.invalidateQueries({ queryKey: keys.plans });
     setChosen(null);
     setAdding(false);
   };

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -66,7 +67,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
         }),
       );
       queries.setQueryData(yardQuery.queryKey, saved);
-      void queries.invalidateQueries({ queryKey: ['boats'] });
+      void queries.invalidateQueries({ queryKey: keys.boats });
     });
   };
   return (

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -59,7 +60,7 @@ export function WeatherSection() {
     refused.attempt(async () => {
       const kept = await got(api.PUT('/api/weather/days', { body: { csv: file!.csv, chosen } }));
       queries.setQueryData(weatherQuery.queryKey, kept);
-      await queries.invalidateQueries({ queryKey: ['frost'] });
+      await queries.invalidateQueries({ queryKey: keys.frost });
       setFile(null);
       setCheck(null);
       setDone('Kept. The frost clock goes by it now.');
@@ -67,7 +68,7 @@ export function WeatherSection() {
   const refresh = () =>
     refused.attempt(async () => {
       queries.setQueryData(weatherQuery.queryKey, await got(api.POST('/api/weather/refresh')));
-      await queries.invalidateQueries({ queryKey: ['frost'] });
+      await queries.invalidateQueries({ queryKey: keys.frost });
       setDone('The forecast is fresh.');
     });
 

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import { RowsFile } from '../parts/rows-file';
@@ -23,7 +24,7 @@ export function CountFile() {
             }),
           )
         }
-        taken={() => void queries.invalidateQueries({ queryKey: ['boats', 'stores'] })}
+        taken={() => void queries.invalidateQueries({ queryKey: keys.allStores })}
       />
     </section>
   );

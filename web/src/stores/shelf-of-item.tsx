@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -82,7 +83,7 @@ function Move({ line }: { line: StoreLine }) {
     if (!ok) return;
     setQuantity('');
     setNote('');
-    void queries.invalidateQueries({ queryKey: ['boats', 'stores'] });
+    void queries.invalidateQueries({ queryKey: keys.allStores });
   };
   return (
     <form
@@ -143,7 +144,7 @@ function BoughtIn({ line }: { line: StoreLine }) {
         }),
       ),
     );
-    if (ok) void queries.invalidateQueries({ queryKey: ['boats', 'stores'] });
+    if (ok) void queries.invalidateQueries({ queryKey: keys.allStores });
   };
   return (
     <form

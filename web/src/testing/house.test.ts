@@ -75,3 +75,8 @@ test('no room is full', () => {
   for (const file of files) full.set(room(file), (full.get(room(file)) ?? 0) + 1);
   expect([...full].filter(([, count]) => count > MOST_FILES)).toEqual([]);
 });
+
+test('what is fetched is named in one place', () => {
+  const named = files.filter((file) => /queryKey: \['/.test(readFileSync(file, 'utf8')));
+  expect(named.map((file) => relative(SRC, file))).toEqual([]);
+});

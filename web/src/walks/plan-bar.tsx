@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -18,7 +19,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
   const act = (what: () => Promise<unknown>) =>
     refused.attempt(async () => {
       await what();
-      await queries.invalidateQueries({ queryKey: ['walks'] });
+      await queries.invalidateQueries({ queryKey: keys.plans });
     });
   const search = () =>
     act(async () => {

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useCallback, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
@@ -55,7 +56,7 @@ export function useMove(stop: StopView | null) {
       if (!of || !to) return;
       void attempt(async () => {
         await ask(of, to, true);
-        await queries.invalidateQueries({ queryKey: ['walks'] });
+        await queries.invalidateQueries({ queryKey: keys.plans });
         leave();
       });
     },
