@@ -2,14 +2,14 @@ package elsko.bench;
 
 import elsko.bench.core.CoreRows;
 import elsko.bench.core.FrostMeasures;
+import elsko.bench.faults.Faults;
+import elsko.bench.load.Load;
+import elsko.bench.plan.PlanMeasures;
 import elsko.bench.row.Machine;
 import elsko.bench.row.Part;
 import elsko.bench.row.Rows;
 import elsko.bench.row.WrittenRows;
 import elsko.bench.season.Seasons;
-import elsko.bench.faults.Faults;
-import elsko.bench.load.Load;
-import elsko.bench.plan.PlanMeasures;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,10 +1,10 @@
 package elsko.bench;
 
-import elsko.bench.row.Measured;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import elsko.bench.row.Measured;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

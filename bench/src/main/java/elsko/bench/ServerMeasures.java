@@ -1,10 +1,10 @@
 package elsko.bench;
 
+import com.google.gson.JsonElement;
+import com.google.gson.JsonParser;
 import elsko.bench.row.Measured;
 import elsko.bench.row.Rows;
 import elsko.bench.running.Running;
-import com.google.gson.JsonElement;
-import com.google.gson.JsonParser;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;

@@ -10,8 +10,8 @@ import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.Worker;
+import elsko.core.plan.search.Baseline;
 import elsko.core.plan.search.Planning;
-import elsko.core.plan.search.Yardstick;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -69,11 +69,11 @@ public final class PlanMeasures {
     Plan best = planning.solve(seconds, null);
     double loss = PlanCheck.frostLoss(season, best);
     int walking = PlanCheck.walkingMinutes(season, best);
-    Plan deadlines = Yardstick.plan(planning, Yardstick.Rule.EARLIEST_DEADLINE_FIRST, 0);
+    Plan deadlines = Baseline.plan(planning, Baseline.Rule.EARLIEST_DEADLINE_FIRST, 0);
     double byDeadline = PlanCheck.frostLoss(season, deadlines);
     double bySlope = Double.MAX_VALUE;
     for (int ahead = 1; ahead <= SLOPES; ahead++) {
-      Plan slope = Yardstick.plan(planning, Yardstick.Rule.LOSS_SLOPE, ahead);
+      Plan slope = Baseline.plan(planning, Baseline.Rule.LOSS_SLOPE, ahead);
       bySlope = Math.min(bySlope, PlanCheck.frostLoss(season, slope));
     }
     double bound = LowerBound.of(season, bySlope);

@@ -18,7 +18,7 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.part.Cautions;
 import elsko.core.procedure.part.FeedWords;
 import elsko.core.procedure.part.FlushWords;
-import elsko.core.procedure.part.Rig;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.CardPlan;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.FlushVariant;
@@ -59,9 +59,9 @@ final class FlushCard implements CardPlan {
   }
 
   private static Step flush(OnCircuit on, FlushVariant variant) {
-    Running run = Rig.waterOn(on, variant);
+    Running run = WaterSupply.waterOn(on, variant);
     if (variant == FlushVariant.TWO_PORT && hasValve(on)) {
-      run.set(Rig.sternPort(on), OUT);
+      run.set(WaterSupply.sternPort(on), OUT);
     }
     EngineDescription engine = on.boat().engine(on.circuit());
     boolean rawWater = engine.cooling() == Cooling.RAW_WATER;
@@ -71,9 +71,9 @@ final class FlushCard implements CardPlan {
       run.plateau("gauge holds at");
     }
     if (variant == FlushVariant.TWO_PORT && hasValve(on)) {
-      run.set(Rig.sternPort(on), IN);
+      run.set(WaterSupply.sternPort(on), IN);
     }
-    Rig.waterOff(on, run, variant);
+    WaterSupply.waterOff(on, run, variant);
     return on.step(KEY, "Flush " + variant.words())
         .how(
             FlushWords.how(variant)
@@ -122,12 +122,12 @@ final class FlushCard implements CardPlan {
   /** Without a valve the exhaust side is its own run: everything off, stern port open, again. */
   private static Step sternPort(OnCircuit on) {
     Running run = Running.of(on);
-    run.set(Rig.sternPort(on), OUT);
+    run.set(WaterSupply.sternPort(on), OUT);
     run.start(StartBasis.FED)
         .feed(HOSE, "water on at the stern port")
         .feed(NONE, "water off; at most 3 seconds more")
         .stop()
-        .set(Rig.sternPort(on), IN);
+        .set(WaterSupply.sternPort(on), IN);
     return on.step(STERN, "Flush the exhaust through the stern port")
         .how(
             "Engine and water off, stern port open. Start again, then water on. At the end water off, at most"
@@ -170,6 +170,6 @@ final class FlushCard implements CardPlan {
   }
 
   private static boolean hasValve(OnCircuit on) {
-    return Rig.isJet(on) && on.boat().has(on.circuit(), EnginePart.PORT_VALVE);
+    return WaterSupply.isJet(on) && on.boat().has(on.circuit(), EnginePart.PORT_VALVE);
   }
 }

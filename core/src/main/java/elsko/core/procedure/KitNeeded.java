@@ -7,7 +7,7 @@ import elsko.core.kit.Carried;
 import elsko.core.kit.KitKind;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.Step;
-import elsko.core.procedure.part.Rig;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.OnCircuit;
 import java.util.EnumSet;
@@ -52,7 +52,7 @@ public record KitNeeded(List<KitKind> kinds, @Nullable Carried carries) {
         kinds.add(tankGoesOn(on));
       }
       case HOSE -> {
-        if (Rig.isJet(on)) {
+        if (WaterSupply.isJet(on)) {
           kinds.add(KitKind.PORT_CONNECTOR);
         } else if (takesMuffs(on)) {
           kinds.add(KitKind.MUFFS);
@@ -69,10 +69,10 @@ public record KitNeeded(List<KitKind> kinds, @Nullable Carried carries) {
   }
 
   private static KitKind tankGoesOn(OnCircuit on) {
-    if (!on.isEngine() || Rig.isTankAtTheStrainer(on)) {
+    if (!on.isEngine() || WaterSupply.isTankAtTheStrainer(on)) {
       return on.has(FittingKind.STRAINER_LID) ? KitKind.STRAINER_ADAPTER : KitKind.INTAKE_PIPE;
     }
-    if (Rig.isJet(on)) {
+    if (WaterSupply.isJet(on)) {
       return KitKind.PORT_CONNECTOR;
     }
     if (takesMuffs(on)) {

@@ -2,7 +2,7 @@ package elsko.server.plan;
 
 import elsko.core.plan.explain.Why;
 import elsko.core.plan.model.Plan;
-import elsko.core.plan.search.Yardstick;
+import elsko.core.plan.search.Baseline;
 import elsko.server.csv.CsvText;
 import elsko.server.people.SignedIn;
 import elsko.server.plan.WalksView.PlanView;
@@ -155,11 +155,11 @@ class WalksController {
   /** What simple rules would come to on the same boats, people and days. */
   @GetMapping("/yardsticks")
   List<Measured> yardsticks() {
-    Map<Yardstick.Rule, Plan> plans = new EnumMap<>(Yardstick.Rule.class);
+    Map<Baseline.Rule, Plan> plans = new EnumMap<>(Baseline.Rule.class);
     var planning = walks.planning();
-    for (Yardstick.Rule rule :
-        List.of(Yardstick.Rule.EARLIEST_DEADLINE_FIRST, Yardstick.Rule.ROW_ORDER)) {
-      plans.put(rule, Yardstick.plan(planning, rule, 0));
+    for (Baseline.Rule rule :
+        List.of(Baseline.Rule.EARLIEST_DEADLINE_FIRST, Baseline.Rule.ROW_ORDER)) {
+      plans.put(rule, Baseline.plan(planning, rule, 0));
     }
     return plans.entrySet().stream()
         .map(
@@ -228,7 +228,7 @@ class WalksController {
   record DatesIn(Promises.@Nullable DatesView was, Promises.@Nullable DatesView now) {}
 
   /** What a simple rule comes to. */
-  record Measured(Yardstick.Rule rule, Plan.Figures figures, int undone) {}
+  record Measured(Baseline.Rule rule, Plan.Figures figures, int undone) {}
 
   /** One person's stops of a day. */
   record MyWalk(

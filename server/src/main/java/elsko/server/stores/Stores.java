@@ -6,10 +6,10 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
 import elsko.core.procedure.request.Schools;
+import elsko.core.stores.StockDemand;
 import elsko.core.stores.StockForecast;
 import elsko.core.stores.Use;
 import elsko.core.stores.Wanted;
-import elsko.core.stores.Wants;
 import elsko.server.bench.Shelf;
 import elsko.server.bench.ShelfView;
 import elsko.server.bench.ShelfView.LotView;
@@ -87,11 +87,11 @@ public class Stores {
       for (Procedure procedure : BEFORE_WINTER) {
         // Only winterizing comes by itself; somebody opens the others.
         if (procedure == Procedure.WINTERIZE || state.openCard(procedure) != null) {
-          winter.addAll(Wants.of(state, schools, procedure, at));
+          winter.addAll(StockDemand.of(state, schools, procedure, at));
         }
       }
       return new Takes(
-          folded.row().id(), winter, Wants.of(state, schools, Procedure.COMMISSION, at));
+          folded.row().id(), winter, StockDemand.of(state, schools, Procedure.COMMISSION, at));
     }
   }
 
@@ -280,7 +280,7 @@ public class Stores {
   }
 
   private static @Nullable String keyOf(String item, @Nullable String with) {
-    if (item.equals(Wants.ANTIFREEZE)) {
+    if (item.equals(StockDemand.ANTIFREEZE)) {
       return with == null ? null : Item.ofProduct(with);
     }
     return item;
@@ -303,7 +303,11 @@ public class Stores {
     }
     items.add(
         new Item(
-            Wants.DESCALER, "descaler, mixed", Item.LITERS, DRUM_LITERS, List.of(Wants.DESCALER)));
+            StockDemand.DESCALER,
+            "descaler, mixed",
+            Item.LITERS,
+            DRUM_LITERS,
+            List.of(StockDemand.DESCALER)));
     for (Interval interval : Interval.values()) {
       if (!interval.part().isEmpty() && interval != Interval.DESCALE) {
         items.add(

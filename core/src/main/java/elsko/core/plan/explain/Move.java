@@ -6,10 +6,10 @@ import elsko.core.frost.FrostWords;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Visit;
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 import elsko.core.plan.search.Planning;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,20 +32,20 @@ public record Move(Plan plan, List<String> broken, List<String> costs) {
    */
   public static Move of(
       Planning planning, Plan plan, UUID boat, String task, String worker, int day, int index) {
-    Board board = new Board(planning.season());
-    Told told = Told.of(board, planning.told(), planning.pinned());
-    Integer found = board.tasksByKey().getOrDefault(boat, Map.of()).get(task);
+    SeasonArrays arrays = new SeasonArrays(planning.season());
+    Told told = Told.of(arrays, planning.told(), planning.pinned());
+    Integer found = arrays.tasksByKey().getOrDefault(boat, Map.of()).get(task);
     if (found == null) {
       throw Refused.value("task", "This plan has no such stop.");
     }
-    int person = board.person(worker);
+    int person = arrays.person(worker);
     if (person < 0) {
       throw Refused.value("worker", "Nobody of that name is planned for.");
     }
-    if (day < planning.firstOpenDay() || day >= board.days) {
+    if (day < planning.firstOpenDay() || day >= arrays.days) {
       throw Refused.value("date", "That day is outside the plan.");
     }
-    Lists lists = PlanReader.lists(board, plan);
+    WalkLists lists = PlanReader.lists(arrays, plan);
     if (lists.day(found) < 0) {
       throw Refused.value("task", "This stop is not planned.");
     }
@@ -53,15 +53,16 @@ public record Move(Plan plan, List<String> broken, List<String> costs) {
     if (told.pinned()[found]) {
       broken.add("This stop is held fast: work on it has begun, or somebody pinned it.");
     }
-    moveTo(board, lists, found, person, day, index);
-    Plan then = PlanReader.read(board, told, lists);
-    broken.addAll(new Broken(board, told, lists).words());
+    moveTo(arrays, lists, found, person, day, index);
+    Plan then = PlanReader.read(arrays, told, lists);
+    broken.addAll(new RuleViolations(arrays, told, lists).words());
     return new Move(then, List.copyOf(broken), costs(planning, plan, then, boat));
   }
 
-  private static void moveTo(Board board, Lists lists, int task, int person, int day, int index) {
-    int lead = board.leadPart[task];
-    int hand = board.handPart[task];
+  private static void moveTo(
+      SeasonArrays arrays, WalkLists lists, int task, int person, int day, int index) {
+    int lead = arrays.leadPart[task];
+    int hand = arrays.handPart[task];
     lists.remove(lead);
     lists.insert(lead, day, person, Math.max(0, Math.min(index, lists.size[day][person])));
     if (hand >= 0) {
@@ -69,19 +70,19 @@ public record Move(Plan plan, List<String> broken, List<String> costs) {
       boolean sameDay = lists.dayOf[hand] == day;
       if (!sameDay || helper == person) {
         lists.remove(hand);
-        int other = helper == person ? anotherOn(board, day, person) : helper;
+        int other = helper == person ? anotherOn(arrays, day, person) : helper;
         lists.append(hand, day, other);
       }
     }
   }
 
-  private static int anotherOn(Board board, int day, int butNot) {
-    for (int p = 0; p < board.people; p++) {
-      if (p != butNot && board.works(p, day)) {
+  private static int anotherOn(SeasonArrays arrays, int day, int butNot) {
+    for (int p = 0; p < arrays.people; p++) {
+      if (p != butNot && arrays.works(p, day)) {
         return p;
       }
     }
-    return butNot == 0 ? board.people - 1 : 0;
+    return butNot == 0 ? arrays.people - 1 : 0;
   }
 
   private static List<String> costs(Planning planning, Plan before, Plan then, UUID boat) {

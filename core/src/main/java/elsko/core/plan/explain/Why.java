@@ -8,10 +8,10 @@ import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.PlanWords;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Visit;
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Lists;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.SeasonArrays;
+import elsko.core.plan.play.WalkLists;
 import elsko.core.plan.search.Planning;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,36 +29,36 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
 
   /** About one stop. */
   public static Why of(Planning planning, Plan plan, UUID boat, String task) {
-    Board board = new Board(planning.season());
-    Integer found = board.tasksByKey().getOrDefault(boat, Map.of()).get(task);
-    Lists lists = PlanReader.lists(board, plan);
+    SeasonArrays arrays = new SeasonArrays(planning.season());
+    Integer found = arrays.tasksByKey().getOrDefault(boat, Map.of()).get(task);
+    WalkLists lists = PlanReader.lists(arrays, plan);
     if (found == null || lists.day(found) < 0) {
       throw Refused.value("task", "This plan has no such stop.");
     }
-    return new Asking(planning, plan, board, lists, found).answer();
+    return new Asking(planning, plan, arrays, lists, found).answer();
   }
 
   private static final class Asking {
     private final Planning planning;
     private final Plan plan;
-    private final Board board;
-    private final Lists lists;
+    private final SeasonArrays arrays;
+    private final WalkLists lists;
     private final int task;
     private final int day;
     private final int person;
     private final Visit visit;
     private final DayPlay play;
 
-    Asking(Planning planning, Plan plan, Board board, Lists lists, int task) {
+    Asking(Planning planning, Plan plan, SeasonArrays arrays, WalkLists lists, int task) {
       this.planning = planning;
       this.plan = plan;
-      this.board = board;
+      this.arrays = arrays;
       this.lists = lists;
       this.task = task;
       day = lists.day(task);
-      person = lists.personOf[board.leadPart[task]];
-      visit = board.visit(task);
-      play = new DayPlay(board);
+      person = lists.personOf[arrays.leadPart[task]];
+      visit = arrays.visit(task);
+      play = new DayPlay(arrays);
       play.play(day, lists.parts[day], lists.size[day]);
     }
 
@@ -68,10 +68,10 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
 
     private List<String> then() {
       List<String> words = new ArrayList<>();
-      int v = board.visitOf[task];
-      if (visit.safeAfter() >= 0 && task <= board.safeTask[v]) {
+      int v = arrays.visitOf[task];
+      if (visit.safeAfter() >= 0 && task <= arrays.safeTask[v]) {
         double now = visit.lossOn(day);
-        double later = visit.lossOn(Math.min(board.days, day + 3));
+        double later = visit.lossOn(Math.min(arrays.days, day + 3));
         words.add(
             later - now < 0.05
                 ? "Frost does not press: three days later its expected repairs would be the same."
@@ -80,28 +80,28 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
       } else {
         words.add("It is safe from frost before this stop.");
       }
-      if (day == board.release[v]) {
+      if (day == arrays.release[v]) {
         words.add("It is not released before " + FrostWords.day(date(day)) + ".");
       }
-      if (!board.isFirst[task] && lists.day(task - 1) == day) {
+      if (!arrays.isFirst[task] && lists.day(task - 1) == day) {
         int end = play.end[task - 1];
         words.add(
             "%s comes first and ends at %s%s."
                 .formatted(
-                    board.task(task - 1).title(),
+                    arrays.task(task - 1).title(),
                     PlanWords.clock(end),
-                    board.waitFrom[task] > 0
-                        ? ", then it soaks for %d min at least".formatted(board.waitFrom[task])
+                    arrays.waitFrom[task] > 0
+                        ? ", then it soaks for %d min at least".formatted(arrays.waitFrom[task])
                         : ""));
       }
-      int kind = board.equipment[task];
+      int kind = arrays.equipment[task];
       if (kind >= 0) {
         words.add(
             "It takes %s %s; there %s."
                 .formatted(
-                    board.stock[kind] == 1 ? "the" : "a",
+                    arrays.stock[kind] == 1 ? "the" : "a",
                     Equipment.values()[kind].words(),
-                    board.stock[kind] == 1 ? "is one" : "are " + board.stock[kind]));
+                    arrays.stock[kind] == 1 ? "is one" : "are " + arrays.stock[kind]));
       }
       return words;
     }
@@ -109,25 +109,25 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
     private List<String> who() {
       List<String> words = new ArrayList<>();
       List<String> others = new ArrayList<>();
-      for (int p = 0; p < board.people; p++) {
-        if (p != person && board.can[p][board.skill[task]] && board.works(p, day)) {
+      for (int p = 0; p < arrays.people; p++) {
+        if (p != person && arrays.can[p][arrays.skill[task]] && arrays.works(p, day)) {
           others.add(name(p));
         }
       }
-      String skill = Skill.values()[board.skill[task]].words();
+      String skill = Skill.values()[arrays.skill[task]].words();
       words.add(
           others.isEmpty()
               ? "Nobody else who does %s works that day.".formatted(skill)
               : "%s could do it too.".formatted(Words.list(others)));
-      int index = lists.indexOf(board.leadPart[task]);
+      int index = lists.indexOf(arrays.leadPart[task]);
       if (index > 0) {
-        int before = board.taskOf[lists.parts[day][person][index - 1]];
-        int walk = board.walk[board.place[before]][board.place[task]];
+        int before = arrays.taskOf[lists.parts[day][person][index - 1]];
+        int walk = arrays.walk[arrays.place[before]][arrays.place[task]];
         words.add(
             walk == 0
                 ? "%s is aboard already.".formatted(name(person))
                 : "%s comes from %s, %d min on foot."
-                    .formatted(name(person), board.visit(before).name(), walk));
+                    .formatted(name(person), arrays.visit(before).name(), walk));
       }
       return words;
     }
@@ -136,8 +136,8 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
       List<String> words = new ArrayList<>();
       tryMove("A day later", person, day + 1, words);
       tryMove("A day earlier", person, day - 1, words);
-      for (int p = 0; p < board.people; p++) {
-        if (p != person && board.can[p][board.skill[task]] && board.works(p, day)) {
+      for (int p = 0; p < arrays.people; p++) {
+        if (p != person && arrays.can[p][arrays.skill[task]] && arrays.works(p, day)) {
           tryMove("With " + name(p), p, day, words);
         }
       }
@@ -145,13 +145,13 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
     }
 
     private void tryMove(String what, int p, int to, List<String> words) {
-      if (to < planning.firstOpenDay() || to >= board.days) {
+      if (to < planning.firstOpenDay() || to >= arrays.days) {
         return;
       }
       Move best = null;
       for (int index = 0; index <= lists.size[to][p]; index++) {
         Move move =
-            Move.of(planning, plan, visit.boat(), board.task(task).key(), name(p), to, index);
+            Move.of(planning, plan, visit.boat(), arrays.task(task).key(), name(p), to, index);
         if (best == null
             || move.broken().size() < best.broken().size()
             || move.broken().isEmpty()
@@ -172,11 +172,11 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
     }
 
     private String name(int p) {
-      return board.season.workers().get(p).name();
+      return arrays.season.workers().get(p).name();
     }
 
     private java.time.LocalDate date(int d) {
-      return board.season.first().plusDays(d);
+      return arrays.season.first().plusDays(d);
     }
   }
 }

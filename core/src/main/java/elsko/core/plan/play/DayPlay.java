@@ -19,7 +19,7 @@ public final class DayPlay {
   private static final int UNKNOWN = -1;
   private static final int LIFT = Equipment.LIFT.ordinal();
 
-  private final Board board;
+  private final SeasonArrays arrays;
 
   /** By task: when it begins and ends on the day played; valid for tasks on that day only. */
   public final int[] start;
@@ -71,23 +71,23 @@ public final class DayPlay {
   /** How often somebody takes another kind of equipment than before. */
   public int toolChanges;
 
-  public DayPlay(Board board) {
-    this.board = board;
-    start = new int[board.tasks];
-    end = new int[board.tasks];
-    stamp = new int[board.tasks];
-    at = new int[board.people];
-    free = new int[board.people];
-    where = new int[board.people];
-    begins = new int[board.people];
-    limit = new int[board.people];
-    sets = new int[board.people];
-    remains = new int[board.people][16];
-    head = new int[board.people];
-    lastKit = new int[board.people];
-    kit = new int[board.stock.length][];
+  public DayPlay(SeasonArrays arrays) {
+    this.arrays = arrays;
+    start = new int[arrays.tasks];
+    end = new int[arrays.tasks];
+    stamp = new int[arrays.tasks];
+    at = new int[arrays.people];
+    free = new int[arrays.people];
+    where = new int[arrays.people];
+    begins = new int[arrays.people];
+    limit = new int[arrays.people];
+    sets = new int[arrays.people];
+    remains = new int[arrays.people][16];
+    head = new int[arrays.people];
+    lastKit = new int[arrays.people];
+    kit = new int[arrays.stock.length][];
     for (int kind = 0; kind < kit.length; kind++) {
-      kit[kind] = new int[board.stock[kind]];
+      kit[kind] = new int[arrays.stock[kind]];
     }
   }
 
@@ -109,9 +109,10 @@ public final class DayPlay {
     int[] minutes = remains[p];
     minutes[size] = 0;
     for (int i = size - 1; i >= 0; i--) {
-      int task = board.taskOf[list[i]];
-      int walk = i == 0 ? 0 : board.walk[board.place[board.taskOf[list[i - 1]]]][board.place[task]];
-      minutes[i] = minutes[i + 1] + walk + board.minutes[task];
+      int task = arrays.taskOf[list[i]];
+      int walk =
+          i == 0 ? 0 : arrays.walk[arrays.place[arrays.taskOf[list[i - 1]]]][arrays.place[task]];
+      minutes[i] = minutes[i + 1] + walk + arrays.minutes[task];
     }
   }
 
@@ -141,7 +142,7 @@ public final class DayPlay {
   public void play(int day, int[][] lists, int[] sizes) {
     int left = begin(day, lists, sizes);
     while (left > 0 && !(strict && !keepsTheRules())) {
-      int next = Board.NOBODY;
+      int next = SeasonArrays.NOBODY;
       int soonest = NEVER;
       for (int p = 0; p < head.length; p++) {
         if (head[p] >= 0) {
@@ -156,7 +157,7 @@ public final class DayPlay {
           }
         }
       }
-      if (next == Board.NOBODY) {
+      if (next == SeasonArrays.NOBODY) {
         stuck = left;
         break;
       }
@@ -184,23 +185,23 @@ public final class DayPlay {
       int size = sizes[p];
       at[p] = 0;
       begins[p] = UNKNOWN;
-      limit[p] = board.to[p][day];
-      free[p] = board.from[p][day];
+      limit[p] = arrays.to[p][day];
+      free[p] = arrays.from[p][day];
       where[p] = 0;
       lastKit[p] = -1;
-      head[p] = size > 0 ? board.taskOf[lists[p][0]] : -1;
+      head[p] = size > 0 ? arrays.taskOf[lists[p][0]] : -1;
       left += size;
       // Tasks of this day are marked as waiting, so that one after them knows to wait as well.
       for (int i = 0; i < size; i++) {
         int part = lists[p][i];
-        int task = board.taskOf[part];
+        int task = arrays.taskOf[part];
         stamp[task] = -now;
-        if (board.equipment[task] == LIFT && !board.gives[part]) {
+        if (arrays.equipment[task] == LIFT && !arrays.gives[part]) {
           lifts++;
         }
       }
     }
-    liftsOver = Math.max(0, lifts - board.liftSlots[day]);
+    liftsOver = Math.max(0, lifts - arrays.liftSlots[day]);
     for (int[] pieces : kit) {
       Arrays.fill(pieces, 0);
     }
@@ -209,25 +210,25 @@ public final class DayPlay {
 
   /** When the first on a list could begin, or never as things stand. */
   private int canBegin(int p, int task) {
-    int here = board.place[task];
-    int earliest = free[p] + board.walk[where[p]][here];
-    if (board.crew[task] == 2) {
+    int here = arrays.place[task];
+    int earliest = free[p] + arrays.walk[where[p]][here];
+    if (arrays.crew[task] == 2) {
       int other = partner(p, task);
-      if (other == Board.NOBODY) {
+      if (other == SeasonArrays.NOBODY) {
         return NEVER;
       }
-      earliest = Math.max(earliest, free[other] + board.walk[where[other]][here]);
+      earliest = Math.max(earliest, free[other] + arrays.walk[where[other]][here]);
     }
-    if (!board.isFirst[task]) {
+    if (!arrays.isFirst[task]) {
       int seen = stamp[task - 1];
       if (seen == -now) {
         return NEVER;
       }
       if (seen == now) {
-        earliest = Math.max(earliest, end[task - 1] + board.waitFrom[task]);
+        earliest = Math.max(earliest, end[task - 1] + arrays.waitFrom[task]);
       }
     }
-    int kind = board.equipment[task];
+    int kind = arrays.equipment[task];
     if (kind >= 0) {
       int soonest = NEVER;
       for (int until : kit[kind]) {
@@ -239,9 +240,9 @@ public final class DayPlay {
       earliest = Math.max(earliest, soonest);
     }
     // Nobody sets out during the pause; who is on the way then begins after it.
-    int walk = board.walk[where[p]][here];
-    sets[p] = board.begin(earliest - walk);
-    return board.begin(sets[p] + walk);
+    int walk = arrays.walk[where[p]][here];
+    sets[p] = arrays.begin(earliest - walk);
+    return arrays.begin(sets[p] + walk);
   }
 
   /** Who stands ready with the other part of a task. */
@@ -251,20 +252,20 @@ public final class DayPlay {
         return other;
       }
     }
-    return Board.NOBODY;
+    return SeasonArrays.NOBODY;
   }
 
   /** Returns how many parts that settles. */
   private int perform(int p, int from, int[][] lists, int[] sizes) {
     int task = head[p];
-    int ends = board.end(from, board.minutes[task]);
+    int ends = arrays.end(from, arrays.minutes[task]);
     int settled = 1;
-    if (board.crew[task] == 2) {
+    if (arrays.crew[task] == 2) {
       goOn(partner(p, task), task, from, ends, lists, sizes);
       settled = 2;
     }
     goOn(p, task, from, ends, lists, sizes);
-    int kind = board.equipment[task];
+    int kind = arrays.equipment[task];
     if (kind >= 0) {
       int[] pieces = kit[kind];
       int take = 0;
@@ -275,8 +276,8 @@ public final class DayPlay {
       }
       pieces[take] = ends;
     }
-    if (board.sameDayAsBefore[task] && stamp[task - 1] == now) {
-      soakBreach += Math.max(0, from - end[task - 1] - board.waitTo[task]);
+    if (arrays.sameDayAsBefore[task] && stamp[task - 1] == now) {
+      soakBreach += Math.max(0, from - end[task - 1] - arrays.waitTo[task]);
     }
     start[task] = from;
     end[task] = ends;
@@ -289,20 +290,20 @@ public final class DayPlay {
   private void forget(int task, int kind) {
     for (int p = 0; p < head.length; p++) {
       int waits = head[p];
-      if (waits >= 0 && (waits == task + 1 || kind >= 0 && board.equipment[waits] == kind)) {
+      if (waits >= 0 && (waits == task + 1 || kind >= 0 && arrays.equipment[waits] == kind)) {
         begins[p] = UNKNOWN;
       }
     }
   }
 
   private void goOn(int p, int task, int from, int ends, int[][] lists, int[] sizes) {
-    int here = board.place[task];
-    int walk = board.walk[where[p]][here];
+    int here = arrays.place[task];
+    int walk = arrays.walk[where[p]][here];
     walking += walk;
-    boolean paused = free[p] <= board.pauseFrom && from >= board.pauseTo;
-    int pause = paused ? board.pauseTo - board.pauseFrom : 0;
+    boolean paused = free[p] <= arrays.pauseFrom && from >= arrays.pauseTo;
+    int pause = paused ? arrays.pauseTo - arrays.pauseFrom : 0;
     waiting += Math.max(0, from - free[p] - walk - pause);
-    int kind = board.equipment[task];
+    int kind = arrays.equipment[task];
     if (kind >= 0) {
       if (lastKit[p] >= 0 && lastKit[p] != kind) {
         toolChanges++;
@@ -313,15 +314,15 @@ public final class DayPlay {
     free[p] = ends;
     int next = ++at[p];
     // Whoever cannot be done in time any more need not be followed to the end of the day.
-    if (strict && board.end(ends, remains[p][next]) > limit[p]) {
+    if (strict && arrays.end(ends, remains[p][next]) > limit[p]) {
       overtime++;
     }
-    head[p] = next < sizes[p] ? board.taskOf[lists[p][next]] : -1;
+    head[p] = next < sizes[p] ? arrays.taskOf[lists[p][next]] : -1;
     begins[p] = UNKNOWN;
-    if (head[p] >= 0 && board.crew[head[p]] == 2) {
+    if (head[p] >= 0 && arrays.crew[head[p]] == 2) {
       // Whoever waited for a second pair of hands may have them now.
       int other = partner(p, head[p]);
-      if (other != Board.NOBODY) {
+      if (other != SeasonArrays.NOBODY) {
         begins[other] = UNKNOWN;
       }
     }

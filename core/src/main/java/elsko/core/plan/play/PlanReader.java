@@ -11,41 +11,41 @@ import java.util.UUID;
 public final class PlanReader {
   private PlanReader() {}
 
-  public static Plan read(Board board, Told told, Lists lists) {
-    DayPlay play = new DayPlay(board);
+  public static Plan read(SeasonArrays arrays, Told told, WalkLists lists) {
+    DayPlay play = new DayPlay(arrays);
     List<Assignment> assignments = new ArrayList<>();
     long broken = 0;
     int walking = 0;
-    for (int day = 0; day < board.days; day++) {
+    for (int day = 0; day < arrays.days; day++) {
       play.play(day, lists.parts[day], lists.size[day]);
       broken += play.overtime + play.stuck + play.soakBreach + play.liftsOver;
       walking += play.walking;
-      for (int p = 0; p < board.people; p++) {
+      for (int p = 0; p < arrays.people; p++) {
         for (int i = 0; i < lists.size[day][p]; i++) {
           int part = lists.parts[day][p][i];
-          if (!board.gives[part] && play.hasPlayed(board.taskOf[part])) {
-            assignments.add(assignment(board, lists, play, part, day));
+          if (!arrays.gives[part] && play.hasPlayed(arrays.taskOf[part])) {
+            assignments.add(assignment(arrays, lists, play, part, day));
           }
         }
       }
     }
-    VisitRules rules = new VisitRules(board, told, 1);
+    VisitRules rules = new VisitRules(arrays, told, 1);
     List<UUID> undone = new ArrayList<>();
     long frost = 0;
     int late = 0;
     int otherwise = 0;
-    for (int v = 0; v < board.visits; v++) {
+    for (int v = 0; v < arrays.visits; v++) {
       rules.look(v, lists);
       broken += rules.hard;
       frost += rules.frost;
       if (!lists.isPlannedVisit(v)) {
-        undone.add(board.season.visits().get(v).boat());
+        undone.add(arrays.season.visits().get(v).boat());
       }
-      int kept = lists.day(board.promisedTask[v]);
-      late += kept > board.promised[v] ? kept - board.promised[v] : 0;
-      for (int k = 0; k < board.taskCount[v]; k++) {
-        int task = board.firstTask[v] + k;
-        if (told.day()[task] >= 0 && !told.isKept(board, lists, task)) {
+      int kept = lists.day(arrays.promisedTask[v]);
+      late += kept > arrays.promised[v] ? kept - arrays.promised[v] : 0;
+      for (int k = 0; k < arrays.taskCount[v]; k++) {
+        int task = arrays.firstTask[v] + k;
+        if (told.day()[task] >= 0 && !told.isKept(arrays, lists, task)) {
           otherwise++;
         }
       }
@@ -58,17 +58,18 @@ public final class PlanReader {
         assignments, undone, new Plan.Figures(broken, frost / 1000.0, late, walking, otherwise));
   }
 
-  private static Assignment assignment(Board board, Lists lists, DayPlay play, int part, int day) {
-    int task = board.taskOf[part];
+  private static Assignment assignment(
+      SeasonArrays arrays, WalkLists lists, DayPlay play, int part, int day) {
+    int task = arrays.taskOf[part];
     List<String> workers = new ArrayList<>();
-    workers.add(board.season.workers().get(lists.personOf[part]).name());
-    int hand = board.handPart[task];
+    workers.add(arrays.season.workers().get(lists.personOf[part]).name());
+    int hand = arrays.handPart[task];
     if (hand >= 0 && lists.isPlanned(hand)) {
-      workers.add(board.season.workers().get(lists.personOf[hand]).name());
+      workers.add(arrays.season.workers().get(lists.personOf[hand]).name());
     }
     return new Assignment(
-        board.visit(task).boat(),
-        board.task(task).key(),
+        arrays.visit(task).boat(),
+        arrays.task(task).key(),
         workers,
         day,
         play.start[task],
@@ -76,14 +77,14 @@ public final class PlanReader {
   }
 
   /** The lists a plan was read from. */
-  public static Lists lists(Board board, Plan plan) {
-    return lists(board, Told.of(board, plan.assignments(), List.of()));
+  public static WalkLists lists(SeasonArrays arrays, Plan plan) {
+    return lists(arrays, Told.of(arrays, plan.assignments(), List.of()));
   }
 
-  public static Lists lists(Board board, Told told) {
-    Lists lists = new Lists(board);
+  public static WalkLists lists(SeasonArrays arrays, Told told) {
+    WalkLists lists = new WalkLists(arrays);
     List<Integer> tasks = new ArrayList<>();
-    for (int task = 0; task < board.tasks; task++) {
+    for (int task = 0; task < arrays.tasks; task++) {
       if (told.day()[task] >= 0 && told.lead()[task] >= 0) {
         tasks.add(task);
       }
@@ -92,7 +93,7 @@ public final class PlanReader {
         Comparator.comparingInt((Integer task) -> told.day()[task])
             .thenComparingInt(task -> told.start()[task])
             .thenComparingInt(task -> task));
-    tasks.forEach(task -> told.putOn(lists, board, task));
+    tasks.forEach(task -> told.putOn(lists, arrays, task));
     return lists;
   }
 }

@@ -16,34 +16,35 @@ import java.util.UUID;
  * @param pinned by task: it must stay where it is
  */
 public record Told(int[] day, int[] start, int[] lead, int[] hand, boolean[] pinned) {
-  public static Told nothing(Board board) {
-    int[] none = new int[board.tasks];
+  public static Told nothing(SeasonArrays arrays) {
+    int[] none = new int[arrays.tasks];
     Arrays.fill(none, -1);
-    return new Told(none, none.clone(), none.clone(), none.clone(), new boolean[board.tasks]);
+    return new Told(none, none.clone(), none.clone(), none.clone(), new boolean[arrays.tasks]);
   }
 
-  public static Told of(Board board, Collection<Assignment> told, Collection<Assignment> pinned) {
-    Told made = nothing(board);
-    Map<UUID, Map<String, Integer>> byKey = board.tasksByKey();
-    told.forEach(each -> made.put(board, byKey, each, false));
-    pinned.forEach(each -> made.put(board, byKey, each, true));
+  public static Told of(
+      SeasonArrays arrays, Collection<Assignment> told, Collection<Assignment> pinned) {
+    Told made = nothing(arrays);
+    Map<UUID, Map<String, Integer>> byKey = arrays.tasksByKey();
+    told.forEach(each -> made.put(arrays, byKey, each, false));
+    pinned.forEach(each -> made.put(arrays, byKey, each, true));
     return made;
   }
 
   private void put(
-      Board board, Map<UUID, Map<String, Integer>> byKey, Assignment each, boolean pin) {
+      SeasonArrays arrays, Map<UUID, Map<String, Integer>> byKey, Assignment each, boolean pin) {
     Integer task = byKey.getOrDefault(each.boat(), Map.of()).get(each.task());
-    if (task == null || each.workers().isEmpty() || each.day() < 0 || each.day() >= board.days) {
+    if (task == null || each.workers().isEmpty() || each.day() < 0 || each.day() >= arrays.days) {
       return;
     }
-    int leads = board.person(each.workers().get(0));
+    int leads = arrays.person(each.workers().get(0));
     // Held where it was told to be already: it keeps its turn.
     if (day[task] != each.day() || lead[task] != leads) {
       start[task] = each.start();
     }
     day[task] = each.day();
     lead[task] = leads;
-    hand[task] = each.workers().size() > 1 ? board.person(each.workers().get(1)) : -1;
+    hand[task] = each.workers().size() > 1 ? arrays.person(each.workers().get(1)) : -1;
     pinned[task] |= pin && lead[task] >= 0;
   }
 
@@ -58,21 +59,21 @@ public record Told(int[] day, int[] start, int[] lead, int[] hand, boolean[] pin
   }
 
   /** Whether a task is on the day and with the lead people were told. */
-  public boolean isKept(Board board, Lists lists, int task) {
-    return lists.day(task) == day[task] && lists.personOf[board.leadPart[task]] == lead[task];
+  public boolean isKept(SeasonArrays arrays, WalkLists lists, int task) {
+    return lists.day(task) == day[task] && lists.personOf[arrays.leadPart[task]] == lead[task];
   }
 
   /** Puts a task at the end of the lists of those who were told. */
-  public void putOn(Lists lists, Board board, int task) {
-    lists.append(board.leadPart[task], day[task], lead[task]);
-    if (board.crew[task] == 2 && hand[task] >= 0) {
-      lists.append(board.handPart[task], day[task], hand[task]);
+  public void putOn(WalkLists lists, SeasonArrays arrays, int task) {
+    lists.append(arrays.leadPart[task], day[task], lead[task]);
+    if (arrays.crew[task] == 2 && hand[task] >= 0) {
+      lists.append(arrays.handPart[task], day[task], hand[task]);
     }
   }
 
-  public boolean isPinned(Board board, int visit) {
-    for (int k = 0; k < board.taskCount[visit]; k++) {
-      if (pinned[board.firstTask[visit] + k]) {
+  public boolean isPinned(SeasonArrays arrays, int visit) {
+    for (int k = 0; k < arrays.taskCount[visit]; k++) {
+      if (pinned[arrays.firstTask[visit] + k]) {
         return true;
       }
     }

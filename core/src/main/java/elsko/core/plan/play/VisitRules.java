@@ -11,7 +11,7 @@ public final class VisitRules {
   /** A task somebody was told otherwise about, in thousandths of a hose. */
   private final long toldChange;
 
-  private final Board board;
+  private final SeasonArrays arrays;
   private final Told told;
 
   public long hard;
@@ -21,19 +21,19 @@ public final class VisitRules {
   /** What frost costs; part of {@link #medium}. */
   long frost;
 
-  public VisitRules(Board board, Told told, long toldChange) {
-    this.board = board;
+  public VisitRules(SeasonArrays arrays, Told told, long toldChange) {
+    this.arrays = arrays;
     this.told = told;
     this.toldChange = toldChange;
   }
 
-  public void look(int visit, Lists lists) {
+  public void look(int visit, WalkLists lists) {
     hard = 0;
     medium = 0;
     soft = 0;
     frost = 0;
-    int first = board.firstTask[visit];
-    int n = board.taskCount[visit];
+    int first = arrays.firstTask[visit];
+    int n = arrays.taskCount[visit];
     int planned = 0;
     for (int task = first; task < first + n; task++) {
       if (lists.day(task) >= 0) {
@@ -44,7 +44,7 @@ public final class VisitRules {
       tellsOtherwise(task, lists);
     }
     if (planned == 0) {
-      frost = board.loss[visit][board.days];
+      frost = arrays.loss[visit][arrays.days];
       medium += frost + UNDONE;
       return;
     }
@@ -52,51 +52,51 @@ public final class VisitRules {
     for (int task = first; task < first + n; task++) {
       look(task, first, lists);
     }
-    int safe = board.safeTask[visit];
+    int safe = arrays.safeTask[visit];
     if (safe >= 0) {
       int day = lists.day(safe);
-      frost = board.loss[visit][day < 0 ? board.days : day];
+      frost = arrays.loss[visit][day < 0 ? arrays.days : day];
       medium += frost;
     }
     int begins = lists.day(first);
     int ends = lists.day(first + n - 1);
-    int kept = lists.day(board.promisedTask[visit]);
-    if (kept > board.promised[visit]) {
-      medium += LATE_PER_DAY * (kept - board.promised[visit]);
+    int kept = lists.day(arrays.promisedTask[visit]);
+    if (kept > arrays.promised[visit]) {
+      medium += LATE_PER_DAY * (kept - arrays.promised[visit]);
     }
     soft += 4L * Math.max(0, ends - begins);
   }
 
-  private void look(int task, int first, Lists lists) {
-    int lead = board.leadPart[task];
+  private void look(int task, int first, WalkLists lists) {
+    int lead = arrays.leadPart[task];
     int day = lists.dayOf[lead];
     if (day < 0) {
       return;
     }
-    int visit = board.visitOf[task];
-    if (day < board.release[visit]) {
-      hard += 100L * (board.release[visit] - day);
+    int visit = arrays.visitOf[task];
+    if (day < arrays.release[visit]) {
+      hard += 100L * (arrays.release[visit] - day);
     }
-    if (!board.can[lists.personOf[lead]][board.skill[task]]) {
+    if (!arrays.can[lists.personOf[lead]][arrays.skill[task]]) {
       hard += 100;
     }
-    int hand = board.handPart[task];
+    int hand = arrays.handPart[task];
     if (hand >= 0 && (lists.dayOf[hand] != day || lists.personOf[hand] == lists.personOf[lead])) {
       hard += 1000;
     }
     if (task > first) {
       int before = lists.day(task - 1);
-      if (before > day || board.sameDayAsBefore[task] && before != day) {
+      if (before > day || arrays.sameDayAsBefore[task] && before != day) {
         hard += 100L * Math.max(1, Math.abs(before - day));
       }
     }
-    if (told.pinned()[task] && !told.isKept(board, lists, task)) {
+    if (told.pinned()[task] && !told.isKept(arrays, lists, task)) {
       hard += 1000;
     }
   }
 
-  private void tellsOtherwise(int task, Lists lists) {
-    if (told.day()[task] >= 0 && !told.isKept(board, lists, task)) {
+  private void tellsOtherwise(int task, WalkLists lists) {
+    if (told.day()[task] >= 0 && !told.isKept(arrays, lists, task)) {
       medium += toldChange;
     }
   }

@@ -1,10 +1,10 @@
 package elsko.core.plan.search;
 
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
 import elsko.core.plan.play.VisitRules;
+import elsko.core.plan.play.WalkLists;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,39 +18,39 @@ public final class Construct {
   private Construct() {}
 
   /** The first plan: what was told is kept, or else work is handed out where loss rises most. */
-  public static Lists plan(Board board, Told told, int firstOpenDay) {
+  public static WalkLists plan(SeasonArrays arrays, Told told, int firstOpenDay) {
     boolean anew = firstOpenDay == 0 && told.isOnlyPins();
-    Lists lists = anew ? handedOut(board, told, firstOpenDay) : new Lists(board);
-    Inserter inserter = new Inserter(board, told, new DayPlay(board), firstOpenDay);
+    WalkLists lists = anew ? handedOut(arrays, told, firstOpenDay) : new WalkLists(arrays);
+    Inserter inserter = new Inserter(arrays, told, new DayPlay(arrays), firstOpenDay);
     if (!anew) {
-      keepTold(board, told, lists, inserter, firstOpenDay);
-      settle(board, told, lists, inserter, firstOpenDay);
+      keepTold(arrays, told, lists, inserter, firstOpenDay);
+      settle(arrays, told, lists, inserter, firstOpenDay);
     }
     return lists;
   }
 
   /** Visits that are on no list yet, the most urgent first. */
-  private static void insertRest(Board board, Lists lists, Inserter inserter) {
+  private static void insertRest(SeasonArrays arrays, WalkLists lists, Inserter inserter) {
     List<Integer> open = new ArrayList<>();
-    for (int v = 0; v < board.visits; v++) {
+    for (int v = 0; v < arrays.visits; v++) {
       if (!lists.isPlannedVisit(v)) {
         open.add(v);
       }
     }
     open.sort(
-        Comparator.comparingInt((Integer v) -> rises(board, v))
-            .thenComparingDouble(v -> -steepness(board, v)));
+        Comparator.comparingInt((Integer v) -> rises(arrays, v))
+            .thenComparingDouble(v -> -steepness(arrays, v)));
     open.forEach(v -> inserter.insert(lists, v, 0));
   }
 
-  private static Lists handedOut(Board board, Told told, int firstOpenDay) {
-    Lists best = null;
+  private static WalkLists handedOut(SeasonArrays arrays, Told told, int firstOpenDay) {
+    WalkLists best = null;
     long least = Long.MAX_VALUE;
-    VisitRules rules = new VisitRules(board, told, 0);
+    VisitRules rules = new VisitRules(arrays, told, 0);
     for (int ahead : LOOKS_AHEAD_DAYS) {
-      Lists lists = byRule(board, told, Yardstick.Rule.LOSS_SLOPE, ahead, firstOpenDay);
+      WalkLists lists = byRule(arrays, told, Baseline.Rule.LOSS_SLOPE, ahead, firstOpenDay);
       long loss = 0;
-      for (int v = 0; v < board.visits; v++) {
+      for (int v = 0; v < arrays.visits; v++) {
         rules.look(v, lists);
         loss += rules.medium;
       }
@@ -63,10 +63,11 @@ public final class Construct {
   }
 
   /** Work handed out by a rule; what does not fit when it is played goes where it can. */
-  static Lists byRule(Board board, Told told, Yardstick.Rule rule, int ahead, int firstOpenDay) {
-    Lists lists = new Dispatch(board, told, rule, ahead).from(firstOpenDay);
-    Inserter inserter = new Inserter(board, told, new DayPlay(board), firstOpenDay);
-    settle(board, told, lists, inserter, firstOpenDay);
+  static WalkLists byRule(
+      SeasonArrays arrays, Told told, Baseline.Rule rule, int ahead, int firstOpenDay) {
+    WalkLists lists = new Dispatch(arrays, told, rule, ahead).from(firstOpenDay);
+    Inserter inserter = new Inserter(arrays, told, new DayPlay(arrays), firstOpenDay);
+    settle(arrays, told, lists, inserter, firstOpenDay);
     return lists;
   }
 
@@ -75,21 +76,21 @@ public final class Construct {
    * so that more than one look is needed.
    */
   private static void settle(
-      Board board, Told told, Lists lists, Inserter inserter, int firstOpenDay) {
+      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int firstOpenDay) {
     for (int round = 0; round < MOST_ROUNDS; round++) {
-      tidy(board, told, lists, inserter, firstOpenDay);
-      new Pins(board, told, lists, inserter).hold();
-      insertRest(board, lists, inserter);
-      if (keepsTheRules(board, lists, firstOpenDay)) {
+      tidy(arrays, told, lists, inserter, firstOpenDay);
+      new Pins(arrays, told, lists, inserter).hold();
+      insertRest(arrays, lists, inserter);
+      if (keepsTheRules(arrays, lists, firstOpenDay)) {
         return;
       }
     }
-    tidy(board, told, lists, inserter, firstOpenDay);
+    tidy(arrays, told, lists, inserter, firstOpenDay);
   }
 
-  private static boolean keepsTheRules(Board board, Lists lists, int firstOpenDay) {
-    DayPlay play = new DayPlay(board);
-    for (int day = firstOpenDay; day < board.days; day++) {
+  private static boolean keepsTheRules(SeasonArrays arrays, WalkLists lists, int firstOpenDay) {
+    DayPlay play = new DayPlay(arrays);
+    for (int day = firstOpenDay; day < arrays.days; day++) {
       if (!play.isPossible(day, lists.parts[day], lists.size[day])) {
         return false;
       }
@@ -98,15 +99,15 @@ public final class Construct {
   }
 
   private static void tidy(
-      Board board, Told told, Lists lists, Inserter inserter, int firstOpenDay) {
-    for (int v = 0; v < board.visits; v++) {
-      if (!isWholeAndInOrder(board, lists, v)) {
-        loosen(board, told, lists, inserter, v);
+      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int firstOpenDay) {
+    for (int v = 0; v < arrays.visits; v++) {
+      if (!isWholeAndInOrder(arrays, lists, v)) {
+        loosen(arrays, told, lists, inserter, v);
       }
     }
-    DayPlay play = new DayPlay(board);
-    for (int day = firstOpenDay; day < board.days; day++) {
-      ease(board, told, lists, inserter, play, day);
+    DayPlay play = new DayPlay(arrays);
+    for (int day = firstOpenDay; day < arrays.days; day++) {
+      ease(arrays, told, lists, inserter, play, day);
     }
   }
 
@@ -115,73 +116,75 @@ public final class Construct {
    * rest of its visit goes wherever it can.
    */
   private static void keepTold(
-      Board board, Told told, Lists lists, Inserter inserter, int firstOpenDay) {
+      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int firstOpenDay) {
     List<Integer> tasks = new ArrayList<>();
-    for (int task = 0; task < board.tasks; task++) {
-      if (told.pinned()[task] || toldFits(board, told, task, firstOpenDay)) {
+    for (int task = 0; task < arrays.tasks; task++) {
+      if (told.pinned()[task] || toldFits(arrays, told, task, firstOpenDay)) {
         tasks.add(task);
       }
     }
     tasks.sort(
         Comparator.comparingInt((Integer task) -> told.day()[task])
             .thenComparingInt(task -> told.start()[task]));
-    tasks.forEach(task -> told.putOn(lists, board, task));
-    tidy(board, told, lists, inserter, firstOpenDay);
-    for (int v = 0; v < board.visits; v++) {
-      if (told.isPinned(board, v)) {
-        goOn(board, lists, inserter, v, firstOpenDay);
+    tasks.forEach(task -> told.putOn(lists, arrays, task));
+    tidy(arrays, told, lists, inserter, firstOpenDay);
+    for (int v = 0; v < arrays.visits; v++) {
+      if (told.isPinned(arrays, v)) {
+        goOn(arrays, lists, inserter, v, firstOpenDay);
       }
     }
   }
 
   /** Takes visits off a day, the last ones first, until it breaks no rule. */
   private static void ease(
-      Board board, Told told, Lists lists, Inserter inserter, DayPlay play, int day) {
+      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, DayPlay play, int day) {
     play.play(day, lists.parts[day], lists.size[day]);
     while (!play.keepsTheRules()) {
-      int visit = lastLoose(board, told, lists, play, day);
+      int visit = lastLoose(arrays, told, lists, play, day);
       if (visit < 0) {
         return;
       }
-      loosen(board, told, lists, inserter, visit);
+      loosen(arrays, told, lists, inserter, visit);
       play.play(day, lists.parts[day], lists.size[day]);
     }
   }
 
-  private static int lastLoose(Board board, Told told, Lists lists, DayPlay play, int day) {
+  private static int lastLoose(
+      SeasonArrays arrays, Told told, WalkLists lists, DayPlay play, int day) {
     int found = -1;
     long latest = Long.MIN_VALUE;
-    for (int p = 0; p < board.people; p++) {
+    for (int p = 0; p < arrays.people; p++) {
       for (int i = 0; i < lists.size[day][p]; i++) {
-        int task = board.taskOf[lists.parts[day][p][i]];
+        int task = arrays.taskOf[lists.parts[day][p][i]];
         if (told.pinned()[task]) {
           continue;
         }
-        int late = play.hasPlayed(task) ? play.end[task] - board.to[p][day] : 10_000;
+        int late = play.hasPlayed(task) ? play.end[task] - arrays.to[p][day] : 10_000;
         if (late > latest) {
           latest = late;
-          found = board.visitOf[task];
+          found = arrays.visitOf[task];
         }
       }
     }
     return found;
   }
 
-  private static void loosen(Board board, Told told, Lists lists, Inserter inserter, int visit) {
-    int first = board.firstTask[visit];
-    for (int task = first; task < first + board.taskCount[visit]; task++) {
+  private static void loosen(
+      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int visit) {
+    int first = arrays.firstTask[visit];
+    for (int task = first; task < first + arrays.taskCount[visit]; task++) {
       if (lists.day(task) >= 0 && !told.pinned()[task]) {
         inserter.take(lists, task);
       }
     }
   }
 
-  private static boolean isWholeAndInOrder(Board board, Lists lists, int visit) {
-    int first = board.firstTask[visit];
-    for (int task = first; task < first + board.taskCount[visit]; task++) {
+  private static boolean isWholeAndInOrder(SeasonArrays arrays, WalkLists lists, int visit) {
+    int first = arrays.firstTask[visit];
+    for (int task = first; task < first + arrays.taskCount[visit]; task++) {
       if (lists.day(task) < 0
-          || board.crew[task] == 2 && !lists.isPlanned(board.handPart[task])
-          || !inOrder(board, lists, task)) {
+          || arrays.crew[task] == 2 && !lists.isPlanned(arrays.handPart[task])
+          || !inOrder(arrays, lists, task)) {
         return false;
       }
     }
@@ -190,55 +193,55 @@ public final class Construct {
 
   /** The rest of a visit some of which is pinned. */
   private static void goOn(
-      Board board, Lists lists, Inserter inserter, int visit, int firstOpenDay) {
-    int first = board.firstTask[visit];
-    int day = Math.max(firstOpenDay, board.release[visit]);
-    for (int task = first; task < first + board.taskCount[visit]; task++) {
+      SeasonArrays arrays, WalkLists lists, Inserter inserter, int visit, int firstOpenDay) {
+    int first = arrays.firstTask[visit];
+    int day = Math.max(firstOpenDay, arrays.release[visit]);
+    for (int task = first; task < first + arrays.taskCount[visit]; task++) {
       if (lists.day(task) >= 0) {
         day = Math.max(firstOpenDay, lists.day(task));
         continue;
       }
-      while (day < board.days && !inserter.place(lists, task, day)) {
+      while (day < arrays.days && !inserter.place(lists, task, day)) {
         day++;
       }
     }
   }
 
-  private static boolean toldFits(Board board, Told told, int task, int firstOpenDay) {
+  private static boolean toldFits(SeasonArrays arrays, Told told, int task, int firstOpenDay) {
     int day = told.day()[task];
     return day >= firstOpenDay
         && told.lead()[task] >= 0
-        && (board.crew[task] == 1 || told.hand()[task] >= 0)
-        && board.can[told.lead()[task]][board.skill[task]]
-        && day >= board.release[board.visitOf[task]];
+        && (arrays.crew[task] == 1 || told.hand()[task] >= 0)
+        && arrays.can[told.lead()[task]][arrays.skill[task]]
+        && day >= arrays.release[arrays.visitOf[task]];
   }
 
-  private static boolean inOrder(Board board, Lists lists, int task) {
-    if (board.isFirst[task]) {
+  private static boolean inOrder(SeasonArrays arrays, WalkLists lists, int task) {
+    if (arrays.isFirst[task]) {
       return true;
     }
     int before = lists.day(task - 1);
     int day = lists.day(task);
-    return before >= 0 && before <= day && (!board.sameDayAsBefore[task] || before == day);
+    return before >= 0 && before <= day && (!arrays.sameDayAsBefore[task] || before == day);
   }
 
   /** The day before its loss begins to rise. */
-  private static int rises(Board board, int visit) {
-    for (int day = 0; day <= board.days; day++) {
-      if (board.loss[visit][day] > board.loss[visit][0] + 200) {
+  private static int rises(SeasonArrays arrays, int visit) {
+    for (int day = 0; day <= arrays.days; day++) {
+      if (arrays.loss[visit][day] > arrays.loss[visit][0] + 200) {
         return day;
       }
     }
-    return board.days + 1;
+    return arrays.days + 1;
   }
 
-  private static double steepness(Board board, int visit) {
-    int from = Math.min(board.days, rises(board, visit));
-    int to = Math.min(board.days, from + STEEP_OVER_DAYS);
+  private static double steepness(SeasonArrays arrays, int visit) {
+    int from = Math.min(arrays.days, rises(arrays, visit));
+    int to = Math.min(arrays.days, from + STEEP_OVER_DAYS);
     int minutes = 0;
-    for (int k = 0; k < board.taskCount[visit]; k++) {
-      minutes += board.minutes[board.firstTask[visit] + k];
+    for (int k = 0; k < arrays.taskCount[visit]; k++) {
+      minutes += arrays.minutes[arrays.firstTask[visit] + k];
     }
-    return (double) (board.loss[visit][to] - board.loss[visit][from]) / minutes;
+    return (double) (arrays.loss[visit][to] - arrays.loss[visit][from]) / minutes;
   }
 }

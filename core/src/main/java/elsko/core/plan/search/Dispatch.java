@@ -1,9 +1,9 @@
 package elsko.core.plan.search;
 
 import elsko.core.plan.model.Equipment;
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 import java.util.Arrays;
 
 /**
@@ -13,13 +13,13 @@ import java.util.Arrays;
 final class Dispatch {
   private static final double DEADLINE_SHARE = 0.05;
 
-  private final Board board;
+  private final SeasonArrays arrays;
   private final Told told;
-  private final Yardstick.Rule rule;
+  private final Baseline.Rule rule;
   private final int ahead;
 
   private final double[] fixed;
-  private final Lists lists;
+  private final WalkLists lists;
   private final int[] nextTask;
   private final int[] readyDay;
   private final int[] readyMinute;
@@ -33,33 +33,33 @@ final class Dispatch {
   private final int[] backTask;
   private int lifts;
 
-  Dispatch(Board board, Told told, Yardstick.Rule rule, int ahead) {
-    this.board = board;
+  Dispatch(SeasonArrays arrays, Told told, Baseline.Rule rule, int ahead) {
+    this.arrays = arrays;
     this.told = told;
     this.rule = rule;
     this.ahead = ahead;
-    lists = new Lists(board);
-    nextTask = board.firstTask.clone();
-    readyDay = board.release.clone();
-    readyMinute = new int[board.visits];
-    where = new int[board.people];
-    freeAt = new int[board.people];
-    backBy = new int[board.people];
-    backTask = new int[board.people];
-    kit = new int[board.stock.length][];
+    lists = new WalkLists(arrays);
+    nextTask = arrays.firstTask.clone();
+    readyDay = arrays.release.clone();
+    readyMinute = new int[arrays.visits];
+    where = new int[arrays.people];
+    freeAt = new int[arrays.people];
+    backBy = new int[arrays.people];
+    backTask = new int[arrays.people];
+    kit = new int[arrays.stock.length][];
     for (int kind = 0; kind < kit.length; kind++) {
-      kit[kind] = new int[board.stock[kind]];
+      kit[kind] = new int[arrays.stock[kind]];
     }
-    fixed = new double[board.visits];
-    for (int v = 0; v < board.visits; v++) {
+    fixed = new double[arrays.visits];
+    for (int v = 0; v < arrays.visits; v++) {
       fixed[v] =
-          rule == Yardstick.Rule.ROW_ORDER ? board.season.visits().get(v).place() : deadline(v);
+          rule == Baseline.Rule.ROW_ORDER ? arrays.season.visits().get(v).place() : deadline(v);
     }
   }
 
   /** Everything there is room for, from a day on. */
-  Lists from(int firstDay) {
-    for (int day = firstDay; day < board.days; day++) {
+  WalkLists from(int firstDay) {
+    for (int day = firstDay; day < arrays.days; day++) {
       work(day);
     }
     dropUnfinished();
@@ -67,37 +67,37 @@ final class Dispatch {
   }
 
   private double deadline(int v) {
-    double most = Math.max(1, board.loss[v][board.days]);
-    for (int day = 0; day <= board.days; day++) {
-      if (board.loss[v][day] > DEADLINE_SHARE * most && board.loss[v][board.days] > 100) {
+    double most = Math.max(1, arrays.loss[v][arrays.days]);
+    for (int day = 0; day <= arrays.days; day++) {
+      if (arrays.loss[v][day] > DEADLINE_SHARE * most && arrays.loss[v][arrays.days] > 100) {
         return day;
       }
     }
-    return board.days + 1;
+    return arrays.days + 1;
   }
 
   private void work(int day) {
     lifts = 0;
     int from = Integer.MAX_VALUE;
     int to = 0;
-    for (int p = 0; p < board.people; p++) {
+    for (int p = 0; p < arrays.people; p++) {
       where[p] = 0;
-      freeAt[p] = board.from[p][day];
+      freeAt[p] = arrays.from[p][day];
       backTask[p] = -1;
-      if (board.works(p, day)) {
-        from = Math.min(from, board.from[p][day]);
-        to = Math.max(to, board.to[p][day]);
+      if (arrays.works(p, day)) {
+        from = Math.min(from, arrays.from[p][day]);
+        to = Math.max(to, arrays.to[p][day]);
       }
     }
     for (int[] pieces : kit) {
       Arrays.fill(pieces, 0);
     }
     for (int minute = from; minute < to; minute++) {
-      if (minute >= board.pauseFrom && minute < board.pauseTo) {
+      if (minute >= arrays.pauseFrom && minute < arrays.pauseTo) {
         continue;
       }
-      for (int p = 0; p < board.people; p++) {
-        if (board.works(p, day) && freeAt[p] <= minute) {
+      for (int p = 0; p < arrays.people; p++) {
+        if (arrays.works(p, day) && freeAt[p] <= minute) {
           take(p, day, minute);
         }
       }
@@ -107,9 +107,9 @@ final class Dispatch {
   private void take(int p, int day, int minute) {
     int best = -1;
     double first = Double.POSITIVE_INFINITY;
-    for (int v = 0; v < board.visits; v++) {
+    for (int v = 0; v < arrays.visits; v++) {
       int task = nextTask[v];
-      if (task >= board.firstTask[v] + board.taskCount[v] || !mayBegin(p, v, task, day, minute)) {
+      if (task >= arrays.firstTask[v] + arrays.taskCount[v] || !mayBegin(p, v, task, day, minute)) {
         continue;
       }
       double rank = rank(v, task, day);
@@ -124,50 +124,50 @@ final class Dispatch {
   }
 
   private double rank(int v, int task, int day) {
-    if (board.sameDayAsBefore[task]) {
+    if (arrays.sameDayAsBefore[task]) {
       return Double.NEGATIVE_INFINITY;
     }
-    if (told.isPinned(board, v)) {
+    if (told.isPinned(arrays, v)) {
       return -1e12 + v;
     }
-    boolean safe = board.isAfterSafe(task);
-    if (rule == Yardstick.Rule.LOSS_SLOPE) {
+    boolean safe = arrays.isAfterSafe(task);
+    if (rule == Baseline.Rule.LOSS_SLOPE) {
       if (safe) {
         return 1e9 + v;
       }
       long rise =
-          board.loss[v][Math.min(board.days, day + ahead)]
-              - board.loss[v][Math.min(board.days, day)];
+          arrays.loss[v][Math.min(arrays.days, day + ahead)]
+              - arrays.loss[v][Math.min(arrays.days, day)];
       int left = 0;
-      for (int t = task; t <= Math.max(task, board.safeTask[v]); t++) {
-        left += board.minutes[t];
+      for (int t = task; t <= Math.max(task, arrays.safeTask[v]); t++) {
+        left += arrays.minutes[t];
       }
       return -(double) rise / left + v * 1e-9;
     }
-    return fixed[v] + (safe && rule == Yardstick.Rule.EARLIEST_DEADLINE_FIRST ? 1e6 : 0) + v * 1e-6;
+    return fixed[v] + (safe && rule == Baseline.Rule.EARLIEST_DEADLINE_FIRST ? 1e6 : 0) + v * 1e-6;
   }
 
   private boolean mayBegin(int p, int v, int task, int day, int minute) {
-    if (!board.can[p][board.skill[task]] || readyDay[v] > day) {
+    if (!arrays.can[p][arrays.skill[task]] || readyDay[v] > day) {
       return false;
     }
     if (told.pinned()[task] && (told.day()[task] != day || told.lead()[task] != p)) {
       return false;
     }
     // Whoever is free sets out now.
-    int begins = minute + board.walk[where[p]][board.place[task]];
+    int begins = minute + arrays.walk[where[p]][arrays.place[task]];
     if (readyDay[v] == day && readyMinute[v] > begins) {
       return false;
     }
-    begins = board.begin(begins);
-    int kind = board.equipment[task];
+    begins = arrays.begin(begins);
+    int kind = arrays.equipment[task];
     if (kind >= 0 && freeKit(kind, begins) < 0) {
       return false;
     }
-    if (kind == Equipment.LIFT.ordinal() && lifts >= board.liftSlots[day]) {
+    if (kind == Equipment.LIFT.ordinal() && lifts >= arrays.liftSlots[day]) {
       return false;
     }
-    if (board.crew[task] == 2 && hand(p, task, day, begins) < 0) {
+    if (arrays.crew[task] == 2 && hand(p, task, day, begins) < 0) {
       return false;
     }
     return endsInTime(p, v, task, day, begins) && comesBack(p, task, begins);
@@ -175,28 +175,28 @@ final class Dispatch {
 
   /** Whoever began a soak keeps themselves free for its end. */
   private boolean comesBack(int p, int task, int begins) {
-    if (board.sameDayAsBefore[task]) {
+    if (arrays.sameDayAsBefore[task]) {
       return backTask[p] == task;
     }
     if (backTask[p] < 0) {
       return true;
     }
-    int there = board.walk[board.place[task]][board.place[backTask[p]]];
-    return !board.isLast(task) && board.sameDayAsBefore[task + 1]
+    int there = arrays.walk[arrays.place[task]][arrays.place[backTask[p]]];
+    return !arrays.isLast(task) && arrays.sameDayAsBefore[task + 1]
         ? false
-        : board.end(begins, board.minutes[task]) + there <= backBy[p];
+        : arrays.end(begins, arrays.minutes[task]) + there <= backBy[p];
   }
 
   /** A task whose soak must end today needs room for what comes after it as well. */
   private boolean endsInTime(int p, int v, int task, int day, int begins) {
-    int end = board.end(begins, board.minutes[task]);
-    if (end > board.to[p][day]) {
+    int end = arrays.end(begins, arrays.minutes[task]);
+    if (end > arrays.to[p][day]) {
       return false;
     }
-    int last = board.firstTask[v] + board.taskCount[v] - 1;
-    if (task < last && board.sameDayAsBefore[task + 1]) {
-      int next = board.begin(end + board.waitFrom[task + 1]);
-      return board.end(next, board.minutes[task + 1]) + 45 <= board.to[p][day];
+    int last = arrays.firstTask[v] + arrays.taskCount[v] - 1;
+    if (task < last && arrays.sameDayAsBefore[task + 1]) {
+      int next = arrays.begin(end + arrays.waitFrom[task + 1]);
+      return arrays.end(next, arrays.minutes[task + 1]) + 45 <= arrays.to[p][day];
     }
     return true;
   }
@@ -211,12 +211,12 @@ final class Dispatch {
   }
 
   private int hand(int lead, int task, int day, int begins) {
-    for (int p = 0; p < board.people; p++) {
+    for (int p = 0; p < arrays.people; p++) {
       if (p != lead
           && backTask[p] < 0
-          && board.works(p, day)
-          && freeAt[p] + board.walk[where[p]][board.place[task]] <= begins
-          && board.end(begins, board.minutes[task]) <= board.to[p][day]) {
+          && arrays.works(p, day)
+          && freeAt[p] + arrays.walk[where[p]][arrays.place[task]] <= begins
+          && arrays.end(begins, arrays.minutes[task]) <= arrays.to[p][day]) {
         return p;
       }
     }
@@ -225,9 +225,9 @@ final class Dispatch {
 
   private void begin(int p, int v, int day, int minute) {
     int task = nextTask[v];
-    int begins = board.begin(minute + board.walk[where[p]][board.place[task]]);
-    int end = board.end(begins, board.minutes[task]);
-    int kind = board.equipment[task];
+    int begins = arrays.begin(minute + arrays.walk[where[p]][arrays.place[task]]);
+    int end = arrays.end(begins, arrays.minutes[task]);
+    int kind = arrays.equipment[task];
     if (kind >= 0) {
       kit[kind][freeKit(kind, begins)] = end;
       if (kind == Equipment.LIFT.ordinal()) {
@@ -237,37 +237,37 @@ final class Dispatch {
     if (backTask[p] == task) {
       backTask[p] = -1;
     }
-    if (!board.isLast(task) && board.sameDayAsBefore[task + 1]) {
+    if (!arrays.isLast(task) && arrays.sameDayAsBefore[task + 1]) {
       backTask[p] = task + 1;
-      backBy[p] = end + board.waitTo[task + 1];
+      backBy[p] = end + arrays.waitTo[task + 1];
     }
-    int other = board.crew[task] == 2 ? hand(p, task, day, begins) : -1;
-    put(board.leadPart[task], p, day, end, task);
+    int other = arrays.crew[task] == 2 ? hand(p, task, day, begins) : -1;
+    put(arrays.leadPart[task], p, day, end, task);
     if (other >= 0) {
-      put(board.handPart[task], other, day, end, task);
+      put(arrays.handPart[task], other, day, end, task);
     }
     nextTask[v]++;
     readyDay[v] = day;
     readyMinute[v] =
-        nextTask[v] < board.tasks && board.visitOf[Math.min(nextTask[v], board.tasks - 1)] == v
-            ? end + board.waitFrom[nextTask[v]]
+        nextTask[v] < arrays.tasks && arrays.visitOf[Math.min(nextTask[v], arrays.tasks - 1)] == v
+            ? end + arrays.waitFrom[nextTask[v]]
             : end;
   }
 
   private void put(int part, int p, int day, int end, int task) {
     lists.append(part, day, p);
-    where[p] = board.place[task];
+    where[p] = arrays.place[task];
     freeAt[p] = end;
   }
 
   /** What was begun and never came to its end counts as undone. */
   private void dropUnfinished() {
-    for (int v = 0; v < board.visits; v++) {
-      if (nextTask[v] < board.firstTask[v] + board.taskCount[v]) {
-        for (int task = board.firstTask[v]; task < nextTask[v]; task++) {
-          lists.remove(board.leadPart[task]);
-          if (board.handPart[task] >= 0) {
-            lists.remove(board.handPart[task]);
+    for (int v = 0; v < arrays.visits; v++) {
+      if (nextTask[v] < arrays.firstTask[v] + arrays.taskCount[v]) {
+        for (int task = arrays.firstTask[v]; task < nextTask[v]; task++) {
+          lists.remove(arrays.leadPart[task]);
+          if (arrays.handPart[task] >= 0) {
+            lists.remove(arrays.handPart[task]);
           }
         }
       }

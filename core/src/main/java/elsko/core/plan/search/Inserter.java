@@ -1,9 +1,9 @@
 package elsko.core.plan.search;
 
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 import java.util.SplittableRandom;
 
 /**
@@ -18,7 +18,7 @@ final class Inserter {
 
   private static final int MOST_TRIES = 8;
 
-  private final Board board;
+  private final SeasonArrays arrays;
   private final Told told;
   private final DayPlay play;
   private final int firstOpenDay;
@@ -35,12 +35,12 @@ final class Inserter {
   /**
    * @param firstOpenDay days before it are past
    */
-  Inserter(Board board, Told told, DayPlay play, int firstOpenDay) {
-    this.board = board;
+  Inserter(SeasonArrays arrays, Told told, DayPlay play, int firstOpenDay) {
+    this.arrays = arrays;
     this.told = told;
     this.play = play;
     this.firstOpenDay = firstOpenDay;
-    waiting = new int[board.people][16];
+    waiting = new int[arrays.people][16];
   }
 
   /**
@@ -53,20 +53,20 @@ final class Inserter {
 
   /** The first day on which a visit can begin at all. */
   int earliest(int visit) {
-    return Math.max(firstOpenDay, board.release[visit]);
+    return Math.max(firstOpenDay, arrays.release[visit]);
   }
 
   /**
    * Inserts a visit as early as it fits, not before a day; false and nothing changed if nowhere.
    */
-  boolean insert(Lists lists, int visit, int notBefore) {
-    return insert(lists, visit, notBefore, board.days);
+  boolean insert(WalkLists lists, int visit, int notBefore) {
+    return insert(lists, visit, notBefore, arrays.days);
   }
 
   /** The same, beginning on one of at most so many days. */
-  boolean insert(Lists lists, int visit, int notBefore, int tries) {
+  boolean insert(WalkLists lists, int visit, int notBefore, int tries) {
     int from = Math.max(earliest(visit), notBefore);
-    for (int day = from; day < Math.min(board.days, from + tries); day++) {
+    for (int day = from; day < Math.min(arrays.days, from + tries); day++) {
       if (insertFrom(lists, visit, day)) {
         return true;
       }
@@ -75,17 +75,17 @@ final class Inserter {
   }
 
   /** Inserts a visit with its first task on exactly this day. */
-  boolean insertFrom(Lists lists, int visit, int firstDay) {
-    int first = board.firstTask[visit];
+  boolean insertFrom(WalkLists lists, int visit, int firstDay) {
+    int first = arrays.firstTask[visit];
     int day = firstDay;
-    int last = first + board.taskCount[visit];
+    int last = first + arrays.taskCount[visit];
     for (int task = first; task < last; task++) {
       int until =
-          task == first || board.sameDayAsBefore[task]
+          task == first || arrays.sameDayAsBefore[task]
               ? day
               : Math.min(
-                  board.days - 1,
-                  day + (board.isAfterSafe(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS_OPEN));
+                  arrays.days - 1,
+                  day + (arrays.isAfterSafe(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS_OPEN));
       boolean placed = false;
       while (!placed && day <= until) {
         placed = place(lists, task, day);
@@ -104,41 +104,41 @@ final class Inserter {
   }
 
   /** Takes a task off the lists. */
-  void take(Lists lists, int task) {
-    lists.remove(board.leadPart[task]);
-    if (board.handPart[task] >= 0) {
-      lists.remove(board.handPart[task]);
+  void take(WalkLists lists, int task) {
+    lists.remove(arrays.leadPart[task]);
+    if (arrays.handPart[task] >= 0) {
+      lists.remove(arrays.handPart[task]);
     }
   }
 
   /** Takes a whole visit off the lists. */
-  void takeVisit(Lists lists, int visit) {
-    for (int k = 0; k < board.taskCount[visit]; k++) {
-      if (lists.day(board.firstTask[visit] + k) >= 0) {
-        take(lists, board.firstTask[visit] + k);
+  void takeVisit(WalkLists lists, int visit) {
+    for (int k = 0; k < arrays.taskCount[visit]; k++) {
+      if (lists.day(arrays.firstTask[visit] + k) >= 0) {
+        take(lists, arrays.firstTask[visit] + k);
       }
     }
   }
 
   /** Puts one task on a day, wherever it costs least; false and nothing changed if nowhere. */
-  boolean place(Lists lists, int task, int day) {
-    return place(lists, task, day, Board.NOBODY);
+  boolean place(WalkLists lists, int task, int day) {
+    return place(lists, task, day, SeasonArrays.NOBODY);
   }
 
-  /** The same, led by one person; {@link Board#NOBODY} for whoever can. */
-  boolean place(Lists lists, int task, int day, int only) {
-    int kind = board.equipment[task];
+  /** The same, led by one person; {@link SeasonArrays#NOBODY} for whoever can. */
+  boolean place(WalkLists lists, int task, int day, int only) {
+    int kind = arrays.equipment[task];
     if (kind >= 0
-        && lists.kitLoad(day, kind) + board.minutes[task]
-            > board.stock[kind] * board.openMinutes[day]) {
+        && lists.kitLoad(day, kind) + arrays.minutes[task]
+            > arrays.stock[kind] * arrays.openMinutes[day]) {
       return false;
     }
     offers = 0;
-    for (int p = 0; p < board.people; p++) {
-      if ((only == Board.NOBODY || only == p)
-          && board.can[p][board.skill[task]]
+    for (int p = 0; p < arrays.people; p++) {
+      if ((only == SeasonArrays.NOBODY || only == p)
+          && arrays.can[p][arrays.skill[task]]
           && hasRoom(lists, p, task, day)) {
-        if (board.crew[task] == 1) {
+        if (arrays.crew[task] == 1) {
           offerPerson(lists, p, task, day);
         } else {
           offerPairs(lists, p, task, day);
@@ -169,7 +169,7 @@ final class Inserter {
   }
 
   /** Puts one person's task on a list where it costs least walking, whether it fits or not. */
-  void putNearest(Lists lists, int task, int day, int person) {
+  void putNearest(WalkLists lists, int task, int day, int person) {
     int least = Integer.MAX_VALUE;
     int at = 0;
     for (int i = after(lists, person, task, day); i <= lists.size[day][person]; i++) {
@@ -179,15 +179,15 @@ final class Inserter {
         at = i;
       }
     }
-    lists.insert(board.leadPart[task], day, person, at);
+    lists.insert(arrays.leadPart[task], day, person, at);
   }
 
   /**
    * Somebody's day gets longer by what is put into it, less the waiting behind it that it may take
    * up: what does not fit even then is not tried.
    */
-  private void keepOnlyWhatMayFit(Lists lists, int task, int day) {
-    for (int p = 0; p < board.people; p++) {
+  private void keepOnlyWhatMayFit(WalkLists lists, int task, int day) {
+    for (int p = 0; p < arrays.people; p++) {
       waiting[p] = waitingBehind(waiting[p], lists, p, day);
     }
     int kept = 0;
@@ -195,7 +195,7 @@ final class Inserter {
       long where = places[i];
       int lead = (int) (where >> 48);
       boolean fits = mayFit(lists, lead, (int) (where >> 32 & 0xFFFF), task, day);
-      if (fits && board.crew[task] == 2) {
+      if (fits && arrays.crew[task] == 2) {
         fits = mayFit(lists, (int) (where >> 16 & 0xFFFF), (int) (where & 0xFFFF), task, day);
       }
       if (fits) {
@@ -207,38 +207,39 @@ final class Inserter {
     offers = kept;
   }
 
-  private boolean mayFit(Lists lists, int p, int index, int task, int day) {
+  private boolean mayFit(WalkLists lists, int p, int index, int task, int day) {
     int n = lists.size[day][p];
-    int end = n == 0 ? board.from[p][day] : play.end[board.taskOf[lists.parts[day][p][n - 1]]];
-    int longer = board.minutes[task] + detour(lists, p, task, day, index);
-    return end + Math.max(0, longer - waiting[p][index]) <= board.to[p][day];
+    int end = n == 0 ? arrays.from[p][day] : play.end[arrays.taskOf[lists.parts[day][p][n - 1]]];
+    int longer = arrays.minutes[task] + detour(lists, p, task, day, index);
+    return end + Math.max(0, longer - waiting[p][index]) <= arrays.to[p][day];
   }
 
   /** By index: minutes somebody waits from there to the end of the day. */
-  private int[] waitingBehind(int[] into, Lists lists, int p, int day) {
+  private int[] waitingBehind(int[] into, WalkLists lists, int p, int day) {
     int n = lists.size[day][p];
     int[] minutes = into.length > n ? into : new int[n + 8];
     minutes[n] = 0;
     int[] list = lists.parts[day][p];
     for (int i = n - 1; i >= 0; i--) {
-      int task = board.taskOf[list[i]];
-      int free = i == 0 ? board.from[p][day] : play.end[board.taskOf[list[i - 1]]];
-      int at = i == 0 ? 0 : board.place[board.taskOf[list[i - 1]]];
-      int arrives = board.begin(free) + board.walk[at][board.place[task]];
+      int task = arrays.taskOf[list[i]];
+      int free = i == 0 ? arrays.from[p][day] : play.end[arrays.taskOf[list[i - 1]]];
+      int at = i == 0 ? 0 : arrays.place[arrays.taskOf[list[i - 1]]];
+      int arrives = arrays.begin(free) + arrays.walk[at][arrays.place[task]];
       int waits = play.start[task] - arrives;
-      if (arrives < board.pauseFrom && play.start[task] >= board.pauseTo) {
-        waits -= board.pauseTo - board.pauseFrom;
+      if (arrives < arrays.pauseFrom && play.start[task] >= arrays.pauseTo) {
+        waits -= arrays.pauseTo - arrays.pauseFrom;
       }
       minutes[i] = minutes[i + 1] + Math.max(0, waits);
     }
     return minutes;
   }
 
-  private void put(Lists lists, int task, int day, int offer) {
+  private void put(WalkLists lists, int task, int day, int offer) {
     long where = places[offer];
-    lists.insert(board.leadPart[task], day, (int) (where >> 48), (int) (where >> 32 & 0xFFFF));
-    if (board.crew[task] == 2) {
-      lists.insert(board.handPart[task], day, (int) (where >> 16 & 0xFFFF), (int) (where & 0xFFFF));
+    lists.insert(arrays.leadPart[task], day, (int) (where >> 48), (int) (where >> 32 & 0xFFFF));
+    if (arrays.crew[task] == 2) {
+      lists.insert(
+          arrays.handPart[task], day, (int) (where >> 16 & 0xFFFF), (int) (where & 0xFFFF));
     }
   }
 
@@ -260,13 +261,13 @@ final class Inserter {
     offers++;
   }
 
-  private boolean hasRoom(Lists lists, int p, int task, int day) {
-    return board.works(p, day)
-        && lists.load(day, p) + board.minutes[task] <= board.capacity(p, day);
+  private boolean hasRoom(WalkLists lists, int p, int task, int day) {
+    return arrays.works(p, day)
+        && lists.load(day, p) + arrays.minutes[task] <= arrays.capacity(p, day);
   }
 
-  private void offerPerson(Lists lists, int p, int task, int day) {
-    int spare = spare(lists, p, day) - board.minutes[task];
+  private void offerPerson(WalkLists lists, int p, int task, int day) {
+    int spare = spare(lists, p, day) - arrays.minutes[task];
     for (int i = after(lists, p, task, day); i <= lists.size[day][p]; i++) {
       int walk = detour(lists, p, task, day, i);
       if (walk <= spare) {
@@ -275,14 +276,14 @@ final class Inserter {
     }
   }
 
-  private void offerPairs(Lists lists, int p, int task, int day) {
-    int spare = spare(lists, p, day) - board.minutes[task];
-    for (int other = 0; other < board.people; other++) {
+  private void offerPairs(WalkLists lists, int p, int task, int day) {
+    int spare = spare(lists, p, day) - arrays.minutes[task];
+    for (int other = 0; other < arrays.people; other++) {
       if (other == p || !hasRoom(lists, other, task, day)) {
         continue;
       }
       int least = after(lists, other, task, day);
-      int spareOther = spare(lists, other, day) - board.minutes[task];
+      int spareOther = spare(lists, other, day) - arrays.minutes[task];
       for (int i = after(lists, p, task, day); i <= lists.size[day][p]; i++) {
         // Both are busy for about as long before it: elsewhere one would only wait for the other.
         int j = alike(lists, day, p, i, other, least);
@@ -297,47 +298,47 @@ final class Inserter {
   }
 
   /** Minutes more on foot. */
-  private int detour(Lists lists, int p, int task, int day, int index) {
+  private int detour(WalkLists lists, int p, int task, int day, int index) {
     int[] list = lists.parts[day][p];
-    int here = board.place[task];
-    int before = index == 0 ? 0 : board.place[board.taskOf[list[index - 1]]];
-    int walk = board.walk[before][here];
+    int here = arrays.place[task];
+    int before = index == 0 ? 0 : arrays.place[arrays.taskOf[list[index - 1]]];
+    int walk = arrays.walk[before][here];
     if (index < lists.size[day][p]) {
-      int next = board.place[board.taskOf[list[index]]];
-      walk += board.walk[here][next] - board.walk[before][next];
+      int next = arrays.place[arrays.taskOf[list[index]]];
+      walk += arrays.walk[here][next] - arrays.walk[before][next];
     }
     return walk;
   }
 
   /** Minutes of somebody's day that are neither work nor walking: waiting, or nothing yet. */
-  private int spare(Lists lists, int p, int day) {
-    return board.capacity(p, day) - lists.load(day, p) - lists.walk(day, p);
+  private int spare(WalkLists lists, int p, int day) {
+    return arrays.capacity(p, day) - lists.load(day, p) - lists.walk(day, p);
   }
 
-  private int alike(Lists lists, int day, int p, int index, int other, int least) {
+  private int alike(WalkLists lists, int day, int p, int index, int other, int least) {
     int busy = busyBefore(lists, day, p, index);
     int j = 0;
     int sum = 0;
     while (j < lists.size[day][other] && sum < busy) {
-      sum += board.minutes[board.taskOf[lists.parts[day][other][j]]];
+      sum += arrays.minutes[arrays.taskOf[lists.parts[day][other][j]]];
       j++;
     }
     return Math.max(least, j);
   }
 
-  private int busyBefore(Lists lists, int day, int p, int index) {
+  private int busyBefore(WalkLists lists, int day, int p, int index) {
     int busy = 0;
     for (int i = 0; i < index; i++) {
-      busy += board.minutes[board.taskOf[lists.parts[day][p][i]]];
+      busy += arrays.minutes[arrays.taskOf[lists.parts[day][p][i]]];
     }
     return busy;
   }
 
   /** The first index at which a task does not wait for one behind it, nor for a pinned past. */
-  int after(Lists lists, int p, int task, int day) {
+  int after(WalkLists lists, int p, int task, int day) {
     for (int i = lists.size[day][p] - 1; i >= 0; i--) {
-      int there = board.taskOf[lists.parts[day][p][i]];
-      boolean sameVisit = board.visitOf[there] == board.visitOf[task] && there < task;
+      int there = arrays.taskOf[lists.parts[day][p][i]];
+      boolean sameVisit = arrays.visitOf[there] == arrays.visitOf[task] && there < task;
       if (sameVisit || day == firstOpenDay && told.pinned()[there]) {
         return i + 1;
       }

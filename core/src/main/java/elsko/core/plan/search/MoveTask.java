@@ -1,10 +1,10 @@
 package elsko.core.plan.search;
 
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
+import elsko.core.plan.play.WalkLists;
 
 /** One task goes to another person, day or place in a list. */
-final class MoveTask implements Draws {
+final class MoveTask implements MoveGenerator {
   private static final int MOST_DAYS = 3;
 
   /** Two people meet only after many looks, so that is tried less often. */
@@ -14,32 +14,32 @@ final class MoveTask implements Draws {
   private static final int MOST_DAYS_WHEN_SAFE = 16;
 
   @Override
-  public boolean draw(Trial trial) {
-    Board board = trial.board;
-    Lists lists = trial.lists;
-    int task = trial.random.nextInt(board.tasks);
+  public boolean draw(MoveEvaluation trial) {
+    SeasonArrays arrays = trial.arrays;
+    WalkLists lists = trial.lists;
+    int task = trial.random.nextInt(arrays.tasks);
     int day = lists.day(task);
     if (day < trial.firstOpenDay || trial.told.pinned()[task]) {
       return false;
     }
-    int visit = board.visitOf[task];
-    int least = board.isFirst[task] ? trial.inserter.earliest(visit) : lists.day(task - 1);
-    int most = board.isLast(task) ? board.days - 1 : lists.day(task + 1);
-    if (board.sameDayAsBefore[task]) {
+    int visit = arrays.visitOf[task];
+    int least = arrays.isFirst[task] ? trial.inserter.earliest(visit) : lists.day(task - 1);
+    int most = arrays.isLast(task) ? arrays.days - 1 : lists.day(task + 1);
+    if (arrays.sameDayAsBefore[task]) {
       most = least;
     }
-    if (!board.isLast(task) && board.sameDayAsBefore[task + 1]) {
+    if (!arrays.isLast(task) && arrays.sameDayAsBefore[task + 1]) {
       least = most;
     }
     least = Math.max(least, Math.max(trial.firstOpenDay, day - MOST_DAYS));
-    most = Math.min(most, day + (board.isAfterSafe(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS));
+    most = Math.min(most, day + (arrays.isAfterSafe(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS));
     if (least > most) {
       return false;
     }
     int neighbor = trial.neighbor(task);
     boolean near = neighbor >= 0 && lists.day(neighbor) >= least && lists.day(neighbor) <= most;
     int to = near ? lists.day(neighbor) : least + trial.random.nextInt(most - least + 1);
-    if (board.crew[task] == 2) {
+    if (arrays.crew[task] == 2) {
       if (trial.random.nextInt(PAIRS_SELDOM) > 0) {
         return false;
       }
@@ -47,8 +47,8 @@ final class MoveTask implements Draws {
       return trial.inserter.place(lists, task, to);
     }
     int person =
-        near ? lists.personOf[board.leadPart[neighbor]] : trial.random.nextInt(board.people);
-    if (!board.can[person][board.skill[task]] || !board.works(person, to)) {
+        near ? lists.personOf[arrays.leadPart[neighbor]] : trial.random.nextInt(arrays.people);
+    if (!arrays.can[person][arrays.skill[task]] || !arrays.works(person, to)) {
       return false;
     }
     trial.inserter.take(lists, task);
@@ -57,7 +57,7 @@ final class MoveTask implements Draws {
     } else {
       int from = trial.inserter.after(lists, person, task, to);
       int places = lists.size[to][person] - from + 1;
-      lists.insert(board.leadPart[task], to, person, from + trial.random.nextInt(places));
+      lists.insert(arrays.leadPart[task], to, person, from + trial.random.nextInt(places));
     }
     return true;
   }

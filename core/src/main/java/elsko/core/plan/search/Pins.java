@@ -1,20 +1,20 @@
 package elsko.core.plan.search;
 
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 
 /** Puts pinned tasks where they were promised, and makes room for them where there is none. */
 final class Pins {
   private static final int MOST_TO_GIVE_WAY = 6;
 
-  private final Board board;
+  private final SeasonArrays arrays;
   private final Told told;
-  private final Lists lists;
+  private final WalkLists lists;
   private final Inserter inserter;
 
-  Pins(Board board, Told told, Lists lists, Inserter inserter) {
-    this.board = board;
+  Pins(SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter) {
+    this.arrays = arrays;
     this.told = told;
     this.lists = lists;
     this.inserter = inserter;
@@ -22,17 +22,17 @@ final class Pins {
 
   /** Every pinned visit that is not where it should be. Others may lose their place for it. */
   void hold() {
-    for (int v = 0; v < board.visits; v++) {
-      if (told.isPinned(board, v) && !isHeld(v)) {
+    for (int v = 0; v < arrays.visits; v++) {
+      if (told.isPinned(arrays, v) && !isHeld(v)) {
         hold(v);
       }
     }
   }
 
   private boolean isHeld(int visit) {
-    int first = board.firstTask[visit];
-    for (int task = first; task < first + board.taskCount[visit]; task++) {
-      if (lists.day(task) < 0 || told.pinned()[task] && !told.isKept(board, lists, task)) {
+    int first = arrays.firstTask[visit];
+    for (int task = first; task < first + arrays.taskCount[visit]; task++) {
+      if (lists.day(task) < 0 || told.pinned()[task] && !told.isKept(arrays, lists, task)) {
         return false;
       }
     }
@@ -40,8 +40,8 @@ final class Pins {
   }
 
   private void hold(int visit) {
-    int first = board.firstTask[visit];
-    int last = first + board.taskCount[visit];
+    int first = arrays.firstTask[visit];
+    int last = first + arrays.taskCount[visit];
     inserter.takeVisit(lists, visit);
     for (int task = first; task < last; task++) {
       if (told.pinned()[task]) {
@@ -51,7 +51,7 @@ final class Pins {
     int from = inserter.earliest(visit);
     for (int task = first; task < last; task++) {
       if (lists.day(task) < 0) {
-        place(task, from, latest(task, last), Board.NOBODY);
+        place(task, from, latest(task, last), SeasonArrays.NOBODY);
       }
       from = Math.max(from, lists.day(task));
     }
@@ -64,7 +64,7 @@ final class Pins {
         return lists.day(after);
       }
     }
-    return board.days - 1;
+    return arrays.days - 1;
   }
 
   private void place(int task, int from, int to, int only) {
@@ -75,7 +75,7 @@ final class Pins {
     }
     for (int day = to; day >= from; day--) {
       for (int i = 0; i < MOST_TO_GIVE_WAY; i++) {
-        int way = leastUrgent(day, board.visitOf[task], only);
+        int way = leastUrgent(day, arrays.visitOf[task], only);
         if (way < 0) {
           break;
         }
@@ -91,11 +91,11 @@ final class Pins {
   private int leastUrgent(int day, int butNot, int only) {
     int found = -1;
     long least = Long.MAX_VALUE;
-    for (int p = 0; p < board.people; p++) {
-      for (int i = 0; i < lists.size[day][p] && (only == Board.NOBODY || only == p); i++) {
-        int visit = board.visitOf[board.taskOf[lists.parts[day][p][i]]];
-        long rises = board.loss[visit][Math.min(board.days, day + 5)] - board.loss[visit][day];
-        if (visit != butNot && !told.isPinned(board, visit) && rises < least) {
+    for (int p = 0; p < arrays.people; p++) {
+      for (int i = 0; i < lists.size[day][p] && (only == SeasonArrays.NOBODY || only == p); i++) {
+        int visit = arrays.visitOf[arrays.taskOf[lists.parts[day][p][i]]];
+        long rises = arrays.loss[visit][Math.min(arrays.days, day + 5)] - arrays.loss[visit][day];
+        if (visit != butNot && !told.isPinned(arrays, visit) && rises < least) {
           least = rises;
           found = visit;
         }

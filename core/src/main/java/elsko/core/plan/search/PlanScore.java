@@ -2,10 +2,10 @@ package elsko.core.plan.search;
 
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
 import ai.timefold.solver.core.api.score.calculator.IncrementalScoreCalculator;
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.VisitRules;
+import elsko.core.plan.play.WalkLists;
 import java.util.Arrays;
 import java.util.List;
 
@@ -16,10 +16,10 @@ import java.util.List;
  * Only days that changed are played again.
  */
 public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMediumSoftLongScore> {
-  private Board board;
+  private SeasonArrays arrays;
   private DayPlay play;
   private VisitRules visitRules;
-  private Lists lists;
+  private WalkLists lists;
   private PersonDay[] personDays;
 
   private boolean[] isDirty;
@@ -43,10 +43,10 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
   @Override
   public void resetWorkingSolution(SeasonPlan plan) {
     SeasonPlan.Rules rules = plan.rules();
-    board = rules.board();
-    play = new DayPlay(board);
-    visitRules = new VisitRules(board, rules.told(), rules.toldChange());
-    lists = new Lists(board);
+    arrays = rules.arrays();
+    play = new DayPlay(arrays);
+    visitRules = new VisitRules(arrays, rules.told(), rules.toldChange());
+    lists = new WalkLists(arrays);
     personDays = plan.getPersonDays().toArray(PersonDay[]::new);
     isDirty = new boolean[personDays.length];
     Arrays.fill(isDirty, true);
@@ -55,19 +55,19 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
       dirty[i] = i;
     }
     dirtyCount = dirty.length;
-    dayDirty = new boolean[board.days];
-    visitDirty = new boolean[board.visits];
-    visitsToLook = new int[board.visits];
+    dayDirty = new boolean[arrays.days];
+    visitDirty = new boolean[arrays.visits];
+    visitsToLook = new int[arrays.visits];
     visitsToLookCount = 0;
-    for (int v = 0; v < board.visits; v++) {
+    for (int v = 0; v < arrays.visits; v++) {
       lookAgain(v);
     }
-    dayHard = new long[board.days];
-    dayMedium = new long[board.days];
-    daySoft = new long[board.days];
-    visitHard = new long[board.visits];
-    visitMedium = new long[board.visits];
-    visitSoft = new long[board.visits];
+    dayHard = new long[arrays.days];
+    dayMedium = new long[arrays.days];
+    daySoft = new long[arrays.days];
+    visitHard = new long[arrays.visits];
+    visitMedium = new long[arrays.visits];
+    visitSoft = new long[arrays.visits];
     hard = 0;
     medium = 0;
     soft = 0;
@@ -76,7 +76,7 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
   @Override
   public void afterListVariableChanged(Object entity, String variable, int from, int to) {
     PersonDay list = (PersonDay) entity;
-    int id = list.getDay() * board.people + list.getPerson();
+    int id = list.getDay() * arrays.people + list.getPerson();
     if (!isDirty[id]) {
       isDirty[id] = true;
       dirty[dirtyCount++] = id;
@@ -90,7 +90,7 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
       int day = list.getDay();
       int person = list.getPerson();
       for (int k = 0; k < lists.size[day][person]; k++) {
-        lookAgain(board.visitOf[board.taskOf[lists.parts[day][person][k]]]);
+        lookAgain(arrays.visitOf[arrays.taskOf[lists.parts[day][person][k]]]);
       }
       lists.clear(day, person);
       dayDirty[day] = true;
@@ -101,7 +101,7 @@ public class PlanScore implements IncrementalScoreCalculator<SeasonPlan, HardMed
       for (int k = 0; k < parts.size(); k++) {
         int part = parts.get(k).getId();
         lists.append(part, list.getDay(), list.getPerson());
-        lookAgain(board.visitOf[board.taskOf[part]]);
+        lookAgain(arrays.visitOf[arrays.taskOf[part]]);
       }
     }
     for (int i = 0; i < dirtyCount; i++) {

@@ -4,7 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.Set;
 
 /** A costly visit and some near it in time are taken off and put on again. */
-final class RuinAndInsert implements Draws {
+final class RuinAndInsert implements MoveGenerator {
   private static final int FLAT = 150;
 
   /** About ten minutes on foot: enough to try a place in the middle of a day. */
@@ -13,7 +13,7 @@ final class RuinAndInsert implements Draws {
   private static final int MOST_DAYS_LATER = 12;
 
   @Override
-  public boolean draw(Trial trial) {
+  public boolean draw(MoveEvaluation trial) {
     int costly = trial.costlyVisit();
     if (costly < 0) {
       return false;
@@ -27,7 +27,8 @@ final class RuinAndInsert implements Draws {
     return good;
   }
 
-  private static boolean putOn(Trial trial, Set<Integer> taken, int costly, boolean wasPlanned) {
+  private static boolean putOn(
+      MoveEvaluation trial, Set<Integer> taken, int costly, boolean wasPlanned) {
     for (int visit : taken) {
       if (!putOn(trial, visit, visit == costly) && (visit != costly || wasPlanned)) {
         return false;
@@ -36,14 +37,14 @@ final class RuinAndInsert implements Draws {
     return true;
   }
 
-  private static Set<Integer> around(Trial trial, int costly) {
+  private static Set<Integer> around(MoveEvaluation trial, int costly) {
     Set<Integer> taken = new LinkedHashSet<>();
     taken.add(costly);
     int around = trial.safeDay(costly);
     int count = 1 + trial.random.nextInt(4);
     int reach = 1 + trial.random.nextInt(4);
     for (int tries = 0; tries < 40 && taken.size() <= count; tries++) {
-      int visit = trial.random.nextInt(trial.board.visits);
+      int visit = trial.random.nextInt(trial.arrays.visits);
       int day = trial.safeDay(visit);
       boolean before = around < 0 || day >= 0 && day <= around + 1 && day >= around - reach * 2;
       if (before && trial.isFree(visit) && trial.lists.isPlannedVisit(visit)) {
@@ -53,13 +54,13 @@ final class RuinAndInsert implements Draws {
     return taken;
   }
 
-  private static boolean putOn(Trial trial, int visit, boolean costly) {
+  private static boolean putOn(MoveEvaluation trial, int visit, boolean costly) {
     int notBefore = 0;
     if (!costly || trial.random.nextInt(4) == 0) {
-      long[] loss = trial.board.loss[visit];
+      long[] loss = trial.arrays.loss[visit];
       int flat = trial.inserter.earliest(visit);
       int last = flat;
-      while (last < trial.board.days - 1 && loss[last + 1] <= loss[flat] + FLAT) {
+      while (last < trial.arrays.days - 1 && loss[last + 1] <= loss[flat] + FLAT) {
         last++;
       }
       notBefore = flat + Math.min(MOST_DAYS_LATER, trial.random.nextInt(last - flat + 1));

@@ -12,10 +12,10 @@ import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import elsko.core.plan.model.Effort;
 import elsko.core.plan.model.Plan;
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 import java.time.Duration;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -26,25 +26,25 @@ public final class Search {
   private static final long LOOK_FOR_STOP_MS = 100;
 
   private final Planning planning;
-  private final Board board;
+  private final SeasonArrays arrays;
   private final Told told;
 
   public Search(Planning planning) {
     this.planning = planning;
-    board = new Board(planning.season());
-    told = Told.of(board, planning.told(), planning.pinned());
+    arrays = new SeasonArrays(planning.season());
+    told = Told.of(arrays, planning.told(), planning.pinned());
   }
 
   Plan start() {
-    return PlanReader.read(board, told, Construct.plan(board, told, planning.firstOpenDay()));
+    return PlanReader.read(arrays, told, Construct.plan(arrays, told, planning.firstOpenDay()));
   }
 
   Plan run(Effort effort, Planning.Watcher watcher) {
     long began = System.nanoTime();
-    Lists first = Construct.plan(board, told, planning.firstOpenDay());
+    WalkLists first = Construct.plan(arrays, told, planning.firstOpenDay());
     if (watcher != null) {
       watcher.better(
-          new Planning.Progress(since(began), PlanReader.read(board, told, first), false));
+          new Planning.Progress(since(began), PlanReader.read(arrays, told, first), false));
     }
     Effort left =
         effort instanceof Effort.Seconds all
@@ -58,7 +58,7 @@ public final class Search {
               watcher.better(
                   new Planning.Progress(
                       since(began),
-                      PlanReader.read(board, told, event.getNewBestSolution().lists()),
+                      PlanReader.read(arrays, told, event.getNewBestSolution().lists()),
                       false)));
       looking = Executors.newSingleThreadScheduledExecutor();
       looking.scheduleAtFixedRate(
@@ -73,7 +73,7 @@ public final class Search {
     }
     try {
       SeasonPlan best = solver.solve(new SeasonPlan(rules(left), first));
-      Plan plan = PlanReader.read(board, told, best.lists());
+      Plan plan = PlanReader.read(arrays, told, best.lists());
       if (watcher != null) {
         watcher.better(new Planning.Progress(since(began), plan, true));
       }
@@ -99,21 +99,21 @@ public final class Search {
   }
 
   public Plan read(SeasonPlan plan) {
-    return PlanReader.read(board, told, plan.lists());
+    return PlanReader.read(arrays, told, plan.lists());
   }
 
   public SeasonPlan startPlan() {
     return new SeasonPlan(
-        rules(new Effort.Seconds(1)), Construct.plan(board, told, planning.firstOpenDay()));
+        rules(new Effort.Seconds(1)), Construct.plan(arrays, told, planning.firstOpenDay()));
   }
 
   private SeasonPlan.Rules rules(Effort effort) {
     return new SeasonPlan.Rules(
-        board,
+        arrays,
         told,
         planning.firstOpenDay(),
         Math.round(planning.toldWeight() * 1000),
-        new Heat(effort));
+        new AnnealingTemperature(effort));
   }
 
   private SolverFactory<SeasonPlan> factory(TerminationConfig until, EnvironmentMode mode) {

@@ -6,9 +6,9 @@ import ai.timefold.solver.core.api.domain.solution.PlanningSolution;
 import ai.timefold.solver.core.api.domain.solution.cloner.SolutionCloner;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,7 +21,12 @@ public class SeasonPlan {
   private Rules rules;
 
   /** What all of it goes by; the same for every copy. */
-  record Rules(Board board, Told told, int firstOpenDay, long toldChange, Heat heat) {}
+  record Rules(
+      SeasonArrays arrays,
+      Told told,
+      int firstOpenDay,
+      long toldChange,
+      AnnealingTemperature temperature) {}
 
   /** For the solver. */
   public SeasonPlan() {}
@@ -46,16 +51,16 @@ public class SeasonPlan {
     }
   }
 
-  SeasonPlan(Rules rules, Lists start) {
+  SeasonPlan(Rules rules, WalkLists start) {
     this.rules = rules;
-    Board board = rules.board();
+    SeasonArrays arrays = rules.arrays();
     parts = new ArrayList<>();
-    for (int part = 0; part < board.parts; part++) {
+    for (int part = 0; part < arrays.parts; part++) {
       parts.add(new Part(part));
     }
     personDays = new ArrayList<>();
-    for (int day = 0; day < board.days; day++) {
-      for (int p = 0; p < board.people; p++) {
+    for (int day = 0; day < arrays.days; day++) {
+      for (int p = 0; p < arrays.people; p++) {
         PersonDay list = new PersonDay(personDays.size(), p, day);
         for (int i = 0; i < start.size[day][p]; i++) {
           list.getParts().add(parts.get(start.parts[day][p][i]));
@@ -86,12 +91,12 @@ public class SeasonPlan {
   }
 
   PersonDay personDay(int day, int person) {
-    return personDays.get(day * rules.board().people + person);
+    return personDays.get(day * rules.arrays().people + person);
   }
 
   /** The lists as numbers. */
-  Lists lists() {
-    Lists lists = new Lists(rules.board());
+  WalkLists lists() {
+    WalkLists lists = new WalkLists(rules.arrays());
     for (PersonDay list : personDays) {
       for (Part part : list.getParts()) {
         lists.append(part.getId(), list.getDay(), list.getPerson());

@@ -1,38 +1,38 @@
 package elsko.core.plan.search;
 
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
+import elsko.core.plan.play.WalkLists;
 
 /**
  * Two tasks of different visits change places: each takes the other's, or the nearest one there.
  */
-final class SwapTasks implements Draws {
+final class SwapTasks implements MoveGenerator {
 
   @Override
-  public boolean draw(Trial trial) {
-    Board board = trial.board;
-    Lists lists = trial.lists;
-    int x = trial.random.nextInt(board.tasks);
+  public boolean draw(MoveEvaluation trial) {
+    SeasonArrays arrays = trial.arrays;
+    WalkLists lists = trial.lists;
+    int x = trial.random.nextInt(arrays.tasks);
     if (!trial.isLoose(x)) {
       return false;
     }
     int dayX = lists.day(x);
-    int p = lists.personOf[board.leadPart[x]];
+    int p = lists.personOf[arrays.leadPart[x]];
     int neighbor = trial.neighbor(x);
     if (neighbor < 0) {
       return false;
     }
     int dayY = lists.day(neighbor);
-    int q = lists.personOf[board.leadPart[neighbor]];
-    if (!board.can[q][board.skill[x]]) {
+    int q = lists.personOf[arrays.leadPart[neighbor]];
+    if (!arrays.can[q][arrays.skill[x]]) {
       return false;
     }
-    int y = board.taskOf[lists.parts[dayY][q][trial.random.nextInt(lists.size[dayY][q])]];
+    int y = arrays.taskOf[lists.parts[dayY][q][trial.random.nextInt(lists.size[dayY][q])]];
     if (!trial.isLoose(y)
         || !trial.fits(x, y)
         || !trial.fits(y, x)
-        || board.visitOf[x] == board.visitOf[y]
-        || !board.can[p][board.skill[y]]) {
+        || arrays.visitOf[x] == arrays.visitOf[y]
+        || !arrays.can[p][arrays.skill[y]]) {
       return false;
     }
     if (trial.random.nextBoolean()) {

@@ -11,7 +11,7 @@ import java.util.Random;
  * handed on.
  */
 public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
-  private Trial trial;
+  private MoveEvaluation trial;
 
   @Override
   public void phaseEnded(ScoreDirector<SeasonPlan> director) {
@@ -33,14 +33,15 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
       ScoreDirector<SeasonPlan> director, Random random) {
     SeasonPlan plan = director.getWorkingSolution();
     if (trial == null || !trial.isOn(plan)) {
-      trial = new Trial(plan, random);
+      trial = new MoveEvaluation(plan, random);
     } else {
       trial.follow();
     }
-    return new Drawing(trial, plan.rules().heat());
+    return new Drawing(trial, plan.rules().temperature());
   }
 
-  private record Drawing(Trial trial, Heat heat) implements Iterator<ListsMove> {
+  private record Drawing(MoveEvaluation trial, AnnealingTemperature temperature)
+      implements Iterator<ListsMove> {
     /** After so many in vain the solver is asked whether its time is up. */
     private static final int MOST_TRIES = 1000;
 
@@ -49,11 +50,11 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
     private static final double MOST_ANEW = 0.15;
     private static final double ANEW = 6;
     private static final double GIVES_WAY = 50;
-    private static final Draws SWAP_TASKS = new SwapTasks();
-    private static final Draws MOVE_TASK = new MoveTask();
-    private static final Draws SWAP_SAFE = new SwapSafe();
-    private static final Draws GIVE_WAY = new GiveWay();
-    private static final Draws RUIN = new RuinAndInsert();
+    private static final MoveGenerator SWAP_TASKS = new SwapTasks();
+    private static final MoveGenerator MOVE_TASK = new MoveTask();
+    private static final MoveGenerator SWAP_SAFE = new SwapSafe();
+    private static final MoveGenerator GIVE_WAY = new YieldDays();
+    private static final MoveGenerator RUIN = new RuinAndInsert();
 
     @Override
     public boolean hasNext() {
@@ -64,15 +65,15 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
     public ListsMove next() {
       for (int i = 0; i < MOST_TRIES; i++) {
         trial.begin();
-        boolean worth = pick().draw(trial) && trial.isWorth(heat.mayCost(trial.random));
+        boolean worth = pick().draw(trial) && trial.isWorth(temperature.mayCost(trial.random));
         ListsMove move = worth ? trial.written() : null;
         trial.takeBack();
         if (move != null) {
-          heat.moved();
+          temperature.moved();
           return move;
         }
       }
-      heat.moved();
+      temperature.moved();
       return NOTHING;
     }
 
@@ -80,7 +81,7 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
      * Whole visits put on anew are dear in a large season and change little; in a small one they
      * are the way out of where swaps lead nowhere.
      */
-    private Draws pick() {
+    private MoveGenerator pick() {
       double drawn = trial.random.nextDouble();
       double anew = part(ANEW);
       if (drawn < anew) {
@@ -97,7 +98,7 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
     }
 
     private double part(double weight) {
-      double visits = trial.board.visits;
+      double visits = trial.arrays.visits;
       return Math.min(MOST_ANEW, weight / (visits * visits));
     }
   }

@@ -19,7 +19,7 @@ import elsko.core.procedure.part.FeedWords;
 import elsko.core.procedure.part.FlushWords;
 import elsko.core.procedure.part.FrostLook;
 import elsko.core.procedure.part.LookOver;
-import elsko.core.procedure.part.Rig;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.CardPlan;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.FlushVariant;
@@ -264,9 +264,9 @@ public final class CommissionCard implements CardPlan {
     }
     FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
     FeedGuard feed = variant.feed(on.boat().engine(on.circuit()), RUNS_CLEAR_MINUTES);
-    Running run = Rig.waterOn(on, variant);
+    Running run = WaterSupply.waterOn(on, variant);
     run.waterSeen();
-    List<Ask> asks = new ArrayList<>(Rig.waterOff(on, run, variant).asks());
+    List<Ask> asks = new ArrayList<>(WaterSupply.waterOff(on, run, variant).asks());
     asks.add(caught);
     return on.step(OUT_INTO_A_CATCH, "Run the antifreeze out into a catch")
         .how(

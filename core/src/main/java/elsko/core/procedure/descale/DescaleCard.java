@@ -21,8 +21,8 @@ import elsko.core.procedure.part.Cautions;
 import elsko.core.procedure.part.FeedWords;
 import elsko.core.procedure.part.FlushWords;
 import elsko.core.procedure.part.LowPoints;
-import elsko.core.procedure.part.Rig;
 import elsko.core.procedure.part.WarmUp;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.CardPlan;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.DescaleVariant;
@@ -258,11 +258,11 @@ public final class DescaleCard implements CardPlan {
   private static Step.Draft shot(
       OnCircuit on, String key, String title, DescaleVariant variant, double liters) {
     Running run = Running.of(on);
-    Rig.tankOn(on, run, false);
+    WaterSupply.tankOn(on, run, false);
     run.start(StartBasis.FED)
         .ask(new Ask.Descale("drawn from the tank", on.circuit().key(), keys(on, variant), liters))
         .stop();
-    Rig.tankOff(on, run);
+    WaterSupply.tankOff(on, run);
     return on.step(key, title)
         .why("Acid needs contact and time. Cheaper than pulling mufflers, so it is tried first.")
         .tools(List.of("tank kit, rinsed", "gloves", "goggles"))
@@ -289,9 +289,9 @@ public final class DescaleCard implements CardPlan {
               .stop()
               .asks();
     } else {
-      Running run = Rig.waterOn(on, variant);
+      Running run = WaterSupply.waterOn(on, variant);
       run.plateau(isLast ? "gauge holds at, after" : "gauge holds at");
-      asks = Rig.waterOff(on, run, variant).asks();
+      asks = WaterSupply.waterOff(on, run, variant).asks();
     }
     return on.step(key, title)
         .how(

@@ -39,7 +39,7 @@ public final class OpenLid {
   }
 
   private static boolean isAtTheLid(OnCircuit on) {
-    return on.isEngine() && !on.fillsAtHoses() && Rig.isTankAtTheStrainer(on);
+    return on.isEngine() && !on.fillsAtHoses() && WaterSupply.isTankAtTheStrainer(on);
   }
 
   private static boolean isWinterizing(OnCircuit on) {

@@ -137,11 +137,11 @@ public final class WarmUp implements Contributor {
   }
 
   private static List<Ask> ashore(OnCircuit on, FlushVariant variant, boolean untilWarm) {
-    Running run = Rig.waterOn(on, variant);
+    Running run = WaterSupply.waterOn(on, variant);
     if (untilWarm) {
       run.plateau("gauge holds at");
     }
-    return Rig.waterOff(on, run, variant).asks();
+    return WaterSupply.waterOff(on, run, variant).asks();
   }
 
   private static List<Ask> afloat(OnCircuit on) {

@@ -16,8 +16,8 @@ import elsko.core.procedure.part.FeedWords;
 import elsko.core.procedure.part.FlushWords;
 import elsko.core.procedure.part.LookOver;
 import elsko.core.procedure.part.OneVisit;
-import elsko.core.procedure.part.Rig;
 import elsko.core.procedure.part.WarmUp;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.FlushVariant;
 import elsko.core.procedure.request.FoundOnCard;
 import elsko.core.procedure.request.OnCircuit;
@@ -161,12 +161,14 @@ record PumpBuiltUp(OnCircuit on) {
     FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
     RinseRun lasting = RinseRun.of(on, variant);
     Running run =
-        afloat ? Running.throughTheSeacock(on).start(StartBasis.AFLOAT) : Rig.waterOn(on, variant);
+        afloat
+            ? Running.throughTheSeacock(on).start(StartBasis.AFLOAT)
+            : WaterSupply.waterOn(on, variant);
     run.waterSeen()
         .ask(Ask.See.of(on.engine(), Conditions.EXHAUST_FLOW))
         .ask(Ask.See.of(on.engine(), RoundConditions.WATER_LEAKS));
     run.plateau("gauge holds at");
-    List<Ask> asks = afloat ? run.stop().asks() : Rig.waterOff(on, run, variant).asks();
+    List<Ask> asks = afloat ? run.stop().asks() : WaterSupply.waterOff(on, run, variant).asks();
     Step.Draft step =
         on.step(RUN, "Run it: flow, joints, temperature")
             .how(

@@ -22,7 +22,7 @@ import elsko.core.procedure.part.FeedWords;
 import elsko.core.procedure.part.FlushWords;
 import elsko.core.procedure.part.LookOver;
 import elsko.core.procedure.part.LowPoints;
-import elsko.core.procedure.part.Rig;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.CardPlan;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.CylinderOpening;
@@ -257,12 +257,14 @@ public final class WaterOutCard implements CardPlan {
     FlushVariant variant = FlushVariant.usual(on.boat(), on.circuit());
     RinseRun lasting = RinseRun.of(on, variant);
     Running run =
-        afloat ? Running.throughTheSeacock(on).start(StartBasis.AFLOAT) : Rig.waterOn(on, variant);
+        afloat
+            ? Running.throughTheSeacock(on).start(StartBasis.AFLOAT)
+            : WaterSupply.waterOn(on, variant);
     run.waterSeen();
     LookOver.started(on).forEach(run::ask);
     run.plateau("gauge holds at");
     run.ask(Ask.See.of(on.engine(), Conditions.SMOKE));
-    List<Ask> asks = afloat ? run.stop().asks() : Rig.waterOff(on, run, variant).asks();
+    List<Ask> asks = afloat ? run.stop().asks() : WaterSupply.waterOff(on, run, variant).asks();
     return on.step(RUN, "Run it warm, the same day")
         .how(
             (afloat

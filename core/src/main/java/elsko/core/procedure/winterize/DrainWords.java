@@ -3,7 +3,7 @@ package elsko.core.procedure.winterize;
 import elsko.core.boat.path.FittingKind;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.part.Cautions;
-import elsko.core.procedure.part.Rig;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.OnCircuit;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +32,7 @@ final class DrainWords {
       case DOMESTIC_WATER -> "Empty the tank and the heater";
       case LIVE_WELL -> "Drain the well";
       default ->
-          Rig.isJet(on)
+          WaterSupply.isJet(on)
               ? "Open both flush ports and let it run"
               : drains == 1
                   ? "Open the drain"

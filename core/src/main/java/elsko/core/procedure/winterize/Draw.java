@@ -14,8 +14,8 @@ import elsko.core.procedure.part.Cautions;
 import elsko.core.procedure.part.FeedWords;
 import elsko.core.procedure.part.LowPoints;
 import elsko.core.procedure.part.OpenLid;
-import elsko.core.procedure.part.Rig;
 import elsko.core.procedure.part.WarmUp;
+import elsko.core.procedure.part.WaterSupply;
 import elsko.core.procedure.request.Contributor;
 import elsko.core.procedure.request.OnCircuit;
 import elsko.core.procedure.request.Running;
@@ -146,7 +146,8 @@ public final class Draw implements Contributor {
               + " the pump on until color runs steady overboard into the catch.";
       default ->
           (on.circuit().hasSegment(SegmentKind.BLOCK) ? SHUT_AGAIN : "")
-              + "%s. Watch the tank and".formatted(elsko.core.Words.sentence(Rig.tankAt(on)))
+              + "%s. Watch the tank and"
+                  .formatted(elsko.core.Words.sentence(WaterSupply.tankAt(on)))
               + " the clear hose; stop at the first air bubble, with the color steady at the exhaust. Tie"
               + " the feed hose so that its last liters do not spill.";
     };
@@ -167,9 +168,9 @@ public final class Draw implements Contributor {
                 : "until color runs overboard");
     if (on.isEngine()) {
       Running run = Running.of(on);
-      Rig.tankOn(on, run, lidIsOff);
+      WaterSupply.tankOn(on, run, lidIsOff);
       run.start(StartBasis.FED).ask(fill).stop();
-      Rig.tankOff(on, run);
+      WaterSupply.tankOff(on, run);
       return run.asks();
     }
     if (!on.has(FittingKind.FEED)) {

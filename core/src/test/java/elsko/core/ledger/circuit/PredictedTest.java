@@ -8,7 +8,7 @@ import elsko.core.boat.description.DrainArrangement;
 import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.LowPoint;
 import elsko.core.boat.path.Method;
-import elsko.core.fill.Parting;
+import elsko.core.fill.Discrepancy;
 import elsko.core.fluid.Product;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Lot;
@@ -87,14 +87,16 @@ class PredictedTest {
 
   @Test
   void aSampleFarBelowThePredictionNamesWhatProbablyHappened() {
-    Parting pocket = Parting.of(0.21, 0.361, new Parting.Around(false, true, false, 1.0));
+    Discrepancy pocket =
+        Discrepancy.of(0.21, 0.361, new Discrepancy.Around(false, true, false, 1.0));
     assertThat(pocket.causes().get(0)).contains("pocket");
     assertThat(pocket.words()).startsWith("21 % measured where 36 % was predicted");
-    Parting gate = Parting.of(0.21, 0.361, new Parting.Around(true, true, true, 1.0));
+    Discrepancy gate = Discrepancy.of(0.21, 0.361, new Discrepancy.Around(true, true, true, 1.0));
     assertThat(gate.causes().get(0)).contains("thermostat");
-    Parting weak = Parting.of(0.21, 0.361, new Parting.Around(true, false, false, 0.9));
+    Discrepancy weak = Discrepancy.of(0.21, 0.361, new Discrepancy.Around(true, false, false, 0.9));
     assertThat(weak.causes().get(0)).contains("weak lot");
     assertThat(weak.causes()).hasSize(3);
-    assertThat(Parting.of(0.33, 0.361, new Parting.Around(true, true, true, null))).isNull();
+    assertThat(Discrepancy.of(0.33, 0.361, new Discrepancy.Around(true, true, true, null)))
+        .isNull();
   }
 }

@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import ai.timefold.solver.core.config.solver.EnvironmentMode;
 import elsko.core.plan.RandomSeason;
 import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.search.Baseline;
 import elsko.core.plan.search.Planning;
 import elsko.core.plan.search.Search;
 import elsko.core.plan.search.SeasonPlan;
-import elsko.core.plan.search.Yardstick;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -29,8 +29,8 @@ class PlanProperties {
   void noRuleOfThumbBreaksOneEither() {
     for (long seed = 0; seed < 60; seed++) {
       Planning planning = RandomSeason.of(seed);
-      for (Yardstick.Rule rule : Yardstick.Rule.values()) {
-        assertKeepsTheRules(seed, planning, Yardstick.plan(planning, rule, 4));
+      for (Baseline.Rule rule : Baseline.Rule.values()) {
+        assertKeepsTheRules(seed, planning, Baseline.plan(planning, rule, 4));
       }
     }
   }

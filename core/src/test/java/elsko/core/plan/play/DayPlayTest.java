@@ -164,11 +164,11 @@ class DayPlayTest {
   void lookingOnlyForAProblemAgreesWithPlayingItAll() {
     for (long seed = 0; seed < 40; seed++) {
       Planning planning = RandomSeason.of(seed);
-      Board board = new Board(planning.season());
-      Told told = Told.nothing(board);
-      Lists lists = Construct.plan(board, told, 0);
-      DayPlay play = new DayPlay(board);
-      for (int day = 0; day < board.days; day++) {
+      SeasonArrays arrays = new SeasonArrays(planning.season());
+      Told told = Told.nothing(arrays);
+      WalkLists lists = Construct.plan(arrays, told, 0);
+      DayPlay play = new DayPlay(arrays);
+      for (int day = 0; day < arrays.days; day++) {
         Collections.reverse(Arrays.asList(lists.parts[day]));
         play.play(day, lists.parts[day], reversed(lists.size[day]));
         boolean keeps = play.keepsTheRules();
@@ -228,7 +228,7 @@ class DayPlayTest {
             Map.of(Equipment.TANK_KIT, 1, Equipment.LIFT, 1, Equipment.REFRACTOMETER, 1),
             new int[] {2},
             walk);
-    DayPlay play = new DayPlay(new Board(season));
+    DayPlay play = new DayPlay(new SeasonArrays(season));
     play.play(0, lists, new int[] {lists[0].length, lists[1].length});
     return new Played(play);
   }

@@ -16,13 +16,13 @@ class ToldTest {
   void aTaskHeldWhereItWasToldToBeKeepsItsTurn() {
     Planning planning = RandomSeason.of(11);
     Plan plan = planning.construct();
-    Board board = new Board(planning.season());
+    SeasonArrays arrays = new SeasonArrays(planning.season());
     Assignment told = plan.assignments().get(0);
     Assignment pinned =
         new Assignment(
             told.boat(), told.task(), told.workers(), told.day(), told.start() + 90, told.end());
-    Told made = Told.of(board, plan.assignments(), List.of(pinned));
-    int task = board.tasksByKey().get(told.boat()).get(told.task());
+    Told made = Told.of(arrays, plan.assignments(), List.of(pinned));
+    int task = arrays.tasksByKey().get(told.boat()).get(told.task());
     assertThat(made.pinned()[task]).isTrue();
     assertThat(made.start()[task]).isEqualTo(told.start());
   }
@@ -31,7 +31,7 @@ class ToldTest {
   void aTaskHeldOnAnotherDayBeginsWhenItIsHeldTo() {
     Planning planning = RandomSeason.of(11);
     Plan plan = planning.construct();
-    Board board = new Board(planning.season());
+    SeasonArrays arrays = new SeasonArrays(planning.season());
     Assignment told = plan.assignments().get(0);
     Assignment pinned =
         new Assignment(
@@ -41,8 +41,8 @@ class ToldTest {
             told.day() + 1,
             told.start() + 90,
             told.end());
-    Told made = Told.of(board, plan.assignments(), List.of(pinned));
-    int task = board.tasksByKey().get(told.boat()).get(told.task());
+    Told made = Told.of(arrays, plan.assignments(), List.of(pinned));
+    int task = arrays.tasksByKey().get(told.boat()).get(told.task());
     assertThat(made.day()[task]).isEqualTo(told.day() + 1);
     assertThat(made.start()[task]).isEqualTo(told.start() + 90);
   }

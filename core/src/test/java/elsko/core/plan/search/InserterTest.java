@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.core.plan.RandomSeason;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Plan;
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -17,11 +17,11 @@ class InserterTest {
   @Test
   void whatIsInsertedAndTakenLeavesNoTrace() {
     for (long seed = 0; seed < 80; seed++) {
-      Board board = new Board(RandomSeason.of(seed).season());
-      Lists lists = Construct.plan(board, Told.nothing(board), 0);
-      Inserter inserter = inserter(board);
+      SeasonArrays arrays = new SeasonArrays(RandomSeason.of(seed).season());
+      WalkLists lists = Construct.plan(arrays, Told.nothing(arrays), 0);
+      Inserter inserter = inserter(arrays);
       String before = text(lists);
-      for (int v = 0; v < board.visits; v++) {
+      for (int v = 0; v < arrays.visits; v++) {
         if (lists.isPlannedVisit(v)) {
           continue;
         }
@@ -37,22 +37,22 @@ class InserterTest {
   void whatIsInsertedKeepsEveryDayWhole() {
     Random random = new Random(4);
     for (long seed = 0; seed < 80; seed++) {
-      Board board = new Board(RandomSeason.of(seed).season());
-      Lists lists = new Lists(board);
-      Inserter inserter = inserter(board);
-      DayPlay play = new DayPlay(board);
-      for (int i = 0; i < board.visits; i++) {
-        int v = random.nextInt(board.visits);
+      SeasonArrays arrays = new SeasonArrays(RandomSeason.of(seed).season());
+      WalkLists lists = new WalkLists(arrays);
+      Inserter inserter = inserter(arrays);
+      DayPlay play = new DayPlay(arrays);
+      for (int i = 0; i < arrays.visits; i++) {
+        int v = random.nextInt(arrays.visits);
         if (lists.isPlannedVisit(v)) {
           inserter.takeVisit(lists, v);
         } else {
-          inserter.insert(lists, v, random.nextInt(board.days));
+          inserter.insert(lists, v, random.nextInt(arrays.days));
         }
-        for (int day = 0; day < board.days; day++) {
+        for (int day = 0; day < arrays.days; day++) {
           // Taking somebody off may let two others meet; only what is put on has to fit.
           if (lists.isPlannedVisit(v)) {
-            for (int task = board.firstTask[v];
-                task < board.firstTask[v] + board.taskCount[v];
+            for (int task = arrays.firstTask[v];
+                task < arrays.firstTask[v] + arrays.taskCount[v];
                 task++) {
               play.play(lists.day(task), lists.parts[lists.day(task)], lists.size[lists.day(task)]);
               assertThat(play.stuck).isZero();
@@ -67,16 +67,16 @@ class InserterTest {
   void aVisitBeginsOnTheDayItIsAskedFor() {
     int asked = 0;
     for (long seed = 0; seed < 60; seed++) {
-      Board board = new Board(RandomSeason.of(seed).season());
-      Lists lists = new Lists(board);
-      Inserter inserter = inserter(board);
-      for (int v = 0; v < board.visits; v++) {
+      SeasonArrays arrays = new SeasonArrays(RandomSeason.of(seed).season());
+      WalkLists lists = new WalkLists(arrays);
+      Inserter inserter = inserter(arrays);
+      for (int v = 0; v < arrays.visits; v++) {
         int day = inserter.earliest(v);
         if (inserter.insertFrom(lists, v, day)) {
           asked++;
-          assertThat(lists.day(board.firstTask[v])).isEqualTo(day);
-          int last = board.firstTask[v] + board.taskCount[v] - 1;
-          for (int task = board.firstTask[v] + 1; task <= last; task++) {
+          assertThat(lists.day(arrays.firstTask[v])).isEqualTo(day);
+          int last = arrays.firstTask[v] + arrays.taskCount[v] - 1;
+          for (int task = arrays.firstTask[v] + 1; task <= last; task++) {
             assertThat(lists.day(task)).isGreaterThanOrEqualTo(lists.day(task - 1));
           }
         }
@@ -88,18 +88,18 @@ class InserterTest {
   @Test
   void loadsAreWhatIsOnTheLists() {
     for (long seed = 0; seed < 40; seed++) {
-      Board board = new Board(RandomSeason.of(seed).season());
-      Lists lists = Construct.plan(board, Told.nothing(board), 0);
-      for (int day = 0; day < board.days; day++) {
-        int[] kits = new int[board.stock.length];
-        for (int p = 0; p < board.people; p++) {
+      SeasonArrays arrays = new SeasonArrays(RandomSeason.of(seed).season());
+      WalkLists lists = Construct.plan(arrays, Told.nothing(arrays), 0);
+      for (int day = 0; day < arrays.days; day++) {
+        int[] kits = new int[arrays.stock.length];
+        for (int p = 0; p < arrays.people; p++) {
           int sum = 0;
           for (int i = 0; i < lists.size[day][p]; i++) {
             int part = lists.parts[day][p][i];
-            int task = board.taskOf[part];
-            sum += board.minutes[task];
-            if (board.equipment[task] >= 0 && !board.gives[part]) {
-              kits[board.equipment[task]] += board.minutes[task];
+            int task = arrays.taskOf[part];
+            sum += arrays.minutes[task];
+            if (arrays.equipment[task] >= 0 && !arrays.gives[part]) {
+              kits[arrays.equipment[task]] += arrays.minutes[task];
             }
             assertThat(lists.indexOf(part)).isEqualTo(i);
           }
@@ -142,11 +142,11 @@ class InserterTest {
     assertThat(held).isGreaterThan(15);
   }
 
-  private static Inserter inserter(Board board) {
-    return new Inserter(board, Told.nothing(board), new DayPlay(board), 0);
+  private static Inserter inserter(SeasonArrays arrays) {
+    return new Inserter(arrays, Told.nothing(arrays), new DayPlay(arrays), 0);
   }
 
-  private static String text(Lists lists) {
+  private static String text(WalkLists lists) {
     StringBuilder text = new StringBuilder();
     for (int day = 0; day < lists.size.length; day++) {
       for (int p = 0; p < lists.size[day].length; p++) {

@@ -25,8 +25,8 @@ import elsko.core.plan.visits.LayUp;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.PumpVariant;
+import elsko.core.stores.StockDemand;
 import elsko.core.stores.Wanted;
-import elsko.core.stores.Wants;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -203,7 +203,7 @@ class PumpCardTest {
 
   @Test
   void storesKnowWhatItTakes() {
-    assertThat(Wants.of(story.state(), story.schools, Procedure.PUMP, story.now()))
+    assertThat(StockDemand.of(story.state(), story.schools, Procedure.PUMP, story.now()))
         .extracting(Wanted::item)
         .contains(Interval.IMPELLER.key());
   }

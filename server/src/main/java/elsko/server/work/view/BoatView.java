@@ -12,8 +12,8 @@ import elsko.core.boat.path.PathPart;
 import elsko.core.boat.path.Position;
 import elsko.core.boat.path.Segment;
 import elsko.core.boat.path.SegmentKind;
+import elsko.core.fill.Discrepancy;
 import elsko.core.fill.FilledSegment;
-import elsko.core.fill.Parting;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -282,11 +282,11 @@ public record BoatView(
       }
       Double sold = sample.lot().product().massFraction();
       Double jug = point.jugReading() == null ? null : fraction(sample, point.jugReading());
-      Parting parting =
-          Parting.of(
+      Discrepancy parting =
+          Discrepancy.of(
               measured,
               expected,
-              new Parting.Around(
+              new Discrepancy.Around(
                   point.seen() != null && point.seen().isEmpty(),
                   circuit.circuit().segment(point.point().segment()).gated(),
                   circuit.drawn(),

@@ -4,26 +4,26 @@ import java.util.Comparator;
 import java.util.stream.IntStream;
 
 /** Which boats stand near which. */
-public final class Near {
+public final class NearestBerths {
   private static final int MOST = 16;
 
-  private Near() {}
+  private NearestBerths() {}
 
   /** For each visit those nearest on foot, itself left out. */
-  public static int[][] visits(Board board) {
-    int[] place = new int[board.visits];
-    for (int v = 0; v < board.visits; v++) {
-      place[v] = board.place[board.firstTask[v]];
+  public static int[][] visits(SeasonArrays arrays) {
+    int[] place = new int[arrays.visits];
+    for (int v = 0; v < arrays.visits; v++) {
+      place[v] = arrays.place[arrays.firstTask[v]];
     }
-    int[][] near = new int[board.visits][];
-    for (int v = 0; v < board.visits; v++) {
+    int[][] near = new int[arrays.visits][];
+    for (int v = 0; v < arrays.visits; v++) {
       int here = v;
       near[v] =
-          IntStream.range(0, board.visits)
+          IntStream.range(0, arrays.visits)
               .filter(other -> other != here)
               .boxed()
               .sorted(
-                  Comparator.comparingInt((Integer o) -> board.walk[place[here]][place[o]])
+                  Comparator.comparingInt((Integer o) -> arrays.walk[place[here]][place[o]])
                       .thenComparingInt(o -> Math.abs(place[here] - place[o])))
               .limit(MOST)
               .mapToInt(Integer::intValue)

@@ -6,7 +6,7 @@ import java.util.Arrays;
  * Everybody's list for every day, as part numbers; knows where each part is. What was changed since
  * a try began can be taken back.
  */
-public final class Lists {
+public final class WalkLists {
   private static final int TAKEN = 0;
   private static final int PUT = 1;
 
@@ -16,7 +16,7 @@ public final class Lists {
   public final int[] personOf;
   private final int[][] load;
   private final int[][] kitLoad;
-  private final Board board;
+  private final SeasonArrays arrays;
 
   /** Whether changes are written down. */
   private boolean isTry;
@@ -26,16 +26,16 @@ public final class Lists {
   /** By change: what it was, the part, the day, the person and the index. */
   private int[][] written = new int[64][5];
 
-  public Lists(Board board) {
-    this.board = board;
-    parts = new int[board.days][board.people][8];
-    size = new int[board.days][board.people];
-    load = new int[board.days][board.people];
-    kitLoad = new int[board.days][board.stock.length];
-    dayOf = new int[board.parts];
-    personOf = new int[board.parts];
+  public WalkLists(SeasonArrays arrays) {
+    this.arrays = arrays;
+    parts = new int[arrays.days][arrays.people][8];
+    size = new int[arrays.days][arrays.people];
+    load = new int[arrays.days][arrays.people];
+    kitLoad = new int[arrays.days][arrays.stock.length];
+    dayOf = new int[arrays.parts];
+    personOf = new int[arrays.parts];
     Arrays.fill(dayOf, -1);
-    Arrays.fill(personOf, Board.NOBODY);
+    Arrays.fill(personOf, SeasonArrays.NOBODY);
   }
 
   /** From now on changes are written down. */
@@ -126,7 +126,7 @@ public final class Lists {
     size[day][person] = n;
     weigh(part, day, person, -1);
     dayOf[part] = -1;
-    personOf[part] = Board.NOBODY;
+    personOf[part] = SeasonArrays.NOBODY;
     return index;
   }
 
@@ -137,17 +137,17 @@ public final class Lists {
       weigh(part, day, person, -1);
       if (dayOf[part] == day && personOf[part] == person) {
         dayOf[part] = -1;
-        personOf[part] = Board.NOBODY;
+        personOf[part] = SeasonArrays.NOBODY;
       }
     }
     size[day][person] = 0;
   }
 
   private void weigh(int part, int day, int person, int sign) {
-    int task = board.taskOf[part];
-    load[day][person] += sign * board.minutes[task];
-    if (board.equipment[task] >= 0 && !board.gives[part]) {
-      kitLoad[day][board.equipment[task]] += sign * board.minutes[task];
+    int task = arrays.taskOf[part];
+    load[day][person] += sign * arrays.minutes[task];
+    if (arrays.equipment[task] >= 0 && !arrays.gives[part]) {
+      kitLoad[day][arrays.equipment[task]] += sign * arrays.minutes[task];
     }
   }
 
@@ -171,8 +171,8 @@ public final class Lists {
     int minutes = 0;
     int at = 0;
     for (int i = 0; i < size[day][person]; i++) {
-      int next = board.place[board.taskOf[list[i]]];
-      minutes += board.walk[at][next];
+      int next = arrays.place[arrays.taskOf[list[i]]];
+      minutes += arrays.walk[at][next];
       at = next;
     }
     return minutes;
@@ -188,11 +188,11 @@ public final class Lists {
 
   /** The day a task is done on, or −1. */
   public int day(int task) {
-    return dayOf[board.leadPart[task]];
+    return dayOf[arrays.leadPart[task]];
   }
 
   /** Whether any task of a visit is on a list. */
   public boolean isPlannedVisit(int visit) {
-    return dayOf[board.leadPart[board.firstTask[visit]]] >= 0;
+    return dayOf[arrays.leadPart[arrays.firstTask[visit]]] >= 0;
   }
 }

@@ -1,11 +1,11 @@
 package elsko.core.plan.search;
 
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Lists;
-import elsko.core.plan.play.Near;
+import elsko.core.plan.play.NearestBerths;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
 import elsko.core.plan.play.VisitRules;
+import elsko.core.plan.play.WalkLists;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,7 +17,7 @@ import java.util.SplittableRandom;
  * A change to the lists that is tried: made, weighed, written down if it is worth it, and taken
  * back. What costs least to look at is looked at first; days are played again last.
  */
-final class Trial {
+final class MoveEvaluation {
   /** What less waiting may be worth at most, before the day is played. */
   private static final long MOST_GAIN_BY_WAITING = 60;
 
@@ -26,9 +26,9 @@ final class Trial {
 
   private static final int MOST_LOOKS = 8;
 
-  final Board board;
+  final SeasonArrays arrays;
   final Told told;
-  final Lists lists;
+  final WalkLists lists;
   final DayPlay play;
   final Inserter inserter;
   final int firstOpenDay;
@@ -57,32 +57,32 @@ final class Trial {
   private final int[] days;
   private int dayCount;
 
-  Trial(SeasonPlan plan, Random random) {
+  MoveEvaluation(SeasonPlan plan, Random random) {
     this.plan = plan;
     this.random = new SplittableRandom(random.nextLong());
-    board = plan.rules().board();
+    arrays = plan.rules().arrays();
     told = plan.rules().told();
     firstOpenDay = plan.rules().firstOpenDay();
     lists = plan.lists();
-    play = new DayPlay(board);
-    inserter = new Inserter(board, told, play, firstOpenDay);
-    rules = new VisitRules(board, told, plan.rules().toldChange());
-    near = Near.visits(board);
-    visitCost = new long[board.visits];
-    dayCost = new long[board.days];
-    walk = new int[board.days][board.people];
-    visitSeen = new int[board.visits];
-    listSeen = new int[board.days * board.people];
-    daySeen = new int[board.days];
-    visits = new int[board.visits];
-    days = new int[board.days];
-    pinned = new boolean[board.visits];
-    for (int v = 0; v < board.visits; v++) {
-      pinned[v] = told.isPinned(board, v);
+    play = new DayPlay(arrays);
+    inserter = new Inserter(arrays, told, play, firstOpenDay);
+    rules = new VisitRules(arrays, told, plan.rules().toldChange());
+    near = NearestBerths.visits(arrays);
+    visitCost = new long[arrays.visits];
+    dayCost = new long[arrays.days];
+    walk = new int[arrays.days][arrays.people];
+    visitSeen = new int[arrays.visits];
+    listSeen = new int[arrays.days * arrays.people];
+    daySeen = new int[arrays.days];
+    visits = new int[arrays.visits];
+    days = new int[arrays.days];
+    pinned = new boolean[arrays.visits];
+    for (int v = 0; v < arrays.visits; v++) {
+      pinned[v] = told.isPinned(arrays, v);
       rules.look(v, lists);
       visitCost[v] = rules.medium;
     }
-    for (int day = 0; day < board.days; day++) {
+    for (int day = 0; day < arrays.days; day++) {
       stand(day);
     }
   }
@@ -95,7 +95,7 @@ final class Trial {
   private void stand(int day) {
     play.play(day, lists.parts[day], lists.size[day]);
     dayCost[day] = play.cost();
-    for (int p = 0; p < board.people; p++) {
+    for (int p = 0; p < arrays.people; p++) {
       walk[day][p] = lists.walk(day, p);
     }
   }
@@ -140,7 +140,7 @@ final class Trial {
   }
 
   private void lookAgain(int part) {
-    int visit = board.visitOf[board.taskOf[part]];
+    int visit = arrays.visitOf[arrays.taskOf[part]];
     if (visitSeen[visit] != now) {
       visitSeen[visit] = now;
       visits[visitCount++] = visit;
@@ -165,7 +165,7 @@ final class Trial {
     long cost = 0;
     long onFoot = 0;
     for (int i = 0; i < lists.changes(); i++) {
-      int visit = board.visitOf[board.taskOf[lists.changedPart(i)]];
+      int visit = arrays.visitOf[arrays.taskOf[lists.changedPart(i)]];
       if (visitSeen[visit] != now) {
         visitSeen[visit] = now;
         rules.look(visit, lists);
@@ -181,11 +181,11 @@ final class Trial {
     for (int i = 0; i < lists.changes(); i++) {
       int day = lists.changedDay(i);
       int person = lists.changedPerson(i);
-      int list = day * board.people + person;
+      int list = day * arrays.people + person;
       if (listSeen[list] != now) {
         listSeen[list] = now;
         int walks = lists.walk(day, person);
-        if (lists.load(day, person) + walks > board.capacity(person, day)) {
+        if (lists.load(day, person) + walks > arrays.capacity(person, day)) {
           return false;
         }
         onFoot += walks - walk[day][person];
@@ -259,7 +259,7 @@ final class Trial {
 
   /** The day on which a visit becomes safe, or −1. */
   int safeDay(int visit) {
-    int task = board.safeTask[visit] >= 0 ? board.safeTask[visit] : board.firstTask[visit];
+    int task = arrays.safeTask[visit] >= 0 ? arrays.safeTask[visit] : arrays.firstTask[visit];
     return lists.day(task);
   }
 
@@ -267,10 +267,10 @@ final class Trial {
   long gain(int visit, int other) {
     int day = safeDay(visit);
     int otherDay = safeDay(other);
-    return board.loss[visit][day]
-        - board.loss[visit][otherDay]
-        - board.loss[other][day]
-        + board.loss[other][otherDay];
+    return arrays.loss[visit][day]
+        - arrays.loss[visit][otherDay]
+        - arrays.loss[other][day]
+        + arrays.loss[other][otherDay];
   }
 
   /** Nothing of it is pinned or past. */
@@ -278,20 +278,20 @@ final class Trial {
     if (pinned[visit]) {
       return false;
     }
-    int day = lists.day(board.firstTask[visit]);
+    int day = lists.day(arrays.firstTask[visit]);
     return day < 0 || day >= firstOpenDay;
   }
 
   /** A task of one person that is on a list and may leave it. */
   boolean isLoose(int task) {
-    return board.crew[task] == 1 && lists.day(task) >= firstOpenDay && !told.pinned()[task];
+    return arrays.crew[task] == 1 && lists.day(task) >= firstOpenDay && !told.pinned()[task];
   }
 
   /** Two tasks that need as many people change places. */
   void swap(int x, int y) {
-    swapParts(board.leadPart[x], board.leadPart[y]);
-    if (board.handPart[x] >= 0) {
-      swapParts(board.handPart[x], board.handPart[y]);
+    swapParts(arrays.leadPart[x], arrays.leadPart[y]);
+    if (arrays.handPart[x] >= 0) {
+      swapParts(arrays.handPart[x], arrays.handPart[y]);
     }
   }
 
@@ -316,15 +316,15 @@ final class Trial {
    * Whether somebody's day would not get too long, if one task of one person took another's place.
    */
   boolean fits(int task, int instead) {
-    int part = board.leadPart[instead];
+    int part = arrays.leadPart[instead];
     int day = lists.dayOf[part];
     int person = lists.personOf[part];
-    return board.minutes[task] - board.minutes[instead] <= spare(day, person);
+    return arrays.minutes[task] - arrays.minutes[instead] <= spare(day, person);
   }
 
   /** Minutes of somebody's day that are neither work nor on foot. */
   int spare(int day, int person) {
-    return board.capacity(person, day) - lists.load(day, person) - walk[day][person];
+    return arrays.capacity(person, day) - lists.load(day, person) - walk[day][person];
   }
 
   /**
@@ -332,27 +332,27 @@ final class Trial {
    * the one drawn is on no list.
    */
   int neighbor(int task) {
-    int visit = board.visitOf[task];
+    int visit = arrays.visitOf[task];
     int what = random.nextInt(3);
     int there;
-    if (what == 0 && board.taskCount[visit] > 1) {
-      boolean next = board.isFirst[task] || !board.isLast(task) && random.nextBoolean();
+    if (what == 0 && arrays.taskCount[visit] > 1) {
+      boolean next = arrays.isFirst[task] || !arrays.isLast(task) && random.nextBoolean();
       there = next ? task + 1 : task - 1;
     } else if (what == 1) {
       there = nearby(task);
     } else {
-      there = random.nextInt(board.tasks);
+      there = random.nextInt(arrays.tasks);
     }
     return there < 0 || lists.day(there) < firstOpenDay ? -1 : there;
   }
 
   /** A task on a boat nearby, on the same day if one is found soon. */
   private int nearby(int task) {
-    int[] boats = near[board.visitOf[task]];
+    int[] boats = near[arrays.visitOf[task]];
     int found = -1;
     for (int i = 0; i < MOST_LOOKS && boats.length > 0; i++) {
       int visit = boats[random.nextInt(boats.length)];
-      found = board.firstTask[visit] + random.nextInt(board.taskCount[visit]);
+      found = arrays.firstTask[visit] + random.nextInt(arrays.taskCount[visit]);
       if (lists.day(found) == lists.day(task)) {
         return found;
       }
@@ -365,14 +365,14 @@ final class Trial {
     int found = -1;
     long most = -1;
     for (int i = 0; i < 8; i++) {
-      int visit = random.nextInt(board.visits);
+      int visit = random.nextInt(arrays.visits);
       if (!isFree(visit)) {
         continue;
       }
       int day = safeDay(visit);
       long cost =
-          board.loss[visit][day < 0 ? board.days : day]
-              - board.loss[visit][Math.min(board.days, inserter.earliest(visit))]
+          arrays.loss[visit][day < 0 ? arrays.days : day]
+              - arrays.loss[visit][Math.min(arrays.days, inserter.earliest(visit))]
               + (day < 0 ? VisitRules.UNDONE : 0);
       if (cost > most) {
         most = cost;

@@ -15,7 +15,7 @@ import java.util.UUID;
  * A season as plain numbers, for the inner loops. A task of two people has two parts: whoever leads
  * it, and whoever gives a hand. Immutable.
  */
-public final class Board {
+public final class SeasonArrays {
   public static final int NOBODY = -1;
   private static final int PER_HOSE = 1000;
 
@@ -63,7 +63,7 @@ public final class Board {
   public final int pauseFrom;
   public final int pauseTo;
 
-  public Board(Season season) {
+  public SeasonArrays(Season season) {
     this.season = season;
     days = season.days();
     people = season.workers().size();

@@ -10,23 +10,23 @@ import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-class ListsTest {
+class WalkListsTest {
   @Test
   void whatWasTriedIsAsIfItHadNotBeen() {
     int changed = 0;
     for (long seed = 0; seed < 40; seed++) {
       Planning planning = RandomSeason.of(seed);
-      Board board = new Board(planning.season());
-      Lists lists = Construct.plan(board, Told.nothing(board), 0);
-      String before = written(board, lists);
+      SeasonArrays arrays = new SeasonArrays(planning.season());
+      WalkLists lists = Construct.plan(arrays, Told.nothing(arrays), 0);
+      String before = written(arrays, lists);
       Random random = new Random(seed);
       lists.beginTry();
       for (int i = 0; i < 200; i++) {
-        change(board, lists, random);
+        change(arrays, lists, random);
       }
       changed += lists.changes();
       lists.takeBack();
-      assertThat(written(board, lists)).as("seed %d", seed).isEqualTo(before);
+      assertThat(written(arrays, lists)).as("seed %d", seed).isEqualTo(before);
       assertThat(lists.changes()).isZero();
     }
     assertThat(changed).isGreaterThan(1000);
@@ -34,8 +34,8 @@ class ListsTest {
 
   @Test
   void aChangeOutsideATryStays() {
-    Board board = new Board(RandomSeason.of(3).season());
-    Lists lists = new Lists(board);
+    SeasonArrays arrays = new SeasonArrays(RandomSeason.of(3).season());
+    WalkLists lists = new WalkLists(arrays);
     lists.append(0, 1, 0);
     lists.takeBack();
     assertThat(lists.dayOf[0]).isEqualTo(1);
@@ -44,8 +44,8 @@ class ListsTest {
 
   @Test
   void aTrySaysWhichListsItChanged() {
-    Board board = new Board(RandomSeason.of(3).season());
-    Lists lists = new Lists(board);
+    SeasonArrays arrays = new SeasonArrays(RandomSeason.of(3).season());
+    WalkLists lists = new WalkLists(arrays);
     lists.append(0, 1, 0);
     lists.beginTry();
     lists.remove(0);
@@ -60,34 +60,34 @@ class ListsTest {
 
   @Test
   void minutesOnFootAreThoseFromBoatToBoatInOrder() {
-    Board board = new Board(RandomSeason.of(5).season());
-    Lists lists = new Lists(board);
-    int a = board.leadPart[board.firstTask[0]];
-    int b = board.leadPart[board.firstTask[2]];
+    SeasonArrays arrays = new SeasonArrays(RandomSeason.of(5).season());
+    WalkLists lists = new WalkLists(arrays);
+    int a = arrays.leadPart[arrays.firstTask[0]];
+    int b = arrays.leadPart[arrays.firstTask[2]];
     lists.append(a, 0, 0);
     lists.append(b, 0, 0);
-    int first = board.place[board.firstTask[0]];
-    int second = board.place[board.firstTask[2]];
-    assertThat(lists.walk(0, 0)).isEqualTo(board.walk[0][first] + board.walk[first][second]);
+    int first = arrays.place[arrays.firstTask[0]];
+    int second = arrays.place[arrays.firstTask[2]];
+    assertThat(lists.walk(0, 0)).isEqualTo(arrays.walk[0][first] + arrays.walk[first][second]);
     assertThat(lists.walk(0, 1)).isZero();
   }
 
-  private static void change(Board board, Lists lists, Random random) {
-    int part = random.nextInt(board.parts);
+  private static void change(SeasonArrays arrays, WalkLists lists, Random random) {
+    int part = random.nextInt(arrays.parts);
     if (lists.isPlanned(part)) {
       lists.remove(part);
     } else {
-      int day = random.nextInt(board.days);
-      int person = random.nextInt(board.people);
+      int day = random.nextInt(arrays.days);
+      int person = random.nextInt(arrays.people);
       lists.insert(part, day, person, random.nextInt(lists.size[day][person] + 1));
     }
   }
 
   /** Everything lists know, so that nothing can differ unseen. */
-  private static String written(Board board, Lists lists) {
+  private static String written(SeasonArrays arrays, WalkLists lists) {
     StringBuilder text = new StringBuilder();
-    for (int day = 0; day < board.days; day++) {
-      for (int p = 0; p < board.people; p++) {
+    for (int day = 0; day < arrays.days; day++) {
+      for (int p = 0; p < arrays.people; p++) {
         int[] parts = Arrays.copyOf(lists.parts[day][p], lists.size[day][p]);
         text.append(Arrays.toString(parts)).append(lists.load(day, p)).append(' ');
       }

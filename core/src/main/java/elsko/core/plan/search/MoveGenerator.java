@@ -1,7 +1,7 @@
 package elsko.core.plan.search;
 
 /** One way of changing the lists: draws what to change, and changes it. */
-interface Draws {
+interface MoveGenerator {
   /** Returns false when it comes to nothing; whatever was changed is taken back by who asked. */
-  boolean draw(Trial trial);
+  boolean draw(MoveEvaluation trial);
 }

@@ -4,36 +4,36 @@ import elsko.core.frost.FrostWords;
 import elsko.core.plan.model.PlanWords;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Visit;
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Lists;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Which rules lists break, in words. */
-final class Broken {
-  private final Board board;
+final class RuleViolations {
+  private final SeasonArrays arrays;
   private final Told told;
-  private final Lists lists;
+  private final WalkLists lists;
 
-  Broken(Board board, Told told, Lists lists) {
-    this.board = board;
+  RuleViolations(SeasonArrays arrays, Told told, WalkLists lists) {
+    this.arrays = arrays;
     this.told = told;
     this.lists = lists;
   }
 
   List<String> words() {
     List<String> words = new ArrayList<>();
-    DayPlay play = new DayPlay(board);
-    for (int day = 0; day < board.days; day++) {
+    DayPlay play = new DayPlay(arrays);
+    for (int day = 0; day < arrays.days; day++) {
       play.play(day, lists.parts[day], lists.size[day]);
       if (!play.keepsTheRules()) {
         day(play, day, words);
       }
     }
-    for (int v = 0; v < board.visits; v++) {
+    for (int v = 0; v < arrays.visits; v++) {
       if (lists.isPlannedVisit(v)) {
         visit(v, words);
       }
@@ -43,25 +43,25 @@ final class Broken {
 
   private void day(DayPlay play, int day, List<String> words) {
     String when = FrostWords.day(date(day));
-    for (int p = 0; p < board.people; p++) {
+    for (int p = 0; p < arrays.people; p++) {
       int n = lists.size[day][p];
       if (n == 0) {
         continue;
       }
-      String name = board.season.workers().get(p).name();
-      if (!board.works(p, day)) {
+      String name = arrays.season.workers().get(p).name();
+      if (!arrays.works(p, day)) {
         words.add("%s has no working hours left on %s.".formatted(name, when));
         continue;
       }
-      int last = board.taskOf[lists.parts[day][p][n - 1]];
-      if (play.hasPlayed(last) && play.end[last] > board.to[p][day]) {
+      int last = arrays.taskOf[lists.parts[day][p][n - 1]];
+      if (play.hasPlayed(last) && play.end[last] > arrays.to[p][day]) {
         words.add(
             "%s would work until %s on %s, %d min over."
                 .formatted(
                     name,
                     PlanWords.clock(play.end[last]),
                     when,
-                    play.end[last] - board.to[p][day]));
+                    play.end[last] - arrays.to[p][day]));
       }
     }
     if (play.stuck > 0) {
@@ -76,41 +76,41 @@ final class Broken {
   }
 
   private void visit(int v, List<String> words) {
-    Visit visit = board.season.visits().get(v);
-    int first = board.firstTask[v];
-    for (int task = first; task < first + board.taskCount[v]; task++) {
-      int lead = board.leadPart[task];
+    Visit visit = arrays.season.visits().get(v);
+    int first = arrays.firstTask[v];
+    for (int task = first; task < first + arrays.taskCount[v]; task++) {
+      int lead = arrays.leadPart[task];
       int day = lists.dayOf[lead];
       if (day < 0) {
-        words.add("%s: %s would not be done.".formatted(visit.name(), board.task(task).title()));
+        words.add("%s: %s would not be done.".formatted(visit.name(), arrays.task(task).title()));
         continue;
       }
-      String name = board.season.workers().get(lists.personOf[lead]).name();
-      if (!board.can[lists.personOf[lead]][board.skill[task]]) {
-        words.add("%s does not do %s.".formatted(name, Skill.values()[board.skill[task]].words()));
+      String name = arrays.season.workers().get(lists.personOf[lead]).name();
+      if (!arrays.can[lists.personOf[lead]][arrays.skill[task]]) {
+        words.add("%s does not do %s.".formatted(name, Skill.values()[arrays.skill[task]].words()));
       }
-      if (day < board.release[v]) {
+      if (day < arrays.release[v]) {
         words.add(
             "%s is released on %s."
-                .formatted(visit.name(), FrostWords.day(date(board.release[v]))));
+                .formatted(visit.name(), FrostWords.day(date(arrays.release[v]))));
       }
       if (task > first && lists.day(task - 1) > day) {
         words.add(
             "%s: %s would come before %s."
-                .formatted(visit.name(), board.task(task).title(), board.task(task - 1).title()));
+                .formatted(visit.name(), arrays.task(task).title(), arrays.task(task - 1).title()));
       }
-      if (task > first && board.sameDayAsBefore[task] && lists.day(task - 1) < day) {
+      if (task > first && arrays.sameDayAsBefore[task] && lists.day(task - 1) < day) {
         words.add(
             "%s: the soak after %s would last over night."
-                .formatted(visit.name(), board.task(task - 1).title()));
+                .formatted(visit.name(), arrays.task(task - 1).title()));
       }
-      if (told.pinned()[task] && !told.isKept(board, lists, task)) {
-        words.add("%s: %s is held fast.".formatted(visit.name(), board.task(task).title()));
+      if (told.pinned()[task] && !told.isKept(arrays, lists, task)) {
+        words.add("%s: %s is held fast.".formatted(visit.name(), arrays.task(task).title()));
       }
     }
   }
 
   private LocalDate date(int day) {
-    return board.season.first().plusDays(day);
+    return arrays.season.first().plusDays(day);
   }
 }

@@ -11,12 +11,12 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-class WantsTest {
+class StockDemandTest {
   private static final Instant NOW = Instant.parse("2026-11-04T08:00:00Z");
 
   private static double liters(Story story) {
-    return Wants.of(story.state(), story.schools, Procedure.WINTERIZE, NOW).stream()
-        .filter(wanted -> wanted.item().equals(Wants.ANTIFREEZE))
+    return StockDemand.of(story.state(), story.schools, Procedure.WINTERIZE, NOW).stream()
+        .filter(wanted -> wanted.item().equals(StockDemand.ANTIFREEZE))
         .mapToDouble(Wanted::quantity)
         .sum();
   }
@@ -29,8 +29,8 @@ class WantsTest {
     story.open(Procedure.WINTERIZE);
     assertThat(liters(story)).isEqualTo(before);
     story.walk();
-    assertThat(Wants.of(story.state(), story.schools, Procedure.COMMISSION, NOW))
-        .noneMatch(wanted -> wanted.item().equals(Wants.ANTIFREEZE));
+    assertThat(StockDemand.of(story.state(), story.schools, Procedure.COMMISSION, NOW))
+        .noneMatch(wanted -> wanted.item().equals(StockDemand.ANTIFREEZE));
   }
 
   @Test
@@ -44,11 +44,11 @@ class WantsTest {
   void dueWorkWantsItsPartsUntilItIsDone() {
     Story story = new Story(Hulls.smallDiesel()).wet().open(Procedure.COMMISSION);
     List<String> items =
-        Wants.of(story.state(), story.schools, Procedure.COMMISSION, NOW).stream()
+        StockDemand.of(story.state(), story.schools, Procedure.COMMISSION, NOW).stream()
             .map(Wanted::item)
             .toList();
     assertThat(items).contains("impeller", "anodes").doesNotContain("siphon-break");
     story.walkTo("due", Map.of());
-    assertThat(Wants.of(story.state(), story.schools, Procedure.COMMISSION, NOW)).isEmpty();
+    assertThat(StockDemand.of(story.state(), story.schools, Procedure.COMMISSION, NOW)).isEmpty();
   }
 }

@@ -16,14 +16,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Reads off a card what its open steps take from the shelf. */
-public final class Wants {
+public final class StockDemand {
   /** Antifreeze, ready to use, L. */
   public static final String ANTIFREEZE = "antifreeze";
 
   /** Descaler, mixed, L. */
   public static final String DESCALER = "descaler";
 
-  private Wants() {}
+  private StockDemand() {}
 
   /**
    * What is still to be taken for a procedure on a boat.

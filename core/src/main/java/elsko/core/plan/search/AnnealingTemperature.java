@@ -8,7 +8,7 @@ import java.util.SplittableRandom;
  * less as the effort runs out. Begins when it is first asked. The solver cools as well; this keeps
  * it from being asked in vain.
  */
-final class Heat {
+final class AnnealingTemperature {
   /** What may be lost at the beginning and at the end, in thousandths of a hose. */
   private static final double FIRST = 100;
 
@@ -23,7 +23,7 @@ final class Heat {
   private long asked;
   private double heat;
 
-  Heat(Effort effort) {
+  AnnealingTemperature(Effort effort) {
     this.effort = effort;
   }
 

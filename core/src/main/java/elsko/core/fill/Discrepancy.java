@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param predicted glycol by mass of the weakest cell there
  * @param causes likeliest first
  */
-public record Parting(double measured, double predicted, List<String> causes) {
+public record Discrepancy(double measured, double predicted, List<String> causes) {
   /** So far below the prediction a sample says so, mass fraction. */
   public static final double WORTH_SAYING = 0.05;
 
@@ -28,7 +28,7 @@ public record Parting(double measured, double predicted, List<String> causes) {
   public record Around(boolean sawItRun, boolean gated, boolean drawn, Double jugPart) {}
 
   /** Null while they agree. */
-  public static @Nullable Parting of(double measured, double predicted, Around around) {
+  public static @Nullable Discrepancy of(double measured, double predicted, Around around) {
     if (measured >= predicted - WORTH_SAYING) {
       return null;
     }
@@ -42,7 +42,7 @@ public record Parting(double measured, double predicted, List<String> causes) {
     (weakJug ? likely : also).add("a weak lot");
     also.add("the wrong bottle");
     likely.addAll(also);
-    return new Parting(measured, predicted, List.copyOf(likely));
+    return new Discrepancy(measured, predicted, List.copyOf(likely));
   }
 
   /** As a sentence. */

@@ -12,10 +12,10 @@ import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.plan.model.Worker;
-import elsko.core.plan.play.Board;
 import elsko.core.plan.play.DayPlay;
-import elsko.core.plan.play.Near;
+import elsko.core.plan.play.NearestBerths;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
 import elsko.core.plan.play.VisitRules;
 import java.time.LocalDate;
@@ -32,9 +32,10 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Every way of changing the lists, on many made-up seasons. */
-class TrialTest {
-  private static final List<Draws> ALL =
-      List.of(new SwapSafe(), new SwapTasks(), new MoveTask(), new GiveWay(), new RuinAndInsert());
+class MoveEvaluationTest {
+  private static final List<MoveGenerator> ALL =
+      List.of(
+          new SwapSafe(), new SwapTasks(), new MoveTask(), new YieldDays(), new RuinAndInsert());
   private static final double ANYTHING = Double.MAX_VALUE;
   private static final int TRIES = 200;
 
@@ -44,13 +45,13 @@ class TrialTest {
     for (long seed = 0; seed < 25; seed++) {
       Planning planning = seed < 20 ? RandomSeason.of(seed) : ofAlikeBoats(seed);
       SeasonPlan plan = new Search(planning).startPlan();
-      Board board = plan.rules().board();
-      Trial trial = new Trial(plan, new Random(seed));
-      for (Draws draws : ALL) {
+      SeasonArrays arrays = plan.rules().arrays();
+      MoveEvaluation trial = new MoveEvaluation(plan, new Random(seed));
+      for (MoveGenerator draws : ALL) {
         for (int i = 0; i < TRIES; i++) {
           trial.begin();
           if (draws.draw(trial) && trial.isWorth(ANYTHING)) {
-            Plan read = PlanReader.read(board, Told.nothing(board), trial.lists);
+            Plan read = PlanReader.read(arrays, Told.nothing(arrays), trial.lists);
             assertThat(PlanCheck.problems(planning.season(), read))
                 .as("seed %d, %s", seed, draws)
                 .isEmpty();
@@ -118,7 +119,7 @@ class TrialTest {
     int weighed = 0;
     for (long seed = 0; seed < 15; seed++) {
       SeasonPlan plan = new Search(RandomSeason.of(seed)).startPlan();
-      Trial trial = new Trial(plan, new Random(seed));
+      MoveEvaluation trial = new MoveEvaluation(plan, new Random(seed));
       long before = cost(trial);
       for (int i = 0; i < TRIES; i++) {
         double mayCost = 50.0 * (i % 5);
@@ -135,15 +136,15 @@ class TrialTest {
   }
 
   /** From nothing: visits and days, with nothing kept from before. */
-  private static long cost(Trial trial) {
-    VisitRules rules = new VisitRules(trial.board, trial.told, 0);
-    DayPlay play = new DayPlay(trial.board);
+  private static long cost(MoveEvaluation trial) {
+    VisitRules rules = new VisitRules(trial.arrays, trial.told, 0);
+    DayPlay play = new DayPlay(trial.arrays);
     long cost = 0;
-    for (int v = 0; v < trial.board.visits; v++) {
+    for (int v = 0; v < trial.arrays.visits; v++) {
       rules.look(v, trial.lists);
       cost += rules.medium;
     }
-    for (int day = 0; day < trial.board.days; day++) {
+    for (int day = 0; day < trial.arrays.days; day++) {
       play.play(day, trial.lists.parts[day], trial.lists.size[day]);
       cost += play.cost();
     }
@@ -153,7 +154,7 @@ class TrialTest {
   @Test
   void whatWasNotChangedIsNotWorthATry() {
     SeasonPlan plan = new Search(RandomSeason.of(1)).startPlan();
-    Trial trial = new Trial(plan, new Random(1));
+    MoveEvaluation trial = new MoveEvaluation(plan, new Random(1));
     trial.begin();
     assertThat(trial.isWorth(ANYTHING)).isFalse();
     assertThat(trial.written()).isNull();
@@ -162,7 +163,7 @@ class TrialTest {
   @Test
   void whatIsWrittenDownForTheSolverIsWhatWasDone() {
     SeasonPlan plan = new Search(RandomSeason.of(4)).startPlan();
-    Trial trial = new Trial(plan, new Random(4));
+    MoveEvaluation trial = new MoveEvaluation(plan, new Random(4));
     int written = 0;
     for (int i = 0; i < TRIES; i++) {
       trial.begin();
@@ -177,7 +178,7 @@ class TrialTest {
     assertThat(written).isPositive();
   }
 
-  private static boolean isAsBefore(SeasonPlan plan, Trial trial) {
+  private static boolean isAsBefore(SeasonPlan plan, MoveEvaluation trial) {
     for (PersonDay list : plan.getPersonDays()) {
       int[] parts = trial.lists.parts[list.getDay()][list.getPerson()];
       if (list.getParts().size() != trial.lists.size[list.getDay()][list.getPerson()]) {
@@ -195,7 +196,7 @@ class TrialTest {
   @Test
   void twoTasksInOneListChangePlaces() {
     SeasonPlan plan = new Search(ofAlikeBoats(2)).startPlan();
-    Trial trial = new Trial(plan, new Random(2));
+    MoveEvaluation trial = new MoveEvaluation(plan, new Random(2));
     PersonDay list =
         plan.getPersonDays().stream().filter(each -> each.getParts().size() > 2).findFirst().get();
     int[] parts = trial.lists.parts[list.getDay()][list.getPerson()];
@@ -203,7 +204,7 @@ class TrialTest {
     int second = parts[1];
     int last = parts[list.getParts().size() - 1];
     trial.begin();
-    trial.swap(trial.board.taskOf[second], trial.board.taskOf[first]);
+    trial.swap(trial.arrays.taskOf[second], trial.arrays.taskOf[first]);
     parts = trial.lists.parts[list.getDay()][list.getPerson()];
     assertThat(parts[0]).isEqualTo(second);
     assertThat(parts[1]).isEqualTo(first);
@@ -215,8 +216,8 @@ class TrialTest {
   @Test
   void heatFadesUntilHardlyAnythingMayCost() {
     SplittableRandom random = new SplittableRandom(1);
-    double early = average(new Heat(new Effort.Seconds(1e9)), random);
-    double late = average(new Heat(new Effort.Seconds(1e-9)), random);
+    double early = average(new AnnealingTemperature(new Effort.Seconds(1e9)), random);
+    double late = average(new AnnealingTemperature(new Effort.Seconds(1e-9)), random);
     assertThat(early).isBetween(80.0, 120.0);
     assertThat(late).isBetween(3.0, 7.0);
   }
@@ -224,18 +225,18 @@ class TrialTest {
   @Test
   void heatFadesByMovesToo() {
     SplittableRandom random = new SplittableRandom(1);
-    Heat heat = new Heat(new Effort.Moves(100));
-    assertThat(average(heat, random)).isBetween(80.0, 120.0);
+    AnnealingTemperature temperature = new AnnealingTemperature(new Effort.Moves(100));
+    assertThat(average(temperature, random)).isBetween(80.0, 120.0);
     for (int move = 0; move < 100; move++) {
-      heat.moved();
+      temperature.moved();
     }
-    assertThat(average(heat, random)).isBetween(3.0, 7.0);
+    assertThat(average(temperature, random)).isBetween(3.0, 7.0);
   }
 
-  private static double average(Heat heat, SplittableRandom random) {
+  private static double average(AnnealingTemperature temperature, SplittableRandom random) {
     double sum = 0;
     for (int i = 0; i < 20_000; i++) {
-      sum += heat.mayCost(random);
+      sum += temperature.mayCost(random);
     }
     return sum / 20_000;
   }
@@ -243,20 +244,20 @@ class TrialTest {
   @Test
   void theNearestComeFirstAndNeverTheBoatItself() {
     for (long seed = 0; seed < 20; seed++) {
-      Board board = new Board(RandomSeason.of(seed).season());
-      int[][] near = Near.visits(board);
-      for (int v = 0; v < board.visits; v++) {
+      SeasonArrays arrays = new SeasonArrays(RandomSeason.of(seed).season());
+      int[][] near = NearestBerths.visits(arrays);
+      for (int v = 0; v < arrays.visits; v++) {
         assertThat(near[v]).doesNotContain(v).doesNotHaveDuplicates();
-        assertThat(near[v]).hasSizeBetween(Math.min(16, board.visits - 1), 16);
+        assertThat(near[v]).hasSizeBetween(Math.min(16, arrays.visits - 1), 16);
         for (int i = 1; i < near[v].length; i++) {
-          assertThat(walk(board, v, near[v][i - 1]))
-              .isLessThanOrEqualTo(walk(board, v, near[v][i]));
+          assertThat(walk(arrays, v, near[v][i - 1]))
+              .isLessThanOrEqualTo(walk(arrays, v, near[v][i]));
         }
       }
     }
   }
 
-  private static int walk(Board board, int a, int b) {
-    return board.walk[board.place[board.firstTask[a]]][board.place[board.firstTask[b]]];
+  private static int walk(SeasonArrays arrays, int a, int b) {
+    return arrays.walk[arrays.place[arrays.firstTask[a]]][arrays.place[arrays.firstTask[b]]];
   }
 }

@@ -15,8 +15,8 @@ import elsko.core.procedure.request.OnCircuit;
 import elsko.core.procedure.request.Running;
 
 /** How a pump is given fresh water, or the tank, and how that is taken off again. */
-public final class Rig {
-  private Rig() {}
+public final class WaterSupply {
+  private WaterSupply() {}
 
   /** Water on, engine started; in the order that variant needs. */
   public static Running waterOn(OnCircuit on, FlushVariant variant) {

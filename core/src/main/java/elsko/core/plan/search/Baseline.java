@@ -1,13 +1,13 @@
 package elsko.core.plan.search;
 
 import elsko.core.plan.model.Plan;
-import elsko.core.plan.play.Board;
-import elsko.core.plan.play.Lists;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.Told;
+import elsko.core.plan.play.WalkLists;
 
 /** Plans by a simple rule, to hold others against. */
-public final class Yardstick {
+public final class Baseline {
   /** Ways to put one visit before another. */
   public enum Rule {
     /** The boat whose deadline comes first. */
@@ -18,7 +18,7 @@ public final class Yardstick {
     LOSS_SLOPE
   }
 
-  private Yardstick() {}
+  private Baseline() {}
 
   /**
    * A plan by a rule.
@@ -26,9 +26,9 @@ public final class Yardstick {
    * @param ahead for the loss slope: over how many days the rise of the loss is taken
    */
   public static Plan plan(Planning planning, Rule rule, int ahead) {
-    Board board = new Board(planning.season());
-    Told told = Told.of(board, planning.told(), planning.pinned());
-    Lists lists = Construct.byRule(board, told, rule, ahead, planning.firstOpenDay());
-    return PlanReader.read(board, told, lists);
+    SeasonArrays arrays = new SeasonArrays(planning.season());
+    Told told = Told.of(arrays, planning.told(), planning.pinned());
+    WalkLists lists = Construct.byRule(arrays, told, rule, ahead, planning.firstOpenDay());
+    return PlanReader.read(arrays, told, lists);
   }
 }
