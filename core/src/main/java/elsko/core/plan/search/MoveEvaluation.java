@@ -87,7 +87,7 @@ final class MoveEvaluation {
     }
   }
 
-  /** Whether this is a trial on that very plan. */
+  /** Whether this is a tried on that very plan. */
   boolean isOn(SeasonPlan other) {
     return plan == other;
   }

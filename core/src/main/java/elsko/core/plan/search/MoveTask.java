@@ -14,16 +14,16 @@ final class MoveTask implements MoveGenerator {
   private static final int MOST_DAYS_WHEN_SAFE = 16;
 
   @Override
-  public boolean draw(MoveEvaluation trial) {
-    SeasonArrays arrays = trial.arrays;
-    WalkLists lists = trial.lists;
-    int task = trial.random.nextInt(arrays.tasks);
+  public boolean draw(MoveEvaluation tried) {
+    SeasonArrays arrays = tried.arrays;
+    WalkLists lists = tried.lists;
+    int task = tried.random.nextInt(arrays.tasks);
     int day = lists.day(task);
-    if (day < trial.firstOpenDay || trial.told.pinned()[task]) {
+    if (day < tried.firstOpenDay || tried.told.pinned()[task]) {
       return false;
     }
     int visit = arrays.visitOf[task];
-    int least = arrays.isFirst[task] ? trial.inserter.earliest(visit) : lists.day(task - 1);
+    int least = arrays.isFirst[task] ? tried.inserter.earliest(visit) : lists.day(task - 1);
     int most = arrays.isLast(task) ? arrays.days - 1 : lists.day(task + 1);
     if (arrays.sameDayAsBefore[task]) {
       most = least;
@@ -31,33 +31,33 @@ final class MoveTask implements MoveGenerator {
     if (!arrays.isLast(task) && arrays.sameDayAsBefore[task + 1]) {
       least = most;
     }
-    least = Math.max(least, Math.max(trial.firstOpenDay, day - MOST_DAYS));
+    least = Math.max(least, Math.max(tried.firstOpenDay, day - MOST_DAYS));
     most = Math.min(most, day + (arrays.isAfterSafe(task) ? MOST_DAYS_WHEN_SAFE : MOST_DAYS));
     if (least > most) {
       return false;
     }
-    int neighbor = trial.neighbor(task);
+    int neighbor = tried.neighbor(task);
     boolean near = neighbor >= 0 && lists.day(neighbor) >= least && lists.day(neighbor) <= most;
-    int to = near ? lists.day(neighbor) : least + trial.random.nextInt(most - least + 1);
+    int to = near ? lists.day(neighbor) : least + tried.random.nextInt(most - least + 1);
     if (arrays.crew[task] == 2) {
-      if (trial.random.nextInt(PAIRS_SELDOM) > 0) {
+      if (tried.random.nextInt(PAIRS_SELDOM) > 0) {
         return false;
       }
-      trial.inserter.take(lists, task);
-      return trial.inserter.place(lists, task, to);
+      tried.inserter.take(lists, task);
+      return tried.inserter.place(lists, task, to);
     }
     int person =
-        near ? lists.personOf[arrays.leadPart[neighbor]] : trial.random.nextInt(arrays.people);
+        near ? lists.personOf[arrays.leadPart[neighbor]] : tried.random.nextInt(arrays.people);
     if (!arrays.can[person][arrays.skill[task]] || !arrays.works(person, to)) {
       return false;
     }
-    trial.inserter.take(lists, task);
-    if (trial.random.nextBoolean()) {
-      trial.inserter.putNearest(lists, task, to, person);
+    tried.inserter.take(lists, task);
+    if (tried.random.nextBoolean()) {
+      tried.inserter.putNearest(lists, task, to, person);
     } else {
-      int from = trial.inserter.after(lists, person, task, to);
+      int from = tried.inserter.after(lists, person, task, to);
       int places = lists.size[to][person] - from + 1;
-      lists.insert(arrays.leadPart[task], to, person, from + trial.random.nextInt(places));
+      lists.insert(arrays.leadPart[task], to, person, from + tried.random.nextInt(places));
     }
     return true;
   }

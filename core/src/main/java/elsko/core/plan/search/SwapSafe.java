@@ -12,30 +12,30 @@ final class SwapSafe implements MoveGenerator {
   private static final int MOST_DAYS_BEFORE = 3;
 
   @Override
-  public boolean draw(MoveEvaluation trial) {
-    SeasonArrays arrays = trial.arrays;
-    WalkLists lists = trial.lists;
-    int costly = trial.costlyVisit();
-    if (costly < 0 || arrays.safeTask[costly] < 0 || trial.safeDay(costly) < 0) {
+  public boolean draw(MoveEvaluation tried) {
+    SeasonArrays arrays = tried.arrays;
+    WalkLists lists = tried.lists;
+    int costly = tried.costlyVisit();
+    if (costly < 0 || arrays.safeTask[costly] < 0 || tried.safeDay(costly) < 0) {
       return false;
     }
     int safe = arrays.safeTask[costly];
-    int cheap = cheapBefore(trial, costly, safe);
+    int cheap = cheapBefore(tried, costly, safe);
     if (cheap < 0) {
       return false;
     }
-    int early = trial.safeDay(cheap);
-    int late = trial.safeDay(costly);
-    trial.swap(safe, arrays.safeTask[cheap]);
+    int early = tried.safeDay(cheap);
+    int late = tried.safeDay(costly);
+    tried.swap(safe, arrays.safeTask[cheap]);
     int last = arrays.firstTask[cheap] + arrays.taskCount[cheap];
     for (int task = arrays.safeTask[cheap] + 1; task < last; task++) {
-      if (lists.day(task) < late && !waits(trial, task, costly, late)) {
+      if (lists.day(task) < late && !waits(tried, task, costly, late)) {
         return false;
       }
     }
     for (int task = safe - 1; task >= arrays.firstTask[costly]; task--) {
       int by = lists.day(task + 1);
-      if (lists.day(task) > by && !comesEarlier(trial, task, cheap, by)) {
+      if (lists.day(task) > by && !comesEarlier(tried, task, cheap, by)) {
         return false;
       }
     }
@@ -43,12 +43,12 @@ final class SwapSafe implements MoveGenerator {
   }
 
   /** What comes after it on the other boat must not come before it now. */
-  private static boolean waits(MoveEvaluation trial, int task, int costly, int late) {
-    SeasonArrays arrays = trial.arrays;
+  private static boolean waits(MoveEvaluation tried, int task, int costly, int late) {
+    SeasonArrays arrays = tried.arrays;
     int last = arrays.firstTask[costly] + arrays.taskCount[costly];
     int other = alike(arrays, task, arrays.safeTask[costly] + 1, last);
-    if (other >= 0 && trial.lists.day(other) >= late) {
-      trial.swap(task, other);
+    if (other >= 0 && tried.lists.day(other) >= late) {
+      tried.swap(task, other);
       return true;
     }
     return false;
@@ -57,26 +57,26 @@ final class SwapSafe implements MoveGenerator {
   /**
    * What must come before it goes where the other boat's was, or where somebody's task can wait.
    */
-  private static boolean comesEarlier(MoveEvaluation trial, int task, int cheap, int latest) {
-    SeasonArrays arrays = trial.arrays;
+  private static boolean comesEarlier(MoveEvaluation tried, int task, int cheap, int latest) {
+    SeasonArrays arrays = tried.arrays;
     int other = alike(arrays, task, arrays.firstTask[cheap], arrays.safeTask[cheap]);
     if (other >= 0
-        && trial.lists.day(other) <= latest
-        && trial.lists.day(other + 1) >= trial.lists.day(task)
-        && trial.fits(task, other)
-        && trial.fits(other, task)) {
-      trial.swap(task, other);
+        && tried.lists.day(other) <= latest
+        && tried.lists.day(other + 1) >= tried.lists.day(task)
+        && tried.fits(task, other)
+        && tried.fits(other, task)) {
+      tried.swap(task, other);
       return true;
     }
-    if (!trial.isLoose(task)) {
+    if (!tried.isLoose(task)) {
       return false;
     }
-    int earliest = trial.inserter.earliest(arrays.visitOf[task]);
+    int earliest = tried.inserter.earliest(arrays.visitOf[task]);
     for (int i = 0; i < DRAWN; i++) {
-      int sooner = trial.random.nextInt(5) == 0 ? 0 : 1 + trial.random.nextInt(MOST_DAYS_BEFORE);
-      int there = somebodysTask(trial, latest - sooner, earliest, arrays.skill[task]);
-      if (there >= 0 && maySwap(trial, task, there)) {
-        trial.swap(task, there);
+      int sooner = tried.random.nextInt(5) == 0 ? 0 : 1 + tried.random.nextInt(MOST_DAYS_BEFORE);
+      int there = somebodysTask(tried, latest - sooner, earliest, arrays.skill[task]);
+      if (there >= 0 && maySwap(tried, task, there)) {
+        tried.swap(task, there);
         return true;
       }
     }
@@ -84,26 +84,26 @@ final class SwapSafe implements MoveGenerator {
   }
 
   /** A task on that day of anybody who has a skill; −1 for none. */
-  private static int somebodysTask(MoveEvaluation trial, int day, int earliest, int skill) {
-    int person = trial.random.nextInt(trial.arrays.people);
-    if (day < earliest || !trial.arrays.can[person][skill]) {
+  private static int somebodysTask(MoveEvaluation tried, int day, int earliest, int skill) {
+    int person = tried.random.nextInt(tried.arrays.people);
+    if (day < earliest || !tried.arrays.can[person][skill]) {
       return -1;
     }
-    int n = trial.lists.size[day][person];
+    int n = tried.lists.size[day][person];
     return n == 0
         ? -1
-        : trial.arrays.taskOf[trial.lists.parts[day][person][trial.random.nextInt(n)]];
+        : tried.arrays.taskOf[tried.lists.parts[day][person][tried.random.nextInt(n)]];
   }
 
-  private static boolean maySwap(MoveEvaluation trial, int task, int there) {
-    SeasonArrays arrays = trial.arrays;
-    int by = trial.lists.personOf[arrays.leadPart[task]];
-    return trial.isLoose(there)
-        && trial.fits(task, there)
-        && trial.fits(there, task)
+  private static boolean maySwap(MoveEvaluation tried, int task, int there) {
+    SeasonArrays arrays = tried.arrays;
+    int by = tried.lists.personOf[arrays.leadPart[task]];
+    return tried.isLoose(there)
+        && tried.fits(task, there)
+        && tried.fits(there, task)
         && arrays.can[by][arrays.skill[there]]
         && arrays.visitOf[there] != arrays.visitOf[task]
-        && (arrays.isLast(there) || trial.lists.day(there + 1) >= trial.lists.day(task));
+        && (arrays.isLast(there) || tried.lists.day(there + 1) >= tried.lists.day(task));
   }
 
   /** Of some tasks the first that needs the same skill, hands and equipment; −1 for none. */
@@ -119,26 +119,26 @@ final class SwapSafe implements MoveGenerator {
     return -1;
   }
 
-  private static int cheapBefore(MoveEvaluation trial, int costly, int safe) {
-    SeasonArrays arrays = trial.arrays;
-    int late = trial.safeDay(costly);
+  private static int cheapBefore(MoveEvaluation tried, int costly, int safe) {
+    SeasonArrays arrays = tried.arrays;
+    int late = tried.safeDay(costly);
     int cheap = -1;
     long most = 0;
     for (int i = 0; i < DRAWN; i++) {
-      int visit = trial.random.nextInt(arrays.visits);
+      int visit = tried.random.nextInt(arrays.visits);
       int other = arrays.safeTask[visit];
-      int day = trial.safeDay(visit);
+      int day = tried.safeDay(visit);
       if (other < 0
-          || day < trial.inserter.earliest(costly)
+          || day < tried.inserter.earliest(costly)
           || day >= late
           || arrays.skill[other] != arrays.skill[safe]
           || arrays.crew[other] != arrays.crew[safe]
-          || !trial.fits(safe, other)
-          || !trial.fits(other, safe)
-          || !trial.isFree(visit)) {
+          || !tried.fits(safe, other)
+          || !tried.fits(other, safe)
+          || !tried.isFree(visit)) {
         continue;
       }
-      long gain = trial.gain(costly, visit);
+      long gain = tried.gain(costly, visit);
       if (gain > most) {
         most = gain;
         cheap = visit;

@@ -9,16 +9,16 @@ import elsko.core.plan.play.WalkLists;
 final class SwapTasks implements MoveGenerator {
 
   @Override
-  public boolean draw(MoveEvaluation trial) {
-    SeasonArrays arrays = trial.arrays;
-    WalkLists lists = trial.lists;
-    int x = trial.random.nextInt(arrays.tasks);
-    if (!trial.isLoose(x)) {
+  public boolean draw(MoveEvaluation tried) {
+    SeasonArrays arrays = tried.arrays;
+    WalkLists lists = tried.lists;
+    int x = tried.random.nextInt(arrays.tasks);
+    if (!tried.isLoose(x)) {
       return false;
     }
     int dayX = lists.day(x);
     int p = lists.personOf[arrays.leadPart[x]];
-    int neighbor = trial.neighbor(x);
+    int neighbor = tried.neighbor(x);
     if (neighbor < 0) {
       return false;
     }
@@ -27,21 +27,21 @@ final class SwapTasks implements MoveGenerator {
     if (!arrays.can[q][arrays.skill[x]]) {
       return false;
     }
-    int y = arrays.taskOf[lists.parts[dayY][q][trial.random.nextInt(lists.size[dayY][q])]];
-    if (!trial.isLoose(y)
-        || !trial.fits(x, y)
-        || !trial.fits(y, x)
+    int y = arrays.taskOf[lists.parts[dayY][q][tried.random.nextInt(lists.size[dayY][q])]];
+    if (!tried.isLoose(y)
+        || !tried.fits(x, y)
+        || !tried.fits(y, x)
         || arrays.visitOf[x] == arrays.visitOf[y]
         || !arrays.can[p][arrays.skill[y]]) {
       return false;
     }
-    if (trial.random.nextBoolean()) {
-      trial.swap(x, y);
+    if (tried.random.nextBoolean()) {
+      tried.swap(x, y);
     } else {
-      trial.inserter.take(lists, x);
-      trial.inserter.take(lists, y);
-      trial.inserter.putNearest(lists, x, dayY, q);
-      trial.inserter.putNearest(lists, y, dayX, p);
+      tried.inserter.take(lists, x);
+      tried.inserter.take(lists, y);
+      tried.inserter.putNearest(lists, x, dayY, q);
+      tried.inserter.putNearest(lists, y, dayX, p);
     }
     return true;
   }

@@ -11,11 +11,11 @@ import java.util.Random;
  * handed on.
  */
 public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
-  private MoveEvaluation trial;
+  private MoveEvaluation tried;
 
   @Override
   public void phaseEnded(ScoreDirector<SeasonPlan> director) {
-    trial = null;
+    tried = null;
   }
 
   @Override
@@ -32,15 +32,15 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
   public Iterator<ListsMove> createRandomMoveIterator(
       ScoreDirector<SeasonPlan> director, Random random) {
     SeasonPlan plan = director.getWorkingSolution();
-    if (trial == null || !trial.isOn(plan)) {
-      trial = new MoveEvaluation(plan, random);
+    if (tried == null || !tried.isOn(plan)) {
+      tried = new MoveEvaluation(plan, random);
     } else {
-      trial.follow();
+      tried.follow();
     }
-    return new Drawing(trial, plan.rules().temperature());
+    return new Drawing(tried, plan.rules().temperature());
   }
 
-  private record Drawing(MoveEvaluation trial, AnnealingTemperature temperature)
+  private record Drawing(MoveEvaluation tried, AnnealingTemperature temperature)
       implements Iterator<ListsMove> {
     /** After so many in vain the solver is asked whether its time is up. */
     private static final int MOST_TRIES = 1000;
@@ -64,10 +64,10 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
     @Override
     public ListsMove next() {
       for (int i = 0; i < MOST_TRIES; i++) {
-        trial.begin();
-        boolean worth = pick().draw(trial) && trial.isWorth(temperature.mayCost(trial.random));
-        ListsMove move = worth ? trial.written() : null;
-        trial.takeBack();
+        tried.begin();
+        boolean worth = pick().draw(tried) && tried.isWorth(temperature.mayCost(tried.random));
+        ListsMove move = worth ? tried.written() : null;
+        tried.takeBack();
         if (move != null) {
           temperature.moved();
           return move;
@@ -82,7 +82,7 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
      * are the way out of where swaps lead nowhere.
      */
     private MoveGenerator pick() {
-      double drawn = trial.random.nextDouble();
+      double drawn = tried.random.nextDouble();
       double anew = part(ANEW);
       if (drawn < anew) {
         return RUIN;
@@ -90,7 +90,7 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
       if (drawn < anew + part(GIVES_WAY)) {
         return GIVE_WAY;
       }
-      int of8 = trial.random.nextInt(8);
+      int of8 = tried.random.nextInt(8);
       if (of8 < 5) {
         return SWAP_SAFE;
       }
@@ -98,7 +98,7 @@ public class VisitMoves implements MoveIteratorFactory<SeasonPlan, ListsMove> {
     }
 
     private double part(double weight) {
-      double visits = trial.arrays.visits;
+      double visits = tried.arrays.visits;
       return Math.min(MOST_ANEW, weight / (visits * visits));
     }
   }

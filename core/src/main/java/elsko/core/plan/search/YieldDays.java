@@ -7,39 +7,39 @@ final class YieldDays implements MoveGenerator {
   private static final int DRAWN = 12;
 
   @Override
-  public boolean draw(MoveEvaluation trial) {
-    int costly = trial.costlyVisit();
-    if (costly < 0 || trial.safeDay(costly) < 0) {
+  public boolean draw(MoveEvaluation tried) {
+    int costly = tried.costlyVisit();
+    if (costly < 0 || tried.safeDay(costly) < 0) {
       return false;
     }
-    int cheap = cheapBefore(trial, costly);
+    int cheap = cheapBefore(tried, costly);
     if (cheap < 0) {
       return false;
     }
-    SeasonArrays arrays = trial.arrays;
-    Inserter inserter = trial.inserter;
-    int freed = trial.lists.day(arrays.firstTask[cheap]);
-    int alsoFreed = trial.lists.day(arrays.firstTask[costly]);
-    inserter.takeVisit(trial.lists, costly);
-    inserter.takeVisit(trial.lists, cheap);
-    return inserter.insert(trial.lists, costly, freed - trial.random.nextInt(3), 3)
-        && inserter.insert(trial.lists, cheap, alsoFreed - trial.random.nextInt(4), 5);
+    SeasonArrays arrays = tried.arrays;
+    Inserter inserter = tried.inserter;
+    int freed = tried.lists.day(arrays.firstTask[cheap]);
+    int alsoFreed = tried.lists.day(arrays.firstTask[costly]);
+    inserter.takeVisit(tried.lists, costly);
+    inserter.takeVisit(tried.lists, cheap);
+    return inserter.insert(tried.lists, costly, freed - tried.random.nextInt(3), 3)
+        && inserter.insert(tried.lists, cheap, alsoFreed - tried.random.nextInt(4), 5);
   }
 
-  private static int cheapBefore(MoveEvaluation trial, int costly) {
-    int late = trial.safeDay(costly);
+  private static int cheapBefore(MoveEvaluation tried, int costly) {
+    int late = tried.safeDay(costly);
     int cheap = -1;
     long most = Long.MIN_VALUE;
     for (int i = 0; i < DRAWN; i++) {
-      int visit = trial.random.nextInt(trial.arrays.visits);
-      int day = trial.safeDay(visit);
+      int visit = tried.random.nextInt(tried.arrays.visits);
+      int day = tried.safeDay(visit);
       if (visit == costly
-          || day < trial.inserter.earliest(costly)
+          || day < tried.inserter.earliest(costly)
           || day >= late
-          || !trial.isFree(visit)) {
+          || !tried.isFree(visit)) {
         continue;
       }
-      long gain = trial.gain(costly, visit);
+      long gain = tried.gain(costly, visit);
       if (gain > most) {
         most = gain;
         cheap = visit;

@@ -46,23 +46,23 @@ class MoveEvaluationTest {
       Planning planning = seed < 20 ? RandomSeason.of(seed) : ofAlikeBoats(seed);
       SeasonPlan plan = new Search(planning).startPlan();
       SeasonArrays arrays = plan.rules().arrays();
-      MoveEvaluation trial = new MoveEvaluation(plan, new Random(seed));
-      for (MoveGenerator draws : ALL) {
+      MoveEvaluation tried = new MoveEvaluation(plan, new Random(seed));
+      for (MoveGenerator generator : ALL) {
         for (int i = 0; i < TRIES; i++) {
-          trial.begin();
-          if (draws.draw(trial) && trial.isWorth(ANYTHING)) {
-            Plan read = PlanReader.read(arrays, Told.nothing(arrays), trial.lists);
+          tried.begin();
+          if (generator.draw(tried) && tried.isWorth(ANYTHING)) {
+            Plan read = PlanReader.read(arrays, Told.nothing(arrays), tried.lists);
             assertThat(PlanCheck.problems(planning.season(), read))
-                .as("seed %d, %s", seed, draws)
+                .as("seed %d, %s", seed, generator)
                 .isEmpty();
-            handedOn.merge(draws.getClass().getSimpleName(), 1, Integer::sum);
+            handedOn.merge(generator.getClass().getSimpleName(), 1, Integer::sum);
           }
-          trial.takeBack();
+          tried.takeBack();
         }
       }
     }
     assertThat(handedOn)
-        .containsOnlyKeys("SwapSafe", "SwapTasks", "MoveTask", "GiveWay", "RuinAndInsert");
+        .containsOnlyKeys("SwapSafe", "SwapTasks", "MoveTask", "YieldDays", "RuinAndInsert");
     assertThat(handedOn.values()).allMatch(count -> count > 20);
   }
 
@@ -119,33 +119,33 @@ class MoveEvaluationTest {
     int weighed = 0;
     for (long seed = 0; seed < 15; seed++) {
       SeasonPlan plan = new Search(RandomSeason.of(seed)).startPlan();
-      MoveEvaluation trial = new MoveEvaluation(plan, new Random(seed));
-      long before = cost(trial);
+      MoveEvaluation tried = new MoveEvaluation(plan, new Random(seed));
+      long before = cost(tried);
       for (int i = 0; i < TRIES; i++) {
         double mayCost = 50.0 * (i % 5);
-        trial.begin();
-        if (ALL.get(i % ALL.size()).draw(trial) && trial.isWorth(mayCost)) {
-          assertThat(cost(trial) - before).as("seed %d", seed).isLessThanOrEqualTo((long) mayCost);
+        tried.begin();
+        if (ALL.get(i % ALL.size()).draw(tried) && tried.isWorth(mayCost)) {
+          assertThat(cost(tried) - before).as("seed %d", seed).isLessThanOrEqualTo((long) mayCost);
           weighed++;
         }
-        trial.takeBack();
+        tried.takeBack();
       }
-      assertThat(cost(trial)).isEqualTo(before);
+      assertThat(cost(tried)).isEqualTo(before);
     }
     assertThat(weighed).isGreaterThan(100);
   }
 
   /** From nothing: visits and days, with nothing kept from before. */
-  private static long cost(MoveEvaluation trial) {
-    VisitRules rules = new VisitRules(trial.arrays, trial.told, 0);
-    DayPlay play = new DayPlay(trial.arrays);
+  private static long cost(MoveEvaluation tried) {
+    VisitRules rules = new VisitRules(tried.arrays, tried.told, 0);
+    DayPlay play = new DayPlay(tried.arrays);
     long cost = 0;
-    for (int v = 0; v < trial.arrays.visits; v++) {
-      rules.look(v, trial.lists);
+    for (int v = 0; v < tried.arrays.visits; v++) {
+      rules.look(v, tried.lists);
       cost += rules.medium;
     }
-    for (int day = 0; day < trial.arrays.days; day++) {
-      play.play(day, trial.lists.parts[day], trial.lists.size[day]);
+    for (int day = 0; day < tried.arrays.days; day++) {
+      play.play(day, tried.lists.parts[day], tried.lists.size[day]);
       cost += play.cost();
     }
     return cost;
@@ -154,34 +154,34 @@ class MoveEvaluationTest {
   @Test
   void whatWasNotChangedIsNotWorthATry() {
     SeasonPlan plan = new Search(RandomSeason.of(1)).startPlan();
-    MoveEvaluation trial = new MoveEvaluation(plan, new Random(1));
-    trial.begin();
-    assertThat(trial.isWorth(ANYTHING)).isFalse();
-    assertThat(trial.written()).isNull();
+    MoveEvaluation tried = new MoveEvaluation(plan, new Random(1));
+    tried.begin();
+    assertThat(tried.isWorth(ANYTHING)).isFalse();
+    assertThat(tried.written()).isNull();
   }
 
   @Test
   void whatIsWrittenDownForTheSolverIsWhatWasDone() {
     SeasonPlan plan = new Search(RandomSeason.of(4)).startPlan();
-    MoveEvaluation trial = new MoveEvaluation(plan, new Random(4));
+    MoveEvaluation tried = new MoveEvaluation(plan, new Random(4));
     int written = 0;
     for (int i = 0; i < TRIES; i++) {
-      trial.begin();
-      if (new MoveTask().draw(trial) && trial.isWorth(ANYTHING)) {
-        ListsMove move = trial.written();
-        assertThat(move == null).isEqualTo(isAsBefore(plan, trial));
+      tried.begin();
+      if (new MoveTask().draw(tried) && tried.isWorth(ANYTHING)) {
+        ListsMove move = tried.written();
+        assertThat(move == null).isEqualTo(isAsBefore(plan, tried));
         written += move == null ? 0 : 1;
       }
-      trial.takeBack();
-      assertThat(isAsBefore(plan, trial)).isTrue();
+      tried.takeBack();
+      assertThat(isAsBefore(plan, tried)).isTrue();
     }
     assertThat(written).isPositive();
   }
 
-  private static boolean isAsBefore(SeasonPlan plan, MoveEvaluation trial) {
+  private static boolean isAsBefore(SeasonPlan plan, MoveEvaluation tried) {
     for (PersonDay list : plan.getPersonDays()) {
-      int[] parts = trial.lists.parts[list.getDay()][list.getPerson()];
-      if (list.getParts().size() != trial.lists.size[list.getDay()][list.getPerson()]) {
+      int[] parts = tried.lists.parts[list.getDay()][list.getPerson()];
+      if (list.getParts().size() != tried.lists.size[list.getDay()][list.getPerson()]) {
         return false;
       }
       for (int i = 0; i < list.getParts().size(); i++) {
@@ -196,21 +196,21 @@ class MoveEvaluationTest {
   @Test
   void twoTasksInOneListChangePlaces() {
     SeasonPlan plan = new Search(ofAlikeBoats(2)).startPlan();
-    MoveEvaluation trial = new MoveEvaluation(plan, new Random(2));
+    MoveEvaluation tried = new MoveEvaluation(plan, new Random(2));
     PersonDay list =
         plan.getPersonDays().stream().filter(each -> each.getParts().size() > 2).findFirst().get();
-    int[] parts = trial.lists.parts[list.getDay()][list.getPerson()];
+    int[] parts = tried.lists.parts[list.getDay()][list.getPerson()];
     int first = parts[0];
     int second = parts[1];
     int last = parts[list.getParts().size() - 1];
-    trial.begin();
-    trial.swap(trial.arrays.taskOf[second], trial.arrays.taskOf[first]);
-    parts = trial.lists.parts[list.getDay()][list.getPerson()];
+    tried.begin();
+    tried.swap(tried.arrays.taskOf[second], tried.arrays.taskOf[first]);
+    parts = tried.lists.parts[list.getDay()][list.getPerson()];
     assertThat(parts[0]).isEqualTo(second);
     assertThat(parts[1]).isEqualTo(first);
     assertThat(parts[list.getParts().size() - 1]).isEqualTo(last);
-    trial.takeBack();
-    assertThat(isAsBefore(plan, trial)).isTrue();
+    tried.takeBack();
+    assertThat(isAsBefore(plan, tried)).isTrue();
   }
 
   @Test
@@ -227,7 +227,7 @@ class MoveEvaluationTest {
     SplittableRandom random = new SplittableRandom(1);
     AnnealingTemperature temperature = new AnnealingTemperature(new Effort.Moves(100));
     assertThat(average(temperature, random)).isBetween(80.0, 120.0);
-    for (int move = 0; move < 100; move++) {
+    for (int tried = 0; tried < 100; tried++) {
       temperature.moved();
     }
     assertThat(average(temperature, random)).isBetween(3.0, 7.0);
