@@ -218,9 +218,9 @@ final class CircuitContents {
     return flows;
   }
 
-  /** Names of the segments the last draw went past. */
-  List<String> unreached() {
-    return unreached.stream().map(key -> segments.get(key).name()).toList();
+  /** Whether a draw went past a segment, and nothing has come into it since. */
+  boolean wentPast() {
+    return !unreached.isEmpty();
   }
 
   /** Why some segments do not count as filled; null where all do. */
@@ -228,7 +228,8 @@ final class CircuitContents {
     return unreached.isEmpty()
         ? null
         : "Not counted as filled: %s. The gauge never held, so nothing shows that the thermostat opened;"
-                .formatted(Words.list(unreached()))
+                .formatted(
+                    Words.list(unreached.stream().map(key -> segments.get(key).name()).toList()))
             + " what was drawn goes past it then.";
   }
 

@@ -359,7 +359,7 @@ public final class CircuitFold {
     if (contents.allAre(Content.EMPTY)) {
       return circuit.selfDraining() && upright ? Protection.DRY_BUILT : Protection.DRAINED;
     }
-    if (openedSinceFill || contents.runsOut() || !contents.unreached().isEmpty()) {
+    if (openedSinceFill || contents.runsOut() || contents.wentPast()) {
       return Protection.WET;
     }
     return measured(vouching, told);

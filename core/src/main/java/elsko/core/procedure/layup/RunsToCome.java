@@ -2,7 +2,6 @@ package elsko.core.procedure.layup;
 
 import elsko.core.Words;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.card.StepOrder;
@@ -23,7 +22,7 @@ final class RunsToCome {
     CardRequest request = on.request();
     CardProgress winterizing = request.state().openCard(Procedure.WINTERIZE);
     if (winterizing == null) {
-      return isSafe(on)
+      return on.isLaidUp()
           ? null
           : Step.Elsewhere.of(
               Procedure.WINTERIZE,
@@ -49,10 +48,5 @@ final class RunsToCome {
         Procedure.WINTERIZE,
         "First %s, on the winterizing card: after its cylinders are oiled nothing starts it."
             .formatted(Words.list(runs)));
-  }
-
-  private static boolean isSafe(OnCircuit on) {
-    Protection protection = on.state().protection();
-    return protection.isSafe() || protection == Protection.FILLED;
   }
 }

@@ -5,7 +5,6 @@ import elsko.core.boat.path.Method;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
-import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.engine.EngineRun;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
@@ -183,17 +182,12 @@ public final class OneVisit {
   public Step.@Nullable Elsewhere oilFirst(OnCircuit on) {
     CardProgress service = request.state().openCard(Procedure.LAY_UP_SERVICE);
     boolean open = service != null && !service.isSettled(on.key(StepKey.OIL));
-    return !open || isSafe(on)
+    return !open || on.isLaidUp()
         ? null
         : Step.Elsewhere.of(
             Procedure.LAY_UP_SERVICE,
             null,
             "Its oil is changed first, while it is thin. With frost tonight drain first: the oil can wait.");
-  }
-
-  private static boolean isSafe(OnCircuit on) {
-    Protection protection = on.state().protection();
-    return protection.isSafe() || protection == Protection.FILLED;
   }
 
   /** Its last run on water, where that was not on this card and this step was not begun. */

@@ -10,6 +10,7 @@ import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.Method;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.Step;
@@ -101,6 +102,12 @@ public record OnCircuit(CardRequest request, Circuit circuit) {
   public boolean fillsAtHoses() {
     return method() == Method.POUR
         || method() == Method.DRAW && !isEngine() && !circuit.pourPoints().isEmpty();
+  }
+
+  /** Safe, or filled and only its samples are missing. */
+  public boolean isLaidUp() {
+    Protection protection = state().protection();
+    return protection.isSafe() || protection == Protection.FILLED;
   }
 
   /** Whether a run on water would undo what is proven of it, and nobody let go of that. */
