@@ -18,6 +18,7 @@ function circuit(key: string, over: Partial<CircuitView> = {}): CircuitView {
     key,
     name: `${key.replace('-', ' ')} raw water`,
     kind: 'RAW_WATER',
+    overboard: true,
     engine: 'PORT',
     protection: 'WET',
     liters: 12,

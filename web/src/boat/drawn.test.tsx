@@ -83,6 +83,7 @@ function circuit(points: PointView[], over: Partial<CircuitView> = {}): CircuitV
     key: 'engine',
     name: 'engine raw water',
     kind: 'RAW_WATER',
+    overboard: true,
     engine: 'CENTER',
     protection: 'PROVEN',
     liters: 18.5,

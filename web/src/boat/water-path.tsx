@@ -55,8 +55,6 @@ function marked({ chosen, choose }: WaterPathProps, fitting: FittingView) {
   return { fitting, chosen: chosen === fitting.key, choose };
 }
 
-const OVERBOARD = new Set(['RAW_WATER', 'AIR_CONDITIONING', 'WASHDOWN', 'LIVE_WELL']);
-
 /** Where the water comes in and goes out, with what shuts either. */
 function Ends(props: PartProps) {
   const { layout, circuit, fittings, small = false } = props;
@@ -74,11 +72,11 @@ function Ends(props: PartProps) {
       {drive ? (
         <Leg x={x} y={y} small={small} {...marked(props, drive)} />
       ) : (
-        OVERBOARD.has(circuit.kind) && <ThroughHull at={[seacock && tapX < x ? x : x + 28, y]} />
+        circuit.overboard && <ThroughHull at={[seacock && tapX < x ? x : x + 28, y]} />
       )}
       {seacock && !drive && <Seacock x={tapX} y={y} {...marked(props, seacock)} />}
       {outlet && <Seacock x={outX - 18} y={outY} {...marked(props, outlet)} />}
-      {OVERBOARD.has(circuit.kind) &&
+      {circuit.overboard &&
         layout.outlets.map(([ox, oy], i) => (
           <text
             key={i}

@@ -38,6 +38,7 @@ const DRAFT: DraftView = {
       key: 'generator',
       name: 'generator',
       kind: 'UNANSWERED',
+      overboard: false,
       engine: null,
       protection: 'UNKNOWN',
       liters: 0,

@@ -125,6 +125,7 @@ describe('a change on the drawing', () => {
         key: 'engine',
         name: 'engine raw water',
         kind: 'RAW_WATER',
+        overboard: true,
         engine: 'CENTER',
         protection: 'UNKNOWN',
         liters: 25,

@@ -2,6 +2,7 @@ package elsko.bench.core;
 
 import elsko.bench.row.Measured;
 import elsko.bench.row.Rows;
+import elsko.core.boat.path.PocketKind;
 import elsko.core.frost.CircuitWater;
 import elsko.core.frost.DailyAir;
 import elsko.core.frost.Enclosure;
@@ -9,7 +10,6 @@ import elsko.core.frost.Ensemble;
 import elsko.core.frost.FrostClock;
 import elsko.core.frost.FrostMemory;
 import elsko.core.frost.Pocket;
-import elsko.core.frost.PocketKind;
 import elsko.core.frost.Sheltered;
 import elsko.core.frost.SimulatedSite;
 import elsko.core.frost.Winters;

@@ -1,6 +1,7 @@
 package elsko.core.boat;
 
 import elsko.core.Refused;
+import elsko.core.boat.accessory.Accessories;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.description.AddedDrain;
 import elsko.core.boat.description.Answer;
@@ -20,10 +21,10 @@ import elsko.core.boat.path.FittingKind;
 import elsko.core.boat.path.Method;
 import elsko.core.boat.path.Position;
 import elsko.core.boat.path.SegmentKind;
-import elsko.core.boat.template.AccessoryTemplates;
 import elsko.core.boat.template.CircuitDraft;
 import elsko.core.boat.template.EngineFittings;
 import elsko.core.boat.template.EngineTemplate;
+import elsko.core.boat.template.HullChanges;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -84,6 +85,7 @@ final class Composition {
             engine.position(),
             prefix,
             said);
+    raw.overboard();
     EngineTemplate.of(EngineKind.of(description.layout(), engine)).write(raw, fitted);
     EngineFittings.write(raw, fitted);
     circuits.add(raw);
@@ -123,7 +125,7 @@ final class Composition {
     } else if (description.has(Accessory.GENERATOR) == Answer.YES) {
       engine(usualGenerator());
     } else if (description.has(Accessory.GENERATOR) == Answer.UNKNOWN) {
-      circuits.add(AccessoryTemplates.unanswered(Accessory.GENERATOR));
+      circuits.add(Accessories.unanswered(Accessory.GENERATOR));
     }
   }
 
@@ -135,10 +137,10 @@ final class Composition {
     if (answer == Answer.UNKNOWN) {
       if (accessory != Accessory.WATER_HEATER
           || description.has(Accessory.DOMESTIC_WATER) == Answer.YES) {
-        circuits.add(AccessoryTemplates.unanswered(accessory));
+        circuits.add(Accessories.unanswered(accessory));
       }
     } else if (answer == Answer.YES) {
-      CircuitDraft made = AccessoryTemplates.of(accessory, description);
+      CircuitDraft made = Accessories.of(accessory, description);
       if (made != null) {
         circuits.add(made);
       }
@@ -177,15 +179,15 @@ final class Composition {
   private void changes() {
     description.refuseChangesSaidTwice();
     for (SegmentChange change : description.segmentChanges()) {
-      circuit("segmentChanges", change.circuit()).change(change);
+      new HullChanges(circuit("segmentChanges", change.circuit())).change(change);
     }
     for (AddedDrain added : description.addedDrains()) {
-      circuit("addedDrains", added.circuit()).add(added);
+      new HullChanges(circuit("addedDrains", added.circuit())).add(added);
     }
     for (FittingChange change : description.fittingChanges()) {
       boolean found = false;
       for (CircuitDraft circuit : circuits) {
-        found |= circuit.change(change);
+        found |= new HullChanges(circuit).change(change);
       }
       if (!found && !changeOfTheBoat(change)) {
         throw Refused.value(

@@ -2,6 +2,7 @@ package elsko.core.frost;
 
 import elsko.core.boat.Boat;
 import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.PocketKind;
 import elsko.core.boat.path.Segment;
 import elsko.core.fill.FilledSegment;
 import elsko.core.fluid.GlycolCurve;

@@ -1,6 +1,7 @@
 package elsko.core.frost;
 
 import elsko.core.boat.path.CircuitKind;
+import elsko.core.boat.path.PocketKind;
 import elsko.core.boat.path.Segment;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.CircuitState;

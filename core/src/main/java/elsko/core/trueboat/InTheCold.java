@@ -1,7 +1,7 @@
 package elsko.core.trueboat;
 
+import elsko.core.boat.path.PocketKind;
 import elsko.core.frost.Pocket;
-import elsko.core.frost.PocketKind;
 import elsko.core.frost.PocketRun;
 import java.util.ArrayList;
 import java.util.List;

@@ -9,6 +9,7 @@ import elsko.core.boat.description.Accessory;
 import elsko.core.boat.description.Answer;
 import elsko.core.boat.description.DrainArrangement;
 import elsko.core.boat.path.Method;
+import elsko.core.boat.path.PocketKind;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Policy;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Refused;
+import elsko.core.boat.path.PocketKind;
 import elsko.core.frost.Enclosure.HeaterNight;
 import elsko.core.frost.Enclosure.Kind;
 import elsko.core.ledger.circuit.Protection;

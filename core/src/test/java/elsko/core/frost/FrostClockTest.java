@@ -2,6 +2,7 @@ package elsko.core.frost;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import elsko.core.boat.path.PocketKind;
 import elsko.core.frost.Enclosure.Kind;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -3,6 +3,7 @@ package elsko.core.frost;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import elsko.core.boat.path.PocketKind;
 import elsko.core.frost.Enclosure.Kind;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param selfDraining stands dry when it is stored upright
  * @param suctionHose key of the hose on the suction side of its pump; null where it has none
  * @param methods the ways it can be winterized, the usual one first; empty when it cannot here
+ * @param handling what is particular to it
  * @param segments every segment of the path, in the order the water meets them
  */
 public record Circuit(
@@ -32,6 +33,7 @@ public record Circuit(
     boolean selfDraining,
     @Nullable String suctionHose,
     List<Method> methods,
+    Handling handling,
     List<Segment> segments) {
 
   public Circuit {
@@ -57,7 +59,8 @@ public record Circuit(
       boolean centralDrain,
       boolean selfDraining,
       @Nullable String suctionHose,
-      List<Method> methods) {
+      List<Method> methods,
+      Handling handling) {
     this(
         key,
         name,
@@ -72,11 +75,17 @@ public record Circuit(
         selfDraining,
         suctionHose,
         methods,
+        handling,
         List.of());
   }
 
   /** What stays behind in a segment after a clear drain, as a part of its volume. */
   public static final double RESIDUE_AFTER_CLEAR_DRAIN = 0.05;
+
+  /** How a piece of work on it goes. */
+  public Work work(Work.Piece piece) {
+    return handling.works().getOrDefault(piece, Work.AS_USUAL);
+  }
 
   /** Holds no water by construction. */
   public boolean isDryBuilt() {

@@ -1,26 +1,27 @@
 package elsko.core.boat.template;
 
-import elsko.core.Refused;
-import elsko.core.boat.description.AddedDrain;
-import elsko.core.boat.description.FittingChange;
-import elsko.core.boat.description.SegmentChange;
 import elsko.core.boat.path.Circuit;
 import elsko.core.boat.path.CircuitKind;
 import elsko.core.boat.path.Fitting;
 import elsko.core.boat.path.FittingKind;
+import elsko.core.boat.path.Handling;
 import elsko.core.boat.path.LowPoint;
 import elsko.core.boat.path.Method;
-import elsko.core.boat.path.Parallel;
 import elsko.core.boat.path.PathPart;
+import elsko.core.boat.path.PocketKind;
 import elsko.core.boat.path.Position;
 import elsko.core.boat.path.PourPoint;
 import elsko.core.boat.path.Segment;
 import elsko.core.boat.path.SegmentKind;
+import elsko.core.boat.path.Work;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** A circuit while its template writes it and the hull's own changes are made to it. */
+/** A circuit while its template writes it; {@link HullChanges} makes the hull's own changes. */
 public final class CircuitDraft {
   /** The hose on the suction side of a circuit's pump. */
   static final String PUMP_HOSE = "pump-hose";
@@ -32,12 +33,15 @@ public final class CircuitDraft {
   final @Nullable Position engine;
   final List<PathPart> path = new ArrayList<>();
   public final List<Fitting> fittings = new ArrayList<>();
-  private final String name;
+  final String name;
   private final String prefix;
   private final String said;
-  private final List<LowPoint> lowPoints = new ArrayList<>();
-  private final List<PourPoint> pourPoints = new ArrayList<>();
+  final List<LowPoint> lowPoints = new ArrayList<>();
+  final List<PourPoint> pourPoints = new ArrayList<>();
   private final List<Method> methods = new ArrayList<>();
+  private final Map<String, PocketKind> pockets = new HashMap<>();
+  private final Map<Work.Piece, Work> works = new EnumMap<>(Work.Piece.class);
+  private boolean overboard;
   private boolean centralDrain;
   private boolean selfDraining;
   private @Nullable String suctionHose;
@@ -61,7 +65,7 @@ public final class CircuitDraft {
     this.said = said;
   }
 
-  CircuitDraft methods(Method... ways) {
+  public CircuitDraft methods(Method... ways) {
     methods.addAll(List.of(ways));
     return this;
   }
@@ -72,6 +76,13 @@ public final class CircuitDraft {
 
   void drainsItself() {
     selfDraining = true;
+  }
+
+  /** A segment as one word of its template's sentence. */
+  public CircuitDraft holds(
+      String segmentKey, String segmentName, SegmentKind segmentKind, double liters) {
+    segment(segmentKey, segmentName, segmentKind, liters);
+    return this;
   }
 
   public Segment segment(
@@ -90,11 +101,12 @@ public final class CircuitDraft {
     return segment;
   }
 
-  void fitting(String fittingKey, String fittingName, FittingKind fittingKind, String where) {
-    fitting(fittingKey, fittingName, fittingKind, where, "", false);
+  public CircuitDraft fitting(
+      String fittingKey, String fittingName, FittingKind fittingKind, String where) {
+    return fitting(fittingKey, fittingName, fittingKind, where, "", false);
   }
 
-  void fitting(
+  CircuitDraft fitting(
       String fittingKey,
       String fittingName,
       FittingKind fittingKind,
@@ -110,10 +122,11 @@ public final class CircuitDraft {
             where,
             tool,
             belowWaterline));
+    return this;
   }
 
   /** A drain with the low point it empties, sampled when the segment holds half a liter or more. */
-  void drain(
+  public CircuitDraft drain(
       String pointKey,
       String pointName,
       FittingKind fittingKind,
@@ -121,11 +134,11 @@ public final class CircuitDraft {
       String tool,
       String... empties) {
     fitting(pointKey + "-drain", pointName + " drain", fittingKind, where, tool, false);
-    lowPoint(pointKey, pointName, pointKey + "-drain", true, empties);
+    return lowPoint(pointKey, pointName, pointKey + "-drain", true, empties);
   }
 
   /** A hose end that is taken off and put low. */
-  void hoseLow(
+  public CircuitDraft hoseLow(
       String pointKey,
       String pointName,
       String hoseKey,
@@ -134,21 +147,22 @@ public final class CircuitDraft {
       boolean belowWaterline,
       String... empties) {
     hose(hoseKey, hoseName, where, belowWaterline);
-    lowPoint(pointKey, pointName, hoseKey, false, empties);
+    return lowPoint(pointKey, pointName, hoseKey, false, empties);
   }
 
-  void hose(String hoseKey, String hoseName, String where, boolean belowWaterline) {
+  public CircuitDraft hose(String hoseKey, String hoseName, String where, boolean belowWaterline) {
     if (hoseKey.equals(PUMP_HOSE)) {
       suctionHose = prefix + hoseKey;
     }
-    fitting(hoseKey, hoseName, FittingKind.HOSE_END, where, "screwdriver, pick", belowWaterline);
+    return fitting(
+        hoseKey, hoseName, FittingKind.HOSE_END, where, "screwdriver, pick", belowWaterline);
   }
 
   /**
    * @param opens key of the fitting without prefix, or null where nothing is opened
    * @param empties the first is the segment a sample speaks for
    */
-  public void lowPoint(
+  public CircuitDraft lowPoint(
       String pointKey,
       String pointName,
       @Nullable String opens,
@@ -162,150 +176,56 @@ public final class CircuitDraft {
             List.of(empties),
             empties[0],
             required));
+    return this;
   }
 
-  void pour(String hoseKey, String pourName, String watch, String... fills) {
+  public CircuitDraft pour(String hoseKey, String pourName, String watch, String... fills) {
     pourPoints.add(
         new PourPoint(prefix + hoseKey, said + pourName, List.of(fills), Double.NaN, watch));
+    return this;
   }
 
-  public void change(SegmentChange change) {
-    Segment before =
-        built().segments().stream()
-            .filter(segment -> segment.key().equals(change.segment()))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    Refused.value(
-                        "segmentChanges",
-                        "The %s has no segment \"%s\".".formatted(name, change.segment())));
-    List<PathPart> changed = changed(path, change);
-    path.clear();
-    path.addAll(changed);
-    if (change.gone()) {
-      forget(before.key());
-    }
+  /** A strainer's lid, basket and sealing ring. */
+  public CircuitDraft strainer(boolean belowWaterline) {
+    Intake.strainer(this, belowWaterline);
+    return this;
   }
 
-  private void forget(String segment) {
-    lowPoints.replaceAll(
-        point -> {
-          List<String> left = point.empties().stream().filter(s -> !s.equals(segment)).toList();
-          String speaksFor =
-              point.segment().equals(segment) && !left.isEmpty() ? left.get(0) : point.segment();
-          return new LowPoint(
-              point.key(), point.name(), point.opens(), left, speaksFor, point.required());
-        });
-    lowPoints.removeIf(point -> point.empties().isEmpty());
-    pourPoints.replaceAll(
-        pour ->
-            new PourPoint(
-                pour.hose(),
-                pour.name(),
-                pour.fills().stream().filter(s -> !s.equals(segment)).toList(),
-                pour.liters(),
-                pour.watch()));
-    pourPoints.removeIf(pour -> pour.fills().isEmpty());
+  /** The pump hose, put low to empty everything up to the pump. */
+  public CircuitDraft pumpHoseLow(String pointName, String... empties) {
+    Intake.pumpHoseLow(this, pointName, List.of(empties));
+    return this;
   }
 
-  private static List<PathPart> changed(List<PathPart> parts, SegmentChange change) {
-    List<PathPart> after = new ArrayList<>();
-    for (PathPart part : parts) {
-      if (part instanceof Parallel parallel) {
-        after.add(
-            new Parallel(
-                parallel.branches().stream().map(branch -> changed(branch, change)).toList(),
-                parallel.shares()));
-      } else if (part instanceof Segment s && s.key().equals(change.segment())) {
-        if (!change.gone()) {
-          double liters = change.liters() == null ? s.liters() : change.liters();
-          after.add(new Segment(s.key(), s.name(), s.kind(), liters, s.gated()));
-        }
-      } else {
-        after.add(part);
-      }
-    }
-    return after;
+  /** What a segment counts as in the cold, where its kind does not say it. */
+  public CircuitDraft pocket(String segmentKey, PocketKind counts) {
+    pockets.put(segmentKey, counts);
+    return this;
   }
 
-  /** Whether the change was about a fitting of this circuit. */
-  public boolean change(FittingChange change) {
-    int at = indexOf(change.fitting());
-    if (at < 0) {
-      return false;
-    }
-    Fitting before = fittings.get(at);
-    if (change.gone()) {
-      fittings.remove(at);
-      lowPoints.replaceAll(
-          point ->
-              before.key().equals(point.opens())
-                  ? new LowPoint(
-                      point.key(), point.name(), null, point.empties(), point.segment(), false)
-                  : point);
-      pourPoints.removeIf(pour -> pour.hose().equals(before.key()));
-      return true;
-    }
-    FittingKind changedKind = change.kind() == null ? before.kind() : change.kind();
-    if (changedKind != before.kind() && !(before.kind().isDrain() && opensSomething(changedKind))) {
-      throw Refused.value(
-          "kind", "Only a drain can be of another kind: plug, petcock, sensor or hose end.");
-    }
-    fittings.set(
-        at,
-        new Fitting(
-            before.key(),
-            change.name() == null ? before.name() : change.name(),
-            changedKind,
-            before.circuit(),
-            change.where() == null ? before.where() : change.where(),
-            change.tool() == null ? before.tool() : change.tool(),
-            before.belowWaterline()));
-    return true;
+  /** Its water comes in and leaves through the hull. */
+  public CircuitDraft overboard() {
+    overboard = true;
+    return this;
   }
 
-  private static boolean opensSomething(FittingKind kind) {
-    return kind.isDrain() || kind == FittingKind.HOSE_END;
-  }
-
-  private int indexOf(String fittingKey) {
-    for (int i = 0; i < fittings.size(); i++) {
-      if (fittings.get(i).key().equals(fittingKey)) {
-        return i;
-      }
-    }
-    return -1;
-  }
-
-  public void add(AddedDrain added) {
-    Segment segment =
-        built().segments().stream()
-            .filter(s -> s.key().equals(added.segment()))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    Refused.value(
-                        "addedDrains",
-                        "A drain on \"%s\", but the %s has no such segment."
-                            .formatted(added.segment(), name)));
-    fittings.add(
-        new Fitting(
-            added.key(), added.name(), added.kind(), key, added.where(), added.tool(), false));
-    lowPoints.add(
-        new LowPoint(
-            added.key(),
-            added.name(),
-            added.key(),
-            List.of(segment.key()),
-            segment.key(),
-            segment.liters() >= 0.5));
+  /** How a piece of work on it goes; null is said as usual. */
+  public CircuitDraft work(
+      Work.Piece piece,
+      @Nullable String title,
+      @Nullable String how,
+      @Nullable String why,
+      String... hazards) {
+    works.put(piece, new Work(title, how, why, List.of(hazards)));
+    return this;
   }
 
   public Circuit built() {
+    Handling handling = new Handling(overboard, pockets, works);
     Circuit bare =
         new Circuit(
             key, name, kind, engine, path, List.of(), List.of(), List.of(), List.of(), false, false,
-            null, List.of());
+            null, List.of(), handling);
     double dry = 1 - Circuit.RESIDUE_AFTER_CLEAR_DRAIN;
     return new Circuit(
         key,
@@ -329,7 +249,8 @@ public final class CircuitDraft {
         centralDrain,
         selfDraining,
         suctionHose,
-        methods.stream().filter(way -> way != Method.POUR || !pourPoints.isEmpty()).toList());
+        methods.stream().filter(way -> way != Method.POUR || !pourPoints.isEmpty()).toList(),
+        handling);
   }
 
   /** A tank that was emptied is not filled again: a little stands in its low end. */

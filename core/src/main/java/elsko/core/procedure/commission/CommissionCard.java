@@ -9,6 +9,7 @@ import elsko.core.boat.path.CircuitKind;
 import elsko.core.boat.path.Fitting;
 import elsko.core.boat.path.FittingKind;
 import elsko.core.boat.path.FittingState;
+import elsko.core.boat.path.Work;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
@@ -250,9 +251,9 @@ public final class CommissionCard implements CardPlan {
     if (!on.isEngine()) {
       return on.step(OUT_INTO_A_CATCH, "Rinse the antifreeze out into a catch")
           .how(
-              on.circuit().kind() == CircuitKind.DOMESTIC_WATER
-                  ? "Fill the tank, every faucet hot and cold until it runs clear and without foam."
-                  : "Water through its own pump into a catch until it runs clear.")
+              on.circuit()
+                  .work(Work.Piece.RINSE)
+                  .how("Water through its own pump into a catch until it runs clear."))
           .why("It goes into a container, not into the water.")
           .hurts(Cautions.CATCH)
           .asks(

@@ -6,6 +6,7 @@ import elsko.core.boat.description.FeedGuard;
 import elsko.core.boat.path.FittingKind;
 import elsko.core.boat.path.Method;
 import elsko.core.boat.path.SegmentKind;
+import elsko.core.boat.path.Work.Piece;
 import elsko.core.ledger.fact.StartBasis;
 import elsko.core.limits.Conditions;
 import elsko.core.procedure.card.Ask;
@@ -128,29 +129,23 @@ public final class Draw implements Contributor {
   }
 
   private static String title(OnCircuit on) {
-    return switch (on.circuit().kind()) {
-      case BILGE_PUMP_LINES -> "Leave a little antifreeze in the pump lines";
-      case AIR_CONDITIONING -> "Let its own pump draw it through";
-      default ->
-          on.method() == Method.DRAW_UNDRAINED
-              ? "Draw it through undrained, several times the volume"
-              : "Draw it through from the tank";
-    };
+    return on.circuit()
+        .work(Piece.DRAW)
+        .title(
+            on.method() == Method.DRAW_UNDRAINED
+                ? "Draw it through undrained, several times the volume"
+                : "Draw it through from the tank");
   }
 
   private static String how(OnCircuit on) {
-    return switch (on.circuit().kind()) {
-      case BILGE_PUMP_LINES -> "Bilge dry first. Pour it into the pump well and run the pump once.";
-      case AIR_CONDITIONING ->
-          "No engine pulls it: adapter on the strainer, strainer brim-full so that the pump is primed, then"
-              + " the pump on until color runs steady overboard into the catch.";
-      default ->
-          (on.circuit().hasSegment(SegmentKind.BLOCK) ? SHUT_AGAIN : "")
-              + "%s. Watch the tank and"
-                  .formatted(elsko.core.Words.sentence(WaterSupply.tankAt(on)))
-              + " the clear hose; stop at the first air bubble, with the color steady at the exhaust. Tie"
-              + " the feed hose so that its last liters do not spill.";
-    };
+    return on.circuit()
+        .work(Piece.DRAW)
+        .how(
+            (on.circuit().hasSegment(SegmentKind.BLOCK) ? SHUT_AGAIN : "")
+                + "%s. Watch the tank and"
+                    .formatted(elsko.core.Words.sentence(WaterSupply.tankAt(on)))
+                + " the clear hose; stop at the first air bubble, with the color steady at the exhaust."
+                + " Tie the feed hose so that its last liters do not spill.");
   }
 
   /**

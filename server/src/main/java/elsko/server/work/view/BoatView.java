@@ -108,11 +108,16 @@ public record BoatView(
   /** What has to be decided about it now. */
   public record DecisionView(Decision.Kind kind, String words, String action) {}
 
-  /** One circuit: its path to be drawn, its low points and what was measured there. */
+  /**
+   * One circuit: its path to be drawn, its low points and what was measured there.
+   *
+   * @param overboard its water comes in and leaves through the hull
+   */
   public record CircuitView(
       String key,
       String name,
       CircuitKind kind,
+      boolean overboard,
       @Nullable Position engine,
       Protection protection,
       double liters,
@@ -137,6 +142,7 @@ public record BoatView(
           circuit.circuit().key(),
           circuit.circuit().name(),
           circuit.circuit().kind(),
+          circuit.circuit().handling().overboard(),
           circuit.circuit().engine(),
           circuit.protection(),
           circuit.circuit().liters(),

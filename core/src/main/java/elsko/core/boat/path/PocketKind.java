@@ -1,9 +1,4 @@
-package elsko.core.frost;
-
-import elsko.core.boat.path.Circuit;
-import elsko.core.boat.path.CircuitKind;
-import elsko.core.boat.path.Position;
-import elsko.core.boat.path.Segment;
+package elsko.core.boat.path;
 
 /**
  * What cracks, how slowly its water follows the air, and what its repair costs against a hose.
@@ -42,7 +37,7 @@ public enum PocketKind {
   }
 
   /** It cannot give way to ice. */
-  boolean isRigid() {
+  public boolean isRigid() {
     return switch (this) {
       case HOSE, DOMESTIC_LINE, TANK, MUFFLER, NOT_SAID -> false;
       default -> true;
@@ -56,11 +51,16 @@ public enum PocketKind {
 
   /** What a segment of a circuit counts as. */
   public static PocketKind of(Circuit circuit, Segment segment) {
+    PocketKind own = circuit.handling().pockets().get(segment.key());
+    return own == null ? usual(circuit, segment) : own;
+  }
+
+  private static PocketKind usual(Circuit circuit, Segment segment) {
     return switch (segment.kind()) {
       case LEG, PUMP -> PUMP;
-      case HOSE -> circuit.kind() == CircuitKind.DOMESTIC_WATER ? DOMESTIC_LINE : HOSE;
+      case HOSE -> HOSE;
       case STRAINER -> STRAINER;
-      case COOLER -> circuit.kind() == CircuitKind.HEATER_CORE ? HEATER_CORE : COOLER;
+      case COOLER -> COOLER;
       case EXCHANGER -> EXCHANGER;
       case BLOCK, COOLANT -> circuit.engine() == Position.GENERATOR ? GENERATOR : BLOCK;
       case MANIFOLD -> MANIFOLD;
