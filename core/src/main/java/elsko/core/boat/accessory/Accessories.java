@@ -17,6 +17,7 @@ public final class Accessories {
     return switch (accessory) {
       case GENERATOR, WATER_HEATER -> null;
       case AIR_CONDITIONING -> AirConditioning.written();
+      case REFRIGERATOR_CONDENSER -> RefrigeratorCondenser.written();
       case DOMESTIC_WATER -> DomesticWater.written(boat);
       case HEADS -> Heads.written();
       case HEATER_CORE -> HeaterCore.written();

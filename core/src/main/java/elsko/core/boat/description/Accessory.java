@@ -13,6 +13,7 @@ public enum Accessory {
   LIVE_WELL("live well"),
   ICE_MAKER("ice maker"),
   WATERMAKER("watermaker"),
+  REFRIGERATOR_CONDENSER("water-cooled refrigerator"),
   BILGE_PUMP_LINES("bilge pump lines that hold water");
 
   private final String words;

@@ -7,6 +7,7 @@ public enum CircuitKind {
   /** The coolant side of a closed engine. */
   COOLANT,
   AIR_CONDITIONING,
+  REFRIGERATOR_CONDENSER,
   DOMESTIC_WATER,
   HEADS,
   HEATER_CORE,
