@@ -31,9 +31,11 @@ final class Crew {
    * What came of it.
    *
    * @param entries what technicians waited for
-   * @param looks what coordinators waited for, by where they looked
+   * @param boats what coordinators waited for where they looked, as walks and frost
+   * @param machine how the machine itself held up whom
    */
-  record Shift(Times entries, Times boats, Times walks, Times frost, double seconds) {
+  record Shift(
+      Times entries, Times boats, Times walks, Times frost, double seconds, HeldUp machine) {
     double perSecond() {
       return entries.count() / seconds;
     }
@@ -48,7 +50,8 @@ final class Crew {
   }
 
   private Shift work(double seconds, boolean paced) throws InterruptedException {
-    Shift shift = new Shift(new Times(), new Times(), new Times(), new Times(), seconds);
+    HeldUp machine = new HeldUp();
+    Shift shift = new Shift(new Times(), new Times(), new Times(), new Times(), seconds, machine);
     long until = System.nanoTime() + (long) (seconds * 1e9);
     List<Thread> people = new ArrayList<>();
     for (int i = 0; i < technicians; i++) {
@@ -63,6 +66,7 @@ final class Crew {
     for (Thread one : people) {
       one.join();
     }
+    machine.close();
     return shift;
   }
 

@@ -169,6 +169,7 @@ public final class Load {
     System.out.println("  boats    " + shift.boats().words());
     System.out.println("  walks    " + shift.walks().words());
     System.out.println("  frost    " + shift.frost().words());
+    System.out.println("  machine  " + shift.machine().words());
     return shift;
   }
 
