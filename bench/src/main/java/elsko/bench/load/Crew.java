@@ -66,7 +66,7 @@ final class Crew {
     for (Thread one : people) {
       one.join();
     }
-    machine.close();
+    machine.over();
     return shift;
   }
 

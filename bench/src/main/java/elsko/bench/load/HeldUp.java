@@ -12,7 +12,7 @@ import java.util.concurrent.TimeUnit;
  * How often this machine kept a process from going on that had only slept: what nobody at the
  * server can do anything about, and what the slowest answers are to be held against.
  */
-final class HeldUp implements AutoCloseable {
+final class HeldUp {
   private static final double WORTH_SAYING_MS = 50;
   private static final Path TIMES = Path.of("/proc/stat");
   private static final int STOLEN = 7;
@@ -40,8 +40,7 @@ final class HeldUp implements AutoCloseable {
     }
   }
 
-  @Override
-  public void close() throws InterruptedException {
+  void over() throws InterruptedException {
     watch.interrupt();
     watch.join();
     long[] now = times();
