@@ -1,5 +1,7 @@
 package elsko.core;
 
+import java.util.Optional;
+
 /**
  * Something asked for is not possible or not allowed. Carries the field it is about and the reason
  * in the words a person reads.
@@ -15,10 +17,14 @@ public final class Refused extends RuntimeException {
 
   private final Kind kind;
   private final String field;
-  private final String reason;
+  private final transient Text reason;
 
-  private Refused(Kind kind, String field, String reason) {
-    super(reason, null, false, false); // expected, and told to a person: no trace is of use
+  private Refused(Kind kind, String field, Text reason) {
+    super(
+        reason.toString(),
+        null,
+        false,
+        false); // expected, and told to a person: no trace is of use
     this.kind = kind;
     this.field = field;
     this.reason = reason;
@@ -26,11 +32,21 @@ public final class Refused extends RuntimeException {
 
   /** The value of {@code field} is wrong; {@code reason} says why in plain words. */
   public static Refused value(String field, String reason) {
+    return value(field, Text.of(reason));
+  }
+
+  /** The value of {@code field} is wrong; {@code reason} says why in plain words. */
+  public static Refused value(String field, Text reason) {
     return new Refused(Kind.VALUE, field, reason);
   }
 
   /** A rule forbids it now; {@code reason} says which and what to do first. */
   public static Refused state(String field, String reason) {
+    return state(field, Text.of(reason));
+  }
+
+  /** A rule forbids it now; {@code reason} says which and what to do first. */
+  public static Refused state(String field, Text reason) {
     return new Refused(Kind.STATE, field, reason);
   }
 
@@ -42,7 +58,7 @@ public final class Refused extends RuntimeException {
     return field;
   }
 
-  public String reason() {
+  public Text reason() {
     return reason;
   }
 
@@ -54,11 +70,21 @@ public final class Refused extends RuntimeException {
       throw value(field, "Must be a number.");
     }
     if (value < low || value > high) {
-      throw value(
-          field,
-          "Must be from %s to %s%s; %s is outside."
-              .formatted(Words.number(low), Words.number(high), unit, Words.number(value)));
+      throw value(field, outside(value, low, high, unit));
     }
     return value;
+  }
+
+  private static Text outside(double value, double low, double high, String unit) {
+    String words = "Must be from %s to %s; %s is outside.";
+    Optional<Measure> measure = Measure.of(unit.strip());
+    if (measure.isEmpty()) {
+      return Text.of(words, Words.number(low), Words.number(high) + unit, Words.number(value));
+    }
+    return Text.of(
+        words,
+        Quantity.of(low, measure.get()).precisely().withoutUnit(),
+        Quantity.of(high, measure.get()).precisely(),
+        Quantity.of(value, measure.get()).precisely().withoutUnit());
   }
 }

@@ -26,14 +26,6 @@ public final class Words {
     return rounded.signum() < 0 ? "−" + digits : digits;
   }
 
-  public static String celsius(double value) {
-    return number(value, 1) + " °C";
-  }
-
-  public static String liters(double value) {
-    return number(value, 1) + " L";
-  }
-
   /** A fraction 0 to 1 as whole percent. */
   public static String percent(double fraction) {
     return number(fraction * 100, 0) + " %";

@@ -1,6 +1,7 @@
 package elsko.server;
 
 import elsko.server.clock.YardClock;
+import elsko.server.text.TextInJson;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -32,7 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Starts the real application once for all server tests, in demo mode, and speaks HTTP to it. */
 public final class RunningElsko implements BeforeAllCallback {
   private static final String A_WORKING_MORNING = "2026-11-24T09:10";
-  public static final JsonMapper JSON = JsonMapper.builder().build();
+  public static final JsonMapper JSON = JsonMapper.builder().addModule(TextInJson.module()).build();
   private static ConfigurableApplicationContext context;
 
   @Override

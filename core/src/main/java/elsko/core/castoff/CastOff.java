@@ -1,6 +1,7 @@
 package elsko.core.castoff;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.path.Position;
@@ -84,8 +85,9 @@ public final class CastOff {
               "answers",
               tag != null
                   ? tag.refusal()
-                  : "A stop was found with the engines stopped: none is started before it is put"
-                      + " right.");
+                  : Text.of(
+                      "A stop was found with the engines stopped: none is started before it is put"
+                          + " right."));
         }
       }
     }

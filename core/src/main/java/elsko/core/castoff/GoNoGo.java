@@ -1,5 +1,6 @@
 package elsko.core.castoff;
 
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.ledger.BoatState;
@@ -24,7 +25,11 @@ import org.jspecify.annotations.Nullable;
 public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
 
   /** One thing that speaks against going, or has to be put right. */
-  public record Reason(Call call, String words) {}
+  public record Reason(Call call, Text words) {
+    Reason(Call call, String words) {
+      this(call, Text.of(words));
+    }
+  }
 
   /** What the log has against it before anybody has gone the round. */
   public static List<Reason> standing(BoatState state, Round round) {
@@ -86,8 +91,8 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
                 new Reason(
                     Call.STOP,
                     tank.name().isEmpty()
-                        ? "Fuel: " + tank.words()
-                        : "Fuel, %s: %s".formatted(tank.name(), tank.words())))
+                        ? Text.of("Fuel: %s", tank.words())
+                        : Text.of("Fuel, %s: %s", tank.name(), tank.words())))
         .toList();
   }
 
@@ -121,12 +126,11 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
     Judgement judgement = state.judged(taken);
     return new Reason(
         judgement.call(),
-        "%s %s %s: %s"
-            .formatted(
-                Words.sentence(Limits.of(taken.limit()).name()),
-                Words.number(taken.value()),
-                Limits.of(taken.limit()).unit(),
-                judgement.words()));
+        Text.of(
+            "%s %s: %s",
+            Words.sentence(Limits.of(taken.limit()).name()),
+            Text.exactly(taken.value(), Limits.of(taken.limit()).unit()),
+            judgement.words()));
   }
 
   private static @Nullable Reason ofSeen(Fact.@Nullable ConditionSeen seen) {
@@ -136,10 +140,10 @@ public record GoNoGo(boolean go, List<Reason> reasons, List<String> open) {
     Condition.Finding found = seen.found();
     return new Reason(
         found.call(),
-        "%s: %s. %s"
-            .formatted(
-                Words.sentence(Conditions.of(seen.condition()).name()),
-                found.words(),
-                found.judgement().words()));
+        Text.of(
+            "%s: %s. %s",
+            Words.sentence(Conditions.of(seen.condition()).name()),
+            found.words(),
+            found.judgement().words()));
   }
 }

@@ -1,5 +1,6 @@
 package elsko.core.castoff;
 
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.path.CircuitKind;
 import elsko.core.boat.path.FittingKind;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** What the log has against casting off, beside what a round asks for itself. */
 final class Standing {
@@ -22,31 +24,30 @@ final class Standing {
 
   /** Each of them a reason not to go. */
   static List<GoNoGo.Reason> against(BoatState state, Round round) {
-    List<String> words = new ArrayList<>();
+    List<Text> words = new ArrayList<>();
     if (!state.afloat()) {
-      words.add("By the record it stands ashore.");
+      words.add(Text.of("By the record it stands ashore."));
     }
-    words.addAll(cards(state));
-    words.addAll(laidUp(state));
-    words.addAll(looseEnds(state, round));
-    state.tags().forEach(tag -> words.add("Red tag. %s: %s.".formatted(tag.words(), tag.found())));
+    cards(state).map(Text::of).forEach(words::add);
+    laidUp(state).map(Text::of).forEach(words::add);
+    looseEnds(state, round).map(Text::of).forEach(words::add);
+    state.tags().forEach(tag -> words.add(Text.of("Red tag. %s: %s.", tag.words(), tag.found())));
     words.addAll(readings(state, round));
-    words.addAll(troubled(state));
+    troubled(state).stream().map(Text::of).forEach(words::add);
     return words.stream().map(one -> new GoNoGo.Reason(Call.STOP, one)).toList();
   }
 
-  private static List<String> cards(BoatState state) {
+  private static Stream<String> cards(BoatState state) {
     return state.cards().stream()
         .filter(card -> !card.isClosed() && card.procedure() != Procedure.INTAKE)
         .map(CardProgress::procedure)
         .distinct()
         .map(
             procedure ->
-                "Its %s card is open: work on it is not finished.".formatted(procedure.words()))
-        .toList();
+                "Its %s card is open: work on it is not finished.".formatted(procedure.words()));
   }
 
-  private static List<String> laidUp(BoatState state) {
+  private static Stream<String> laidUp(BoatState state) {
     return state.circuits().stream()
         .filter(circuit -> circuit.circuit().kind() == CircuitKind.RAW_WATER)
         .filter(
@@ -55,19 +56,17 @@ final class Standing {
                   case PROVEN, FILLED, HELD, DRAINED -> true;
                   default -> false;
                 })
-        .map(circuit -> "%s is laid up.".formatted(Words.sentence(circuit.circuit().name())))
-        .toList();
+        .map(circuit -> "%s is laid up.".formatted(Words.sentence(circuit.circuit().name())));
   }
 
-  private static List<String> looseEnds(BoatState state, Round round) {
+  private static Stream<String> looseEnds(BoatState state, Round round) {
     Set<String> asked = new HashSet<>();
     Ask.only(Ask.Set.class, round.asks()).forEach(set -> asked.add(set.fitting()));
     return state.looseEnds().stream()
         .filter(end -> !asked.contains(end.fitting().key()))
         // One that no engine draws through may stay SHUT at sea.
         .filter(end -> end.fitting().kind() != FittingKind.SEACOCK)
-        .map(Standing::isStill)
-        .toList();
+        .map(Standing::isStill);
   }
 
   private static String isStill(FittingStanding end) {
@@ -75,8 +74,8 @@ final class Standing {
   }
 
   /** Those a round takes anew are judged by what it finds. */
-  private static List<String> readings(BoatState state, Round round) {
-    List<String> words = new ArrayList<>();
+  private static List<Text> readings(BoatState state, Round round) {
+    List<Text> words = new ArrayList<>();
     for (ReadingStanding reading : state.readings()) {
       boolean anew =
           round.asks().stream()
@@ -85,7 +84,7 @@ final class Standing {
                       Round.keyOf(ask).equals(reading.key())
                           && state.boat().engineMeant(Round.engineOf(ask)) == reading.engine());
       if (reading.judgement().call() == Call.STOP && !anew) {
-        words.add("%s: %s.".formatted(named(reading.engine(), reading.name()), reading.found()));
+        words.add(Text.of("%s: %s.", named(reading.engine(), reading.name()), reading.found()));
       }
     }
     state
@@ -93,8 +92,9 @@ final class Standing {
         .forEach(
             (engine, count) ->
                 words.add(
-                    "%d %s of an impeller still in the %s."
-                        .formatted(count, count == 1 ? "piece" : "pieces", engine.words())));
+                    Text.of(
+                        "%s %s of an impeller still in the %s.",
+                        count, count == 1 ? "piece" : "pieces", engine.words())));
     return words;
   }
 

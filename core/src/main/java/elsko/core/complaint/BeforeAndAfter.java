@@ -1,7 +1,8 @@
 package elsko.core.complaint;
 
 import elsko.core.Median;
-import elsko.core.Words;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.ComplaintStanding;
@@ -76,19 +77,20 @@ public record BeforeAndAfter(
   }
 
   /** In a sentence; says nothing that was not read. */
-  public String words() {
+  public Text words() {
     if (beforeC == null) {
-      return "Its gauge was never read warm.";
+      return Text.of("Its gauge was never read warm.");
     }
     if (afterC == null) {
-      return "Held at %s before. Nothing was read since.".formatted(Words.celsius(beforeC));
+      return Text.of("Held at %s before. Nothing was read since.", Quantity.celsius(beforeC));
     }
     double lower = beforeC - afterC;
-    String how =
+    Text how =
         Math.abs(lower) < CAN_SHOW_K
-            ? "no change a gauge can show"
-            : "%s K %s".formatted(Words.number(Math.abs(lower), 1), lower > 0 ? "lower" : "higher");
-    return "Held at %s before, %s after: %s."
-        .formatted(Words.celsius(beforeC), Words.celsius(afterC), how);
+            ? Text.of("no change a gauge can show")
+            : Text.of("%s %s", Quantity.kelvin(Math.abs(lower)), lower > 0 ? "lower" : "higher");
+    return Text.of(
+        "Held at %s before, %s after: %s.",
+        Quantity.celsius(beforeC), Quantity.celsius(afterC), how);
   }
 }

@@ -1,5 +1,6 @@
 package elsko.core.complaint;
 
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.path.Circuit;
@@ -43,7 +44,11 @@ record Evidence(
           Causes.OIL_LEVEL, Conditions.OIL_LEVEL.key(),
           Causes.BATTERY, Limits.BATTERY.key());
 
-  private record Weight(double factor, String because) {}
+  private record Weight(double factor, Text because) {
+    Weight(double factor, String because) {
+      this(factor, Text.of(because));
+    }
+  }
 
   private static final Weight NOTHING = new Weight(1, "");
 
@@ -109,7 +114,7 @@ record Evidence(
                   case MEND, STOP ->
                       new Weight(
                           SPEAKS_STRONGLY,
-                          Words.sentence("%s: %s".formatted(reading.name(), reading.found())));
+                          Text.of("%s: %s", reading.name(), reading.found()).sentence());
                 })
         .orElse(NOTHING);
   }

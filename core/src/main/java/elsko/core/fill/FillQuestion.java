@@ -1,6 +1,8 @@
 package elsko.core.fill;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.boat.path.Method;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
@@ -40,7 +42,8 @@ public record FillQuestion(
       throw Refused.value("method", "Say how it is filled: POUR, DRAW or DRAW_UNDRAINED.");
     }
     if (!Double.isFinite(liters) || liters < 0 || liters > MOST_LITERS) {
-      throw Refused.value("liters", "Must be a volume from 0 to 10,000 L.");
+      throw Refused.value(
+          "liters", Text.of("Must be a volume from 0 to %s.", Quantity.liters(10_000)));
     }
     if (path == null) {
       throw Refused.value("path", "The path is empty: give at least one segment.");

@@ -1,6 +1,8 @@
 package elsko.core.fill;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 
 /**
  * A segment as fluid fills it.
@@ -21,7 +23,8 @@ public record FillSegment(String name, double liters, double residual, int cells
       throw Refused.value("name", "Give the segment a name.");
     }
     if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
-      throw Refused.value("liters", "Must be a volume above 0 L, at most 10,000 L.");
+      throw Refused.value(
+          "liters", Text.of("Must be a volume above 0, at most %s.", Quantity.liters(10_000)));
     }
     Refused.within("residual", residual, 0, 1, "");
     if (cells < 1 || cells > MOST_CELLS) {

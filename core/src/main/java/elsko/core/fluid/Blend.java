@@ -1,6 +1,8 @@
 package elsko.core.fluid;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 
 /**
  * Water and concentrate mixed to one strength. Volumes are those of the table at 15.6 °C; the
@@ -58,7 +60,8 @@ public record Blend(double concentrateLiters, double waterLiters, double massFra
 
   public static void liters(String field, double liters) {
     if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
-      throw Refused.value(field, "Must be a volume above 0 L, at most 100,000 L.");
+      throw Refused.value(
+          field, Text.of("Must be a volume above 0, at most %s.", Quantity.liters(100_000)));
     }
   }
 }

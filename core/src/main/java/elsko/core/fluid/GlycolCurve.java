@@ -1,7 +1,8 @@
 package elsko.core.fluid;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
-import elsko.core.Words;
+import elsko.core.Text;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -123,13 +124,14 @@ public final class GlycolCurve {
       throw Refused.value(field, "Must be a number.");
     }
     if (freezePointC > 0) {
-      throw Refused.value(field, "No mixture freezes above 0 °C.");
+      throw Refused.value(field, Text.of("No mixture freezes above %s.", Quantity.celsius(0)));
     }
     if (freezePointC < lowestFreezeC) {
       throw Refused.value(
           field,
-          "No mixture of %s in the table freezes below %s."
-              .formatted(base.words(), Words.celsius(lowestFreezeC)));
+          Text.of(
+              "No mixture of %s in the table freezes below %s.",
+              base.words(), Quantity.celsius(lowestFreezeC)));
     }
     return freeze.inverse(freezePointC);
   }

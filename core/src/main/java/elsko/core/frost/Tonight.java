@@ -1,5 +1,7 @@
 package elsko.core.frost;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.Acceptance;
@@ -16,7 +18,7 @@ import java.util.List;
  * @param action a few words
  * @param loss what repairs cost by tomorrow night, averaged over the winters, in hoses
  */
-public record Tonight(String words, String action, double loss) {
+public record Tonight(Text words, String action, double loss) {
 
   /** Whether this night is one too many, or one before it was. */
   public static boolean concerns(Outlook outlook, FrostPast past) {
@@ -34,8 +36,9 @@ public record Tonight(String words, String action, double loss) {
           && accepted.untilC() != null
           && night.lowestTenthC() <= accepted.untilC()) {
         return new Tonight(
-            "%s. One winter in ten has this night at %s."
-                .formatted(accepted.words(), Words.celsius(night.lowestTenthC())),
+            Text.of(
+                "%s. One winter in ten has this night at %s.",
+                accepted.words(), Quantity.celsius(night.lowestTenthC())),
             "Decide about the %s again".formatted(circuit.circuit().name()),
             0);
       }
@@ -49,14 +52,16 @@ public record Tonight(String words, String action, double loss) {
     LocalDate tomorrow = outlook.first().plusDays(1);
     if (!past.frozen().isEmpty()) {
       return new Tonight(
-          FrostWords.froze(past.frozen()), "Look before anything else", outlook.lossBy(tomorrow));
+          Text.of(FrostWords.froze(past.frozen())),
+          "Look before anything else",
+          outlook.lossBy(tomorrow));
     }
-    String words =
-        "%s goes first: %s of winters have it broken by %s."
-            .formatted(
-                Words.sentence(outlook.firstToGo().name()),
-                Words.percent(outlook.shareBy(tomorrow)),
-                FrostWords.day(tomorrow));
+    Text words =
+        Text.of(
+            "%s goes first: %s of winters have it broken by %s.",
+            Words.sentence(outlook.firstToGo().name()),
+            Words.percent(outlook.shareBy(tomorrow)),
+            FrostWords.day(tomorrow));
     return new Tonight(words, does(protection) + heater(tried), outlook.lossBy(tomorrow));
   }
 

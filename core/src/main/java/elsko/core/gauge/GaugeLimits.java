@@ -1,5 +1,7 @@
 package elsko.core.gauge;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.EngineDescription;
@@ -31,8 +33,8 @@ public record GaugeLimits(
     double opensUntilC,
     @Nullable Double ownPlateauC,
     double stopAtC,
-    String stopBecause,
-    String restsOn,
+    Text stopBecause,
+    Text restsOn,
     double openByMinutes,
     boolean climbingStops,
     boolean lowIsSaid) {
@@ -60,17 +62,21 @@ public record GaugeLimits(
     Double own = range.ownC();
     Double rating = engine.details().thermostatC();
     Double alarm = engine.details().alarmC();
-    String restsOn =
+    Text restsOn =
         own != null
-            ? "its own plateau of " + Words.celsius(own)
-            : rating != null ? "its thermostat of " + Words.celsius(rating) : "its cooling";
-    String because =
+            ? Text.of("its own plateau of %s", Quantity.celsius(own))
+            : rating != null
+                ? Text.of("its thermostat of %s", Quantity.celsius(rating))
+                : Text.of("its cooling");
+    Text because =
         alarm != null
-            ? "its alarm comes at " + Words.celsius(alarm)
+            ? Text.of("its alarm comes at %s", Quantity.celsius(alarm))
             : own != null
-                ? "%s K over its own %s"
-                    .formatted(Words.number(GaugeRange.OVER_OWN_K), Words.celsius(own))
-                : "far over the %s that go with %s".formatted(Words.celsius(range.high()), restsOn);
+                ? Text.of(
+                    "%s over its own %s",
+                    Quantity.kelvin(GaugeRange.OVER_OWN_K), Quantity.celsius(own))
+                : Text.of(
+                    "far over the %s that go with %s", Quantity.celsius(range.high()), restsOn);
     return new GaugeLimits(
         range.low(),
         range.high(),
@@ -91,8 +97,9 @@ public record GaugeLimits(
             lowIsSaid
                 ? new Judgement(
                     Call.GOOD,
-                    "Under what goes with %s: without load it may stay there. It teaches nothing."
-                        .formatted(restsOn))
+                    Text.of(
+                        "Under what goes with %s: without load it may stay there. It teaches nothing.",
+                        restsOn))
                 : new Judgement(
                     Call.MEND,
                     "The thermostat is not open yet: keep it running. Not there after %s minutes"
@@ -100,10 +107,10 @@ public record GaugeLimits(
                         + " means it is stuck open or the engine has no load."),
             new Judgement(
                 Call.MEND,
-                "Hotter than goes with %s. Look along the raw-water path before it gets worse."
-                    .formatted(restsOn)),
-            new Limit.Stop(
-                stopAtC, "Stop the engine and find out why: %s.".formatted(stopBecause)));
+                Text.of(
+                    "Hotter than goes with %s. Look along the raw-water path before it gets worse.",
+                    restsOn)),
+            new Limit.Stop(stopAtC, Text.of("Stop the engine and find out why: %s.", stopBecause)));
   }
 
   public Judgement judge(EngineDescription engine, double heldC) {

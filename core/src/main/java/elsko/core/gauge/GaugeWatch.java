@@ -1,5 +1,7 @@
 package elsko.core.gauge;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,8 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param plateauC where it holds; null while it does not
  * @param opened whether the thermostat was seen to open at any time of the run
  */
-public record GaugeWatch(
-    Standing standing, String words, @Nullable Double plateauC, boolean opened) {
+public record GaugeWatch(Standing standing, Text words, @Nullable Double plateauC, boolean opened) {
   /** Flat is within so much, K, */
   private static final double FLAT_K = 1.5;
 
@@ -51,7 +52,7 @@ public record GaugeWatch(
    * @param readings of this run, oldest first
    */
   public static GaugeWatch of(GaugeLimits limits, List<GaugeReading> readings) {
-    GaugeWatch watch = new GaugeWatch(Standing.NOT_READ, "", null, false);
+    GaugeWatch watch = new GaugeWatch(Standing.NOT_READ, Text.NONE, null, false);
     for (int i = 1; i <= readings.size(); i++) {
       watch = after(limits, readings.subList(0, i), watch.opened());
     }
@@ -61,26 +62,29 @@ public record GaugeWatch(
   private static GaugeWatch after(
       GaugeLimits limits, List<GaugeReading> readings, boolean openedBefore) {
     GaugeReading last = readings.get(readings.size() - 1);
-    String reads = Words.celsius(last.temperatureC());
+    Quantity reads = Quantity.celsius(last.temperatureC());
     if (last.temperatureC() >= limits.stopAtC()) {
       return stop(
-          "%s: stop the engine, %s. Grille, seacock, strainer, lid, impeller, exchanger, elbow, in"
-                  .formatted(reads, limits.stopBecause())
-              + " that order; then the thermostat.",
+          Text.of(
+              "%s: stop the engine, %s. Grille, seacock, strainer, lid, impeller, exchanger, elbow, in"
+                  + " that order; then the thermostat.",
+              reads, limits.stopBecause()),
           openedBefore);
     }
     if (isWithoutWater(last)) {
       return stop(
-          "No water at the exhaust after %s min: stop the engine. The gauge still looks normal then."
-              .formatted(Words.number(last.minute(), 1)),
+          Text.of(
+              "No water at the exhaust after %s min: stop the engine. The gauge still looks normal then.",
+              Words.number(last.minute(), 1)),
           openedBefore);
     }
     if (limits.climbingStops()
         && last.temperatureC() > limits.opensUntilC()
         && isClimbing(readings)) {
       return stop(
-          "%s and still climbing, over what goes with %s: stop the engine and find out why."
-              .formatted(reads, limits.restsOn()),
+          Text.of(
+              "%s and still climbing, over what goes with %s: stop the engine and find out why.",
+              reads, limits.restsOn()),
           openedBefore);
     }
     String slower =
@@ -91,50 +95,52 @@ public record GaugeWatch(
     if (last.temperatureC() >= limits.opensFromC() && isFlat(readings)) {
       return new GaugeWatch(
           Standing.OPEN,
-          "Holds at %s: the thermostat is open.".formatted(reads)
-              + over(limits, last)
-              + compared(limits, last)
-              + slower,
+          Text.of("Holds at %s: the thermostat is open.", reads)
+              .then(over(limits, last), compared(limits, last), slower),
           last.temperatureC(),
           true);
     }
     if (last.minute() >= limits.openByMinutes() && !openedBefore) {
       return new GaugeWatch(
           Standing.NOT_OPENING,
-          "%s after %s minutes: the thermostat is stuck open, or the engine has no load."
-              .formatted(reads, Words.number(last.minute(), 1)),
+          Text.of(
+              "%s after %s minutes: the thermostat is stuck open, or the engine has no load.",
+              reads, Words.number(last.minute(), 1)),
           null,
           false);
     }
     return new GaugeWatch(
         Standing.WARMING,
-        "%s, not flat yet. It opens between %s and %s."
-                .formatted(
-                    reads, Words.number(limits.opensFromC()), Words.celsius(limits.opensUntilC()))
-            + slower,
+        Text.of(
+            "%s, not flat yet. It opens between %s and %s.%s",
+            reads,
+            Quantity.celsius(limits.opensFromC()).withoutUnit(),
+            Quantity.celsius(limits.opensUntilC()),
+            slower),
         null,
         openedBefore);
   }
 
-  private static GaugeWatch stop(String words, boolean openedBefore) {
+  private static GaugeWatch stop(Text words, boolean openedBefore) {
     return new GaugeWatch(Standing.STOP, words, null, openedBefore);
   }
 
-  private static String compared(GaugeLimits limits, GaugeReading last) {
+  private static Text compared(GaugeLimits limits, GaugeReading last) {
     if (limits.ownPlateauC() == null) {
-      return "";
+      return Text.NONE;
     }
     double over = last.temperatureC() - limits.ownPlateauC();
     return Math.abs(over) < 1
-        ? " As it usually does."
-        : " %s K %s than it usually does."
-            .formatted(Words.number(Math.abs(over), 1), over > 0 ? "hotter" : "colder");
+        ? Text.of(" As it usually does.")
+        : Text.of(
+            " %s %s than it usually does.",
+            Quantity.kelvin(Math.abs(over)), over > 0 ? "hotter" : "colder");
   }
 
-  private static String over(GaugeLimits limits, GaugeReading last) {
+  private static Text over(GaugeLimits limits, GaugeReading last) {
     return last.temperatureC() <= limits.opensUntilC()
-        ? ""
-        : " Hotter than goes with %s: look along the raw-water path.".formatted(limits.restsOn());
+        ? Text.NONE
+        : Text.of(" Hotter than goes with %s: look along the raw-water path.", limits.restsOn());
   }
 
   /** Hotter than at the reading before. */

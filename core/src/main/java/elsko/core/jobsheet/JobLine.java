@@ -1,5 +1,6 @@
 package elsko.core.jobsheet;
 
+import elsko.core.Text;
 import java.time.Instant;
 
 /**
@@ -11,7 +12,12 @@ import java.time.Instant;
  * @param at when it was done last
  */
 public record JobLine(
-    Kind kind, String what, double quantity, String unit, String detail, String by, Instant at) {
+    Kind kind, Text what, double quantity, String unit, String detail, String by, Instant at) {
+  JobLine(
+      Kind kind, String what, double quantity, String unit, String detail, String by, Instant at) {
+    this(kind, Text.of(what), quantity, unit, detail, by, at);
+  }
+
   /** What a line is about. */
   public enum Kind {
     /** Minutes between what somebody entered. */

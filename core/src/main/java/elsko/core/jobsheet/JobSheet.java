@@ -130,12 +130,12 @@ public final class JobSheet {
 
   /** One line for each lot in each circuit, however often it was poured. */
   private void fluids() {
-    Map<String, JobLine> sums = new LinkedHashMap<>();
+    Map<List<Object>, JobLine> sums = new LinkedHashMap<>();
     for (Entry entry : log) {
       JobLine line = fluid(entry);
       if (line != null) {
         sums.merge(
-            line.what() + " " + line.detail(),
+            List.of(line.what(), line.detail()),
             line,
             (sum, one) ->
                 new JobLine(
@@ -224,7 +224,7 @@ public final class JobSheet {
         lines.add(
             new JobLine(
                 Kind.FINDING,
-                Words.sentence(EntryWords.of(boat, entry.fact())),
+                EntryWords.of(boat, entry.fact()),
                 0,
                 "",
                 "",

@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Entry;
@@ -23,14 +24,14 @@ public record RedTag(
     TagCause cause,
     @Nullable Position engine,
     UUID entry,
-    String found,
+    Text found,
     String by,
     Instant at,
     TagCause.@Nullable Remedy remedy,
     @Nullable String remediedBy,
     boolean ran) {
 
-  static RedTag set(TagCause cause, @Nullable Position engine, String found, Entry entry) {
+  static RedTag set(TagCause cause, @Nullable Position engine, Text found, Entry entry) {
     return new RedTag(
         cause, engine, entry.id(), found, entry.person(), entry.deviceTime(), null, null, false);
   }
@@ -42,8 +43,8 @@ public record RedTag(
   }
 
   /** As a start is refused under it. */
-  public String refusal() {
-    return "Red tag. %s (%s, by %s). %s".formatted(words(), found, by, lifts());
+  public Text refusal() {
+    return Text.of("Red tag. %s (%s, by %s). %s", words(), found, by, lifts());
   }
 
   /** What ends it, or what comes first. */

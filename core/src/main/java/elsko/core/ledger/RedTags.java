@@ -1,5 +1,6 @@
 package elsko.core.ledger;
 
+import elsko.core.Text;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
@@ -74,6 +75,10 @@ final class RedTags {
   }
 
   void set(TagCause cause, @Nullable Position engine, String found, Entry entry) {
+    set(cause, engine, Text.of(found), entry);
+  }
+
+  void set(TagCause cause, @Nullable Position engine, Text found, Entry entry) {
     Position whose = cause.ofEngine(engine);
     Name name = new Name(cause, whose);
     standing.remove(name);
@@ -170,7 +175,7 @@ final class RedTags {
   private void frozen(Position engine, String circuit, String found, Entry entry) {
     standing.put(
         new Name(TagCause.MAY_HAVE_FROZEN, engine, circuit),
-        RedTag.set(TagCause.MAY_HAVE_FROZEN, engine, found, entry));
+        RedTag.set(TagCause.MAY_HAVE_FROZEN, engine, Text.of(found), entry));
   }
 
   void end(TagCause cause, @Nullable Position engine) {

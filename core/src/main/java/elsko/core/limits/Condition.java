@@ -1,6 +1,7 @@
 package elsko.core.limits;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,9 +18,9 @@ public record Condition(String key, String name, String how, List<Finding> findi
    *
    * @param todo what it means and what to do; empty when nothing
    */
-  public record Finding(String key, String words, Call call, String todo) {
+  public record Finding(String key, String words, Call call, Text todo) {
     public Judgement judgement() {
-      return new Judgement(call, todo.isEmpty() ? "Good." : todo);
+      return new Judgement(call, todo.isEmpty() ? Text.of("Good.") : todo);
     }
   }
 
@@ -43,6 +44,10 @@ public record Condition(String key, String name, String how, List<Finding> findi
   }
 
   Condition or(String finding, String words, Call call, String todo) {
+    return or(finding, words, call, Text.of(todo));
+  }
+
+  Condition or(String finding, String words, Call call, Text todo) {
     List<Finding> more = new ArrayList<>(findings);
     more.add(new Finding(finding, words, call, todo));
     return new Condition(key, name, how, List.copyOf(more));

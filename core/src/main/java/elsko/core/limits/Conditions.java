@@ -5,7 +5,9 @@ import static elsko.core.limits.Call.MEND;
 import static elsko.core.limits.Call.STOP;
 import static elsko.core.limits.Condition.called;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -32,7 +34,11 @@ public final class Conditions {
   public static final Condition OIL_LEVEL =
       called("oil-level", "level of the engine oil", "the second dip counts")
           .or("between", "between the marks", GOOD, "")
-          .or("low", "under the lower mark", MEND, "Top up 0.25 L at a time, and dip again.")
+          .or(
+              "low",
+              "under the lower mark",
+              MEND,
+              Text.of("Top up %s at a time, and dip again.", Quantity.liters(0.25).precisely()))
           .or(
               "over",
               "over the upper mark",
@@ -217,7 +223,9 @@ public final class Conditions {
               "deep",
               "the nail catches",
               MEND,
-              "Deeper than 0.025 mm: lap it flat, or turn it over if it is symmetrical.");
+              Text.of(
+                  "Deeper than %s: lap it flat, or turn it over if it is symmetrical.",
+                  Quantity.millimeters(0.025).precisely()));
 
   public static final Condition SPARK_PLUGS =
       called("spark-plugs-look", "look of the spark plugs", "each one, with its cylinder")

@@ -1,7 +1,7 @@
 package elsko.core.limits;
 
 import elsko.core.Refused;
-import elsko.core.Words;
+import elsko.core.Text;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,7 +18,7 @@ public record Limit(
     String key,
     String name,
     String unit,
-    String how,
+    Text how,
     @Nullable Against against,
     Range good,
     Range possible,
@@ -27,7 +27,7 @@ public record Limit(
     @Nullable Stop stop) {
 
   /** From this value on, in the unit of the limit, nothing goes on before it is found out. */
-  public record Stop(double from, String words) {
+  public record Stop(double from, Text words) {
     public Judgement judgement() {
       return new Judgement(Call.STOP, words);
     }
@@ -53,6 +53,10 @@ public record Limit(
   }
 
   Limit how(String taken) {
+    return how(Text.of(taken));
+  }
+
+  Limit how(Text taken) {
     return new Limit(key, name, unit, taken, against, good, possible, low, high, stop);
   }
 
@@ -120,7 +124,7 @@ public record Limit(
     if (value < fine.low()) {
       return low;
     }
-    return value > fine.high() ? high : new Judgement(Call.GOOD, filledIn(fine));
+    return value > fine.high() ? high : new Judgement(Call.GOOD, whenGood(fine));
   }
 
   /** The same, of a reading that is not held against another number. */
@@ -138,23 +142,28 @@ public record Limit(
    * nothing where any value is only noted.
    */
   public String whenGood() {
-    if (isOnlyNoted()) {
-      return "";
-    }
-    if (good.high() >= possible.high()) {
-      return "Good: at least {low} %s.".formatted(unit);
-    }
-    if (good.low() == good.high()) {
-      return "Good: {low} %s.".formatted(unit);
-    }
-    return good.low() <= possible.low()
-        ? "Good: at most {high} %s.".formatted(unit)
-        : "Good: between {low} and {high} %s.".formatted(unit);
+    return good("{low}", "{low} " + unit, "{high} " + unit).toString();
   }
 
-  private String filledIn(Range fine) {
-    return whenGood()
-        .replace("{low}", Words.number(fine.low(), 1))
-        .replace("{high}", Words.number(fine.high(), 1));
+  private Text whenGood(Range fine) {
+    return good(
+        Text.roughlyWithoutUnit(fine.low(), unit),
+        Text.roughly(fine.low(), unit),
+        Text.roughly(fine.high(), unit));
+  }
+
+  private Text good(Object lowAlone, Object low, Object high) {
+    if (isOnlyNoted()) {
+      return Text.NONE;
+    }
+    if (good.high() >= possible.high()) {
+      return Text.of("Good: at least %s.", low);
+    }
+    if (good.low() == good.high()) {
+      return Text.of("Good: %s.", low);
+    }
+    return good.low() <= possible.low()
+        ? Text.of("Good: at most %s.", high)
+        : Text.of("Good: between %s and %s.", lowAlone, high);
   }
 }

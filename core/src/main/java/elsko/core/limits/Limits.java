@@ -1,6 +1,8 @@
 package elsko.core.limits;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.limits.Limit.Range;
 import java.util.List;
 import java.util.Map;
@@ -149,7 +151,10 @@ public final class Limits {
   /** A pressure cap lets go within 15 % of its rating. An estimate. */
   public static final Limit PRESSURE_CAP =
       called("pressure-cap", "pressure cap lets go at", "kPa")
-          .how("on a tester, COLD; each kPa raises the boiling point by 0.24 K")
+          .how(
+              Text.of(
+                  "on a tester, COLD; each kPa raises the boiling point by %s",
+                  Quantity.kelvin(0.24).precisely()))
           .against("rating on the cap", "kPa", 20, 200)
           .good(0.85, 1.15)
           .possible(0, 300)
@@ -253,6 +258,6 @@ public final class Limits {
 
   private static Limit called(String key, String name, String unit) {
     Range any = new Range(0, 0);
-    return new Limit(key, name, unit, "", null, any, any, NOTED, NOTED, null);
+    return new Limit(key, name, unit, Text.NONE, null, any, any, NOTED, NOTED, null);
   }
 }

@@ -2,6 +2,7 @@ package elsko.core.procedure;
 
 import static elsko.core.boat.path.FittingState.*;
 
+import elsko.core.Text;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.EngineDescription;
 import elsko.core.boat.description.EnginePart;
@@ -76,17 +77,16 @@ final class FlushCard implements CardPlan {
     WaterSupply.waterOff(on, run, variant);
     return on.step(KEY, "Flush " + variant.words())
         .how(
-            FlushWords.how(variant)
-                + (hasValve(on)
+            Text.of(
+                "%s%s %s %s%s %s",
+                FlushWords.how(variant),
+                hasValve(on)
                     ? " While it runs, open the valve of the second port from inside, then shut it."
-                    : "")
-                + " "
-                + FeedWords.of(lasting.feed())
-                + " "
-                + lasting.words()
-                + clearOfCarbon(on, engine)
-                + " "
-                + FlushWords.end(variant))
+                    : "",
+                FeedWords.of(lasting.feed()),
+                lasting.words(),
+                clearOfCarbon(on, engine),
+                FlushWords.end(variant)))
         .why(
             rawWater
                 ? "Salt and silt eat the raw-water side. Behind a closed thermostat the block is not"

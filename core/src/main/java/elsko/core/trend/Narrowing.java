@@ -1,6 +1,8 @@
 package elsko.core.trend;
 
 import elsko.core.Median;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Words;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -14,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param evidence the readings it rests on, oldest first
  * @param words in a sentence, with the numbers
  */
-public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words) {
+public record Narrowing(TrendKind kind, List<TrendPoint> evidence, Text words) {
   /** So far over its own median, K. */
   static final double OVER_MEDIAN_K = 4;
 
@@ -75,8 +77,9 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
     return new Narrowing(
         TrendKind.PLATEAU,
         List.copyOf(evidence),
-        "Holds at %s, %s K over its own median of %s."
-            .formatted(Words.celsius(now), Words.number(now - median, 1), Words.celsius(median)));
+        Text.of(
+            "Holds at %s, %s over its own median of %s.",
+            Quantity.celsius(now), Quantity.kelvin(now - median), Quantity.celsius(median)));
   }
 
   private static boolean isSeenTo(List<Instant> seenTo, Instant after, Instant until) {
@@ -94,8 +97,9 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, String words)
             new Narrowing(
                 TrendKind.SECONDS_TO_FLOW,
                 List.copyOf(last),
-                "Water at the exhaust came later three times in a row: %s."
-                    .formatted(String.join(", ", values)));
+                Text.of(
+                    "Water at the exhaust came later three times in a row: %s.",
+                    String.join(", ", values)));
       }
     }
     if (alarm != null && !isSeenTo(seenTo, alarm.since(), Instant.MAX)) {

@@ -43,7 +43,7 @@ public final class AnyBoat {
         Boat.of(made);
         return made;
       } catch (Refused contradiction) {
-        assert !contradiction.reason().isBlank();
+        assert !contradiction.reason().isEmpty();
       }
     }
   }

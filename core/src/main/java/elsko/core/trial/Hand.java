@@ -236,7 +236,7 @@ final class Hand {
       for (Position engine : List.copyOf(book.state().running().keySet())) {
         enter(step, new Fact.EngineStopped(engine));
       }
-      enter(step, new Fact.StepSkipped(why.reason()));
+      enter(step, new Fact.StepSkipped(why.reason().toString()));
     } catch (Refused refused) {
       stuck = step.key() + ": " + refused.reason();
     }

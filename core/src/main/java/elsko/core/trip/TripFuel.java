@@ -1,7 +1,8 @@
 package elsko.core.trip;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
-import elsko.core.Words;
+import elsko.core.Text;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -34,7 +35,7 @@ public record TripFuel(boolean go, List<OfTank> tanks) {
       boolean refuelOnTheWay,
       double turnBackHours,
       @Nullable Double turnBackNm,
-      String words) {
+      Text words) {
     public boolean go() {
       return addLiters == 0;
     }
@@ -69,12 +70,13 @@ public record TripFuel(boolean go, List<OfTank> tanks) {
         words(add, refuel, usable - burnt));
   }
 
-  private static String words(double add, boolean refuel, double left) {
+  private static Text words(double add, boolean refuel, double left) {
     if (add == 0) {
-      return "Enough: %s are left at the end.".formatted(Words.liters(left));
+      return Text.of("Enough: %s are left at the end.", Quantity.liters(left));
     }
     return refuel
-        ? "Not enough: it takes more than the tank can hold. Fill up, and refuel on the way."
-        : "Not enough: add %s.".formatted(Words.liters(Math.ceil(add * 10) / 10));
+        ? Text.of(
+            "Not enough: it takes more than the tank can hold. Fill up, and refuel on the way.")
+        : Text.of("Not enough: add %s.", Quantity.liters(Math.ceil(add * 10) / 10));
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
+import elsko.core.Text;
 import elsko.core.boat.description.BoatDescription;
 import elsko.core.boat.path.FittingKind;
 import elsko.core.boat.path.FittingState;
@@ -137,10 +138,11 @@ class CastOffTest {
     Round round = round(story, RoundKind.SHORT);
     Fact.RoundDone done = CastOff.ended(story.state(), round, good(story, round), ENOUGH);
     assertThat(done.go()).isTrue();
-    assertThat(done.reasons()).isEmpty();
+    assertThat(done.reasons()).map(Text::toString).isEmpty();
     story.say(done);
     assertThat(story.state().lastRound().go()).isTrue();
-    assertThat(story.state().reading(Position.CENTER, "strainer").found()).isEqualTo("clear");
+    assertThat(story.state().reading(Position.CENTER, "strainer").found().toString())
+        .isEqualTo("clear");
   }
 
   @Test
@@ -150,7 +152,7 @@ class CastOffTest {
     // Burns 80 L, needs 96; 40 % of 200 L less 20 L that nothing can draw are 60.
     Fact.RoundDone done = CastOff.ended(story.state(), round, good(story, round), fuel(40));
     assertThat(done.go()).isFalse();
-    assertThat(done.reasons()).containsExactly("Fuel: Not enough: add 36 L.");
+    assertThat(done.reasons()).map(Text::toString).containsExactly("Fuel: Not enough: add 36 L.");
   }
 
   @Test
@@ -161,7 +163,7 @@ class CastOffTest {
     Answers leaks = with(stopped, new Fact.ConditionSeen(null, "bilge", "more"));
     Fact.RoundDone done = CastOff.ended(story.state(), round, leaks, null);
     assertThat(done.go()).isFalse();
-    assertThat(done.reasons().get(0)).startsWith("Bilge: more than last time.");
+    assertThat(done.reasons().get(0).toString()).startsWith("Bilge: more than last time.");
     Answers damp = with(good(story, round), new Fact.ConditionSeen(null, "bilge", "damp"));
     GoNoGo go = GoNoGo.of(story.state(), round, damp, ENOUGH);
     assertThat(go.go()).isTrue();
@@ -215,7 +217,7 @@ class CastOffTest {
             good.seen(),
             good.read());
     Fact.RoundDone done = CastOff.ended(story.state(), round, shut, ENOUGH);
-    assertThat(done.reasons()).containsExactly("Seacock is SHUT.");
+    assertThat(done.reasons()).map(Text::toString).containsExactly("Seacock is SHUT.");
     story.say(done);
     assertThat(story.state().fitting("seacock").state()).isEqualTo(FittingState.SHUT);
   }
@@ -225,7 +227,7 @@ class CastOffTest {
     Story ashore = new Story(Hulls.sterndrive(null)).wet().open(Procedure.WINTERIZE).walk();
     List<String> words =
         GoNoGo.standing(ashore.state(), round(ashore, RoundKind.SHORT)).stream()
-            .map(GoNoGo.Reason::words)
+            .map(reason -> reason.words().toString())
             .toList();
     assertThat(words).contains("By the record it stands ashore.", "Engine raw water is laid up.");
     Story story = afloat(Hulls.saildrive());
@@ -234,7 +236,7 @@ class CastOffTest {
     story.say(new Fact.ConditionSeen(Position.CENTER, "exhaust-joints", "soot"));
     story.set("load-limit", FittingState.LOW_LOAD_ONLY);
     assertThat(GoNoGo.standing(story.state(), round(story, RoundKind.SHORT)))
-        .extracting(GoNoGo.Reason::words)
+        .extracting(reason -> reason.words().toString())
         .containsExactly(
             "Load limit is low load only.",
             "Red tag. Engine: over temperature: it ran hot, as was said.",

@@ -274,7 +274,7 @@ class PredictionTest {
     assertThatThrownBy(() -> new FillPath(List.of()))
         .isInstanceOf(Refused.class)
         .hasMessageContaining("empty");
-    assertThatThrownBy(() -> segment("a", -1, 0, 1)).hasMessageContaining("above 0 L");
+    assertThatThrownBy(() -> segment("a", -1, 0, 1)).hasMessageContaining("above 0");
     assertThatThrownBy(() -> segment("a", Double.NaN, 0, 1)).isInstanceOf(Refused.class);
     assertThatThrownBy(
             () ->

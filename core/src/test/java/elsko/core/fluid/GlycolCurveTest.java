@@ -64,7 +64,7 @@ class GlycolCurveTest {
             Refused.class,
             refused -> {
               assertThat(refused.field()).isEqualTo("burstPointC");
-              assertThat(refused.reason()).contains("−51");
+              assertThat(refused.reason().toString()).contains("−51");
             });
   }
 

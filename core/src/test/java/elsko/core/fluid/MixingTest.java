@@ -124,14 +124,14 @@ class MixingTest {
     Product pale = new Product(Base.PG, 0.27, -45.6, LabelRates.BURST);
     Ceiling ceiling = Ceiling.of(pale, Need.DEFAULT);
     assertThat(ceiling.outcome()).isEqualTo(Outcome.CHANGE_PRODUCT);
-    assertThat(ceiling.words()).contains("burst point", "−25 °C");
+    assertThat(ceiling.words().toString()).contains("burst point", "−25 °C");
     assertThat(Ceiling.of(pale, new Need(-20, 5, Policy.LABEL)).outcome()).isNull();
     assertThat(Ceiling.of(new Product(Base.PG, 0.38, null, null), Need.DEFAULT).outcome()).isNull();
     assertThat(
             Ceiling.of(new Product(Base.PG, 0.38, null, null), new Need(-20, 5, Policy.FREEZE))
                 .outcome())
         .isEqualTo(Outcome.CHANGE_PRODUCT);
-    assertThat(Ceiling.of(new Product(Base.PG, null, null, null), Need.DEFAULT).words())
+    assertThat(Ceiling.of(new Product(Base.PG, null, null, null), Need.DEFAULT).words().toString())
         .contains("not known");
   }
 }

@@ -83,7 +83,8 @@ class EnclosureTest {
     Tonight tonight =
         Tonight.of(
             Protection.WET, outlook, FrostPast.NONE, WhatIf.of(clock, open, waters, outlook));
-    assertThat(tonight.words()).startsWith("Raw-water pump goes first: 100 % of winters");
+    assertThat(tonight.words().toString())
+        .startsWith("Raw-water pump goes first: 100 % of winters");
     assertThat(tonight.action()).startsWith("Winterize it today");
     assertThat(tonight.loss()).isCloseTo(PocketKind.PUMP.repairCost(), within(1e-9));
     assertThat(Tonight.of(Protection.HELD, outlook, FrostPast.NONE, List.of()).action())
@@ -99,7 +100,7 @@ class EnclosureTest {
                     "engine", "engine raw water", "pump", TODAY.minusDays(3), false)),
             List.of());
     assertThat(Tonight.concerns(mild, froze)).isTrue();
-    assertThat(Tonight.of(Protection.WET, mild, froze, List.of()).words())
+    assertThat(Tonight.of(Protection.WET, mild, froze, List.of()).words().toString())
         .isEqualTo(
             "Water stood in the pump (engine raw water) through the frost of Fri 7 Nov: it may be broken"
                 + " already.");

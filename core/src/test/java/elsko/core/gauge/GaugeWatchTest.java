@@ -113,7 +113,7 @@ class GaugeWatchTest {
         .isEqualTo(Standing.STOP);
     GaugeWatch holds = GaugeWatch.of(NOTHING_KNOWN, List.of(at(6, 83), at(6.5, 83), at(7.5, 83.2)));
     assertThat(holds.standing()).isEqualTo(Standing.OPEN);
-    assertThat(holds.words()).contains("Hotter than goes with");
+    assertThat(holds.words().toString()).contains("Hotter than goes with");
   }
 
   @Test
@@ -185,7 +185,7 @@ class GaugeWatchTest {
         .isEqualTo(Standing.WARMING);
     GaugeWatch watch = GaugeWatch.of(NOTHING_KNOWN, List.of(at(5, 55), at(15, 56)));
     assertThat(watch.standing()).isEqualTo(Standing.NOT_OPENING);
-    assertThat(watch.words()).contains("stuck open");
+    assertThat(watch.words().toString()).contains("stuck open");
   }
 
   @Test
@@ -204,7 +204,7 @@ class GaugeWatchTest {
   void saysHowFarFromItsOwnPlateauItHoldsAndWhenItTurnsTooFast() {
     GaugeLimits own = GaugeLimits.of(V8, List.of(72.0, 72.0, 72.0));
     List<GaugeReading> run = List.of(at(6, 75), new GaugeReading(7, 75, 2300.0, 15.0));
-    assertThat(GaugeWatch.of(own, run).words())
+    assertThat(GaugeWatch.of(own, run).words().toString())
         .contains("3 K hotter than it usually does")
         .contains("2300 rpm is too fast");
   }

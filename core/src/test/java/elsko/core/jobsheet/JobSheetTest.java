@@ -108,12 +108,12 @@ class JobSheetTest {
     story.at("pump-shaft", new Fact.StepDone());
     story.walk();
     assertThat(sheet(Kind.PART))
-        .extracting(line -> line.what().toLowerCase(java.util.Locale.ROOT))
+        .extracting(line -> line.what().toString().toLowerCase(java.util.Locale.ROOT))
         .containsExactlyInAnyOrder(Interval.IMPELLER.part(), Interval.PUMP_SEALS.part());
     assertThat(sheet(Kind.FINDING))
         .extracting(JobLine::what)
-        .anyMatch(what -> what.contains("water comes out"))
-        .anyMatch(what -> what.contains("little water at the exhaust"));
+        .anyMatch(what -> what.toString().contains("water comes out"))
+        .anyMatch(what -> what.toString().contains("little water at the exhaust"));
   }
 
   @Test

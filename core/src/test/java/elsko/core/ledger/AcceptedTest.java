@@ -50,7 +50,7 @@ class AcceptedTest {
     assertThat(Decision.of(state)).isEmpty();
     assertThat(state.circuit("engine").protection()).isEqualTo(Protection.WET);
     assertThat(state.protection().isSafe()).isFalse();
-    assertThat(state.circuit("engine").accepted().words())
+    assertThat(state.circuit("engine").accepted().words().toString())
         .isEqualTo("Accepted until 6 Nov by technician: heater in it");
   }
 
@@ -71,7 +71,7 @@ class AcceptedTest {
     Night mild = new Night(today, 1, -3.9, 0.2);
     Night cold = new Night(today, 0, -4.0, 0.4);
     assertThat(Tonight.ofAccepted(story.state(), mild)).isNull();
-    assertThat(Tonight.ofAccepted(story.state(), cold).words())
+    assertThat(Tonight.ofAccepted(story.state(), cold).words().toString())
         .startsWith("Accepted until −4 °C by technician: heater in it.");
   }
 
@@ -80,7 +80,7 @@ class AcceptedTest {
     Story twin = new Story(elsko.core.Hulls.twinDiesel()).wet();
     String port = twin.boat.engineCircuit(Position.PORT).key();
     twin.say(new Fact.Accepted(port, "alongside, heated", today.plusDays(3), null));
-    assertThat(Decision.of(twin.state()).orElseThrow().words())
+    assertThat(Decision.of(twin.state()).orElseThrow().words().toString())
         .doesNotContain(twin.boat.circuit(port).name())
         .contains(twin.boat.engineCircuit(Position.STARBOARD).name());
   }

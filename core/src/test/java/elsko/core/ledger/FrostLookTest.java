@@ -77,18 +77,19 @@ class FrostLookTest {
         .satisfies(
             decision -> {
               assertThat(decision.kind()).isEqualTo(Decision.Kind.BROKEN);
-              assertThat(decision.words()).startsWith("Engine raw water: a crack.");
+              assertThat(decision.words().toString()).startsWith("Engine raw water: a crack.");
             });
     Fact launch = new Fact.BerthMoved(new UUID(0, 1), "the lift", true);
     assertThatThrownBy(() -> story.say(launch))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.reason()).contains("a crack"));
+            Refused.class, refused -> assertThat(refused.reason().toString()).contains("a crack"));
     story.set("feed", FittingState.HOSE);
     Fact start = new Fact.EngineStarted(null, StartBasis.FED, 0);
     assertThatThrownBy(() -> story.say(start))
         .isInstanceOfSatisfying(
             Refused.class,
-            refused -> assertThat(refused.reason()).contains("mended and looked at again"));
+            refused ->
+                assertThat(refused.reason().toString()).contains("mended and looked at again"));
     assertThat(mayLaunch()).anyMatch(words -> words.contains("a crack"));
 
     found(FrostFinding.NOTHING);

@@ -39,7 +39,7 @@ class InterlockProperties {
       try {
         story.say(fact);
       } catch (Refused refused) {
-        assertThat(refused.reason()).isNotBlank();
+        assertThat(refused.reason().toString()).isNotBlank();
         continue;
       }
       if (fact instanceof Fact.EngineStarted started) {

@@ -159,7 +159,7 @@ class LateEntriesTest {
         .satisfies(
             decision -> {
               assertThat(decision.kind()).isEqualTo(Decision.Kind.CONTRADICTED);
-              assertThat(decision.words()).contains("entered late").contains("UP");
+              assertThat(decision.words().toString()).contains("entered late").contains("UP");
             });
     at(200, new Fact.LateSettled(marked.id(), "looked at the joints: whole"));
     assertThat(state().contradicted()).isEmpty();

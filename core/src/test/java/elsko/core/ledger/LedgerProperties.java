@@ -46,7 +46,7 @@ class LedgerProperties {
       try {
         story.say(fact(random, story));
       } catch (Refused refused) {
-        assertThat(refused.reason()).isNotBlank();
+        assertThat(refused.reason().toString()).isNotBlank();
         assertThat(refused.field()).isNotBlank();
       }
     }

@@ -156,7 +156,7 @@ class LedgerTest {
     Story story = poured(Map.of());
     story.say(new Fact.CouldNotSample("block-port", "plug seized"));
     assertThat(story.protection()).isEqualTo(Protection.HELD);
-    assertThat(Decision.of(story.state()).orElseThrow().words()).contains("plug seized");
+    assertThat(Decision.of(story.state()).orElseThrow().words().toString()).contains("plug seized");
   }
 
   @Test

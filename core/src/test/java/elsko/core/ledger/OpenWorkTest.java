@@ -36,7 +36,7 @@ class OpenWorkTest {
   void aPathOfAGuideIsInTheLogInWords() {
     Story story = Story.fourDrains();
     Entry looked = story.say(new Fact.GuideLooked("no-water", "seacock", "fault"));
-    assertThat(EntryWords.of(story.boat, looked.fact()))
+    assertThat(EntryWords.of(story.boat, looked.fact()).toString())
         .isEqualTo("No water at the exhaust: Seacock: fully open? No.");
     assertThatThrownBy(() -> new Fact.GuideLooked("no-water", "seacock", "maybe"))
         .isInstanceOf(Refused.class);

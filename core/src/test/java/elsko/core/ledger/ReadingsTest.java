@@ -42,7 +42,7 @@ class ReadingsTest {
     assertThat(story.state().readings()).hasSize(1);
     ReadingStanding standing = story.state().reading(null, "battery");
     assertThat(standing.isOpen()).isFalse();
-    assertThat(standing.found()).isEqualTo("12.7 V");
+    assertThat(standing.found().toString()).isEqualTo("12.7 V");
     assertThat(standing.by()).isEqualTo("technician");
   }
 
@@ -123,11 +123,15 @@ class ReadingsTest {
   @Test
   void theyAreSaidInSentences() {
     assertThat(
-            EntryWords.of(story.boat, new Fact.ReadingTaken(CENTER, "belt-deflection", 12, 300.0)))
+            EntryWords.of(story.boat, new Fact.ReadingTaken(CENTER, "belt-deflection", 12, 300.0))
+                .toString())
         .isEqualTo("Engine: belt gives 12 mm, free span 300 mm");
-    assertThat(EntryWords.of(story.boat, new Fact.ConditionSeen(PORT, "oil-look", "milky")))
+    assertThat(
+            EntryWords.of(story.boat, new Fact.ConditionSeen(PORT, "oil-look", "milky")).toString())
         .isEqualTo("Port engine: look of the engine oil: milky");
-    assertThat(EntryWords.of(story.boat, new Fact.PiecesFound(Position.PORT, 1, "exchanger")))
+    assertThat(
+            EntryWords.of(story.boat, new Fact.PiecesFound(Position.PORT, 1, "exchanger"))
+                .toString())
         .isEqualTo("Port engine: 1 piece of its impeller found: exchanger");
   }
 }

@@ -34,7 +34,7 @@ class ConditionTest {
         .allSatisfy(
             finding -> {
               assertThat(finding.todo().isEmpty()).isEqualTo(finding.call() == Call.GOOD);
-              assertThat(finding.judgement().words()).isNotBlank();
+              assertThat(finding.judgement().words().toString()).isNotBlank();
             });
     assertThat(condition.findings()).extracting(Condition.Finding::key).doesNotHaveDuplicates();
   }

@@ -3,7 +3,9 @@ package elsko.core.limits;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,8 +17,13 @@ class LimitTest {
   @Test
   void aWarmPlateauIsJudgedInWords() {
     assertThat(Limits.WARM_PLATEAU.judge(74))
-        .isEqualTo(new Judgement(Call.GOOD, "Good: between 60 and 82 °C."));
-    assertThat(Limits.WARM_PLATEAU.judge(55).words()).contains("not open yet");
+        .isEqualTo(
+            new Judgement(
+                Call.GOOD,
+                Text.of(
+                    "Good: between %s and %s.",
+                    Quantity.celsius(60).withoutUnit(), Quantity.celsius(82))));
+    assertThat(Limits.WARM_PLATEAU.judge(55).words().toString()).contains("not open yet");
     assertThat(Limits.WARM_PLATEAU.judge(92).call()).isEqualTo(Call.STOP);
   }
 
@@ -30,7 +37,7 @@ class LimitTest {
   void aBeltGivesByItsSpan(double mm, double span, Call call, String words) {
     Judgement judged = Limits.BELT_DEFLECTION.judge(mm, span);
     assertThat(judged.call()).isEqualTo(call);
-    assertThat(judged.words()).contains(words);
+    assertThat(judged.words().toString()).contains(words);
   }
 
   @ParameterizedTest
@@ -89,11 +96,11 @@ class LimitTest {
     Limit.Range good = limit.good(held);
     assertThat(limit.judge(good.low(), held).isGood()).isTrue();
     if (good.low() > limit.possible().low()) {
-      assertThat(limit.judge(limit.possible().low(), held).words()).isNotBlank();
+      assertThat(limit.judge(limit.possible().low(), held).words().toString()).isNotBlank();
       assertThat(limit.judge(limit.possible().low(), held).isGood()).isFalse();
     }
     if (good.high() < limit.possible().high()) {
-      assertThat(limit.judge(limit.possible().high(), held).words()).isNotBlank();
+      assertThat(limit.judge(limit.possible().high(), held).words().toString()).isNotBlank();
       assertThat(limit.judge(limit.possible().high(), held).isGood()).isFalse();
     }
   }

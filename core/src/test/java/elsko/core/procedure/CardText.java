@@ -1,5 +1,6 @@
 package elsko.core.procedure;
 
+import elsko.core.Quantity;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.path.Circuit;
@@ -33,7 +34,7 @@ final class CardText {
             "  %s %s, %d plugs, %d hoses"
                 .formatted(
                     circuit.name(),
-                    Words.liters(circuit.liters()),
+                    Quantity.liters(circuit.liters()),
                     circuit.drains().size(),
                     circuit.hoses().size()));
       }
@@ -74,7 +75,7 @@ final class CardText {
       return "fill %s, about %s%s"
           .formatted(
               fill.label(),
-              Words.liters(fill.liters()),
+              Quantity.liters(fill.liters()),
               fill.watch().isEmpty() ? "" : ", " + fill.watch());
     }
     if (ask instanceof Ask.Open open) {
@@ -82,13 +83,13 @@ final class CardText {
           .formatted(
               open.label(),
               open.fitting() == null ? "" : " at " + open.fitting(),
-              Words.liters(open.liters()));
+              Quantity.liters(open.liters()));
     }
     if (ask instanceof Ask.Sample sample) {
       return "sample " + sample.label();
     }
     if (ask instanceof Ask.Descale descale) {
-      return "descaler %s, %s".formatted(descale.label(), Words.liters(descale.liters()));
+      return "descaler %s, %s".formatted(descale.label(), Quantity.liters(descale.liters()));
     }
     if (ask instanceof Ask.Engine engine && engine.start()) {
       return engine.label() + ", " + engine.basis().words();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Hulls;
 import elsko.core.Story;
+import elsko.core.Text;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Limits;
@@ -14,6 +15,7 @@ import elsko.core.procedure.request.DescaleVariant;
 import elsko.core.procedure.request.OnCircuit;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -51,8 +53,10 @@ class DescaleShotsTest {
     return story.card().steps().stream().map(Step::key).toList();
   }
 
-  private static String words(Story story) {
-    return PlateauCompared.of(story.progress(), story.boat.engineCircuits().get(0).key()).words();
+  private static @Nullable String words(Story story) {
+    Text words =
+        PlateauCompared.of(story.progress(), story.boat.engineCircuits().get(0).key()).words();
+    return words == null ? null : words.toString();
   }
 
   @ParameterizedTest

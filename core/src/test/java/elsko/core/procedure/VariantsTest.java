@@ -146,7 +146,7 @@ class VariantsTest {
       assertThatThrownBy(() -> story.open(procedure)).hasMessageContaining("Lift it first");
     }
     story.open(Procedure.LAY_UP_SERVICE);
-    assertThat(story.card().step("warm-up").how()).startsWith("Afloat");
+    assertThat(story.card().step("warm-up").how().toString()).startsWith("Afloat");
   }
 
   @Test

@@ -98,7 +98,7 @@ class WholeBoatProperties {
       try {
         story.set(fitting.key(), to);
       } catch (Refused refused) {
-        assertThat(refused.reason()).isNotBlank();
+        assertThat(refused.reason().toString()).isNotBlank();
       }
     }
   }

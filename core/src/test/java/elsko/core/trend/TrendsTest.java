@@ -40,7 +40,7 @@ class TrendsTest {
   }
 
   private List<String> words() {
-    return trends().narrowing().stream().map(Narrowing::words).toList();
+    return trends().narrowing().stream().map(one -> one.words().toString()).toList();
   }
 
   @Test

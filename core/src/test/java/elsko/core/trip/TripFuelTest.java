@@ -56,11 +56,11 @@ class TripFuelTest {
     OfTank port = judged.tanks().get(0);
     assertThat(port.burntLiters()).isCloseTo(63, within(1e-9));
     assertThat(port.addLiters()).isCloseTo(5.6, within(1e-9));
-    assertThat(port.words()).isEqualTo("Not enough: add 5.6 L.");
+    assertThat(port.words().toString()).isEqualTo("Not enough: add 5.6 L.");
     assertThat(port.turnBackNm()).isCloseTo(15 * 70 / 2.4 / 21, within(1e-9));
     OfTank starboard = judged.tanks().get(1);
     assertThat(starboard.go()).isTrue();
-    assertThat(starboard.words()).isEqualTo("Enough: 16 L are left at the end.");
+    assertThat(starboard.words().toString()).isEqualTo("Enough: 16 L are left at the end.");
   }
 
   @Test
@@ -68,7 +68,7 @@ class TripFuelTest {
     OfTank judged =
         only(new Trip(40, 6.0, false, FuelSchool.THIRDS), new Tank("", 60, 100, null, 3));
     assertThat(judged.refuelOnTheWay()).isTrue();
-    assertThat(judged.words()).contains("refuel on the way");
+    assertThat(judged.words().toString()).contains("refuel on the way");
   }
 
   @Test

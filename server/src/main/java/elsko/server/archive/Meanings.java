@@ -11,6 +11,7 @@ import elsko.core.fluid.Policy;
 import elsko.server.names.NamesInJson;
 import elsko.server.people.Role;
 import elsko.server.people.Standing;
+import elsko.server.text.KeptText;
 import elsko.server.work.log.EntryKind;
 import elsko.server.yard.AreaKind;
 import java.sql.Connection;
@@ -43,7 +44,10 @@ final class Meanings {
 
   private static final JsonMapper PLAIN = JsonMapper.builder().build();
   private static final JsonMapper FACTS =
-      JsonMapper.builder().propertyNamingStrategy(NamesInJson.stored()).build();
+      JsonMapper.builder()
+          .propertyNamingStrategy(NamesInJson.stored())
+          .addModule(KeptText.module())
+          .build();
 
   private Meanings() {}
 

@@ -1,5 +1,6 @@
 package elsko.server.bench;
 
+import elsko.core.Text;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.InstrumentKind;
 import elsko.core.fluid.LabelRates;
@@ -50,7 +51,7 @@ public record ShelfView(
   }
 
   /** CHANGE_PRODUCT where a product cannot do it even undiluted, and what that rests on. */
-  public record CeilingView(@Nullable Outcome outcome, String words) {}
+  public record CeilingView(@Nullable Outcome outcome, Text words) {}
 
   /** A lot of a product. */
   public record LotView(

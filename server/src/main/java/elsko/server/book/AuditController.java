@@ -2,6 +2,7 @@ package elsko.server.book;
 
 import elsko.server.audit.About;
 import elsko.server.audit.Audit;
+import elsko.server.text.ReadIn;
 import elsko.server.work.search.BookLine;
 import elsko.server.work.search.LogSearch;
 import java.time.Clock;
@@ -52,7 +53,7 @@ class AuditController {
         line.entry().serverTime(),
         line.entry().person(),
         About.RISK,
-        "%s: %s".formatted(line.name(), line.entry().words()));
+        "%s: %s".formatted(line.name(), ReadIn.words(line.entry().words())));
   }
 
   /** Some lines, and whether older ones follow. */

@@ -4,6 +4,7 @@ import elsko.core.Refused;
 import elsko.server.bench.Shelf;
 import elsko.server.bench.ShelfView;
 import elsko.server.csv.CsvText;
+import elsko.server.text.ReadIn;
 import elsko.server.work.search.BookKind;
 import elsko.server.work.search.BookLine;
 import elsko.server.work.search.LogSearch;
@@ -114,9 +115,11 @@ class BookController {
                 line.entry().person(),
                 line.name(),
                 line.entry().kind().name(),
-                line.entry().words(),
+                ReadIn.words(line.entry().words()),
                 line.entry().replaced() ? "replaced" : "",
-                line.entry().correctsWords() == null ? "" : line.entry().correctsWords()));
+                line.entry().correctsWords() == null
+                    ? ""
+                    : ReadIn.words(line.entry().correctsWords())));
       }
     } while (page.more() && rows.size() < MOST_ROWS);
     return CsvText.of(

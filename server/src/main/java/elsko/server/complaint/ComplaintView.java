@@ -1,5 +1,6 @@
 package elsko.server.complaint;
 
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.path.Position;
@@ -61,7 +62,7 @@ record ComplaintView(
       int percent,
       int minutes,
       String how,
-      String because,
+      Text because,
       @Nullable String guide,
       WorkView work,
       double waiting,
@@ -126,7 +127,7 @@ record ComplaintView(
    *
    * @param words the difference, in a sentence
    */
-  record CurveView(List<TrendPoint> before, List<TrendPoint> after, String words) {
+  record CurveView(List<TrendPoint> before, List<TrendPoint> after, Text words) {
     static CurveView of(BoatState state, ComplaintStanding complaint, List<TrendPoint> plateaus) {
       BeforeAndAfter both = BeforeAndAfter.of(state, complaint, plateaus);
       return new CurveView(both.before(), both.after(), both.words());

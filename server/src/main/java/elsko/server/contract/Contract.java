@@ -1,5 +1,7 @@
 package elsko.server.contract;
 
+import elsko.core.Text;
+import io.swagger.v3.core.util.PrimitiveType;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
@@ -20,6 +22,8 @@ class Contract {
 
   @Bean
   OpenAPI document() {
+    // A sentence goes out said.
+    PrimitiveType.customClasses().put(Text.class.getName(), PrimitiveType.STRING);
     return new OpenAPI()
         .info(
             new Info()

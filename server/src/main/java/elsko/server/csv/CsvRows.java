@@ -1,6 +1,7 @@
 package elsko.server.csv;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import java.util.List;
 import java.util.function.Consumer;
 import org.apache.commons.csv.CSVRecord;
@@ -45,7 +46,7 @@ public final class CsvRows {
             try {
               take.accept(row);
             } catch (Refused refused) {
-              throw Refused.value("csv", "Row %d: %s".formatted(rows, refused.reason()));
+              throw Refused.value("csv", Text.of("Row %s: %s", rows, refused.reason()));
             }
           }
           return rows;

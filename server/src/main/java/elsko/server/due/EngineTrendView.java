@@ -1,5 +1,6 @@
 package elsko.server.due;
 
+import elsko.core.Text;
 import elsko.core.boat.path.Position;
 import elsko.core.trend.EngineTrends;
 import elsko.core.trend.Narrowing;
@@ -25,7 +26,7 @@ public record EngineTrendView(
   public record TrendLine(TrendKind kind, String words, String unit, List<TrendPoint> points) {}
 
   /** Evidence, in a sentence and as the readings it rests on. */
-  public record NarrowingView(TrendKind kind, String words, List<TrendPoint> evidence) {
+  public record NarrowingView(TrendKind kind, Text words, List<TrendPoint> evidence) {
     static NarrowingView of(Narrowing narrowing) {
       return new NarrowingView(narrowing.kind(), narrowing.words(), narrowing.evidence());
     }

@@ -1,5 +1,6 @@
 package elsko.server.fleet;
 
+import elsko.core.Text;
 import elsko.core.boat.description.BoatKind;
 import elsko.core.boat.description.Layout;
 import elsko.core.ledger.circuit.Protection;
@@ -21,7 +22,7 @@ public record BoatLine(
     boolean afloat,
     int looseEnds,
     Decision.@Nullable Kind decisionKind,
-    @Nullable String decisionWords,
-    @Nullable String decisionAction,
+    @Nullable Text decisionWords,
+    @Nullable Text decisionAction,
     @Nullable UUID openCard,
     @Nullable Instant changedAt) {}

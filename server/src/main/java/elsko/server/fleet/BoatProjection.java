@@ -1,5 +1,6 @@
 package elsko.server.fleet;
 
+import elsko.core.Text;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.circuit.Protection;
@@ -31,8 +32,8 @@ public class BoatProjection {
   @JdbcTypeCode(SqlTypes.VARCHAR)
   private Decision.Kind decisionKind;
 
-  private String decisionWords;
-  private String decisionAction;
+  private Text decisionWords;
+  private Text decisionAction;
   private UUID openCardId;
   private int entries;
   private Instant changedAt;

@@ -1,5 +1,6 @@
 package elsko.server.fleet;
 
+import elsko.core.Text;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.DrainArrangement;
@@ -81,7 +82,7 @@ public record Catalog(
   public record MethodWord(Method key, String words) {}
 
   /** A school of belts and its words. */
-  public record BeltSchoolWord(BeltSchool key, String words) {}
+  public record BeltSchoolWord(BeltSchool key, Text words) {}
 
   /** An interval the trade counts in two ways: the usual and the other. */
   public record IntervalWord(String key, String words, String usual, String other) {}

@@ -1,5 +1,6 @@
 package elsko.server.frost;
 
+import elsko.core.Text;
 import elsko.core.frost.Night;
 import java.time.LocalDate;
 import java.util.List;
@@ -36,5 +37,5 @@ public record FrostView(
 
   /** What to do about one boat before the night. */
   public record TonightView(
-      UUID boat, String name, @Nullable UUID berth, String words, String action, double loss) {}
+      UUID boat, String name, @Nullable UUID berth, Text words, String action, double loss) {}
 }

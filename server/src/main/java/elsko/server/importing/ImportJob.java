@@ -2,6 +2,7 @@ package elsko.server.importing;
 
 import elsko.core.Refused;
 import elsko.server.jobs.Portions;
+import elsko.server.text.ReadIn;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -83,7 +84,7 @@ final class ImportJob {
   }
 
   void refused(Refused why) {
-    reason = why.reason();
+    reason = ReadIn.words(why.reason());
     state = State.REFUSED;
   }
 

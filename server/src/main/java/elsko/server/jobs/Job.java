@@ -1,5 +1,7 @@
 package elsko.server.jobs;
 
+import elsko.core.Text;
+import elsko.server.columns.TextColumn;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -33,7 +35,7 @@ class Job {
 
   private int done;
   private int total;
-  private String words;
+  private Text words;
 
   @SuppressWarnings("NullAway.Init") // Hibernate fills it
   protected Job() {}
@@ -45,7 +47,7 @@ class Job {
     this.person = person;
     this.begunAt = begunAt;
     this.state = JobState.WAITS;
-    this.words = "";
+    this.words = Text.NONE;
   }
 
   UUID id() {
@@ -81,9 +83,9 @@ class Job {
     total = of;
   }
 
-  void ends(JobState how, String why, Instant at) {
+  void ends(JobState how, Text why, Instant at) {
     state = how;
-    words = why.length() > LONGEST ? why.substring(0, LONGEST) : why;
+    words = TextColumn.within(LONGEST, why);
     endedAt = at;
   }
 

@@ -1,5 +1,6 @@
 package elsko.server.jobs;
 
+import elsko.core.Text;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +22,7 @@ public record JobStanding(
     JobState state,
     int done,
     int total,
-    String words) {
+    Text words) {
   public boolean isOver() {
     return state.isOver();
   }

@@ -1,6 +1,7 @@
 package elsko.server.jobs;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.server.live.Changed;
 import elsko.server.problems.NotFound;
 import java.time.Clock;
@@ -154,7 +155,8 @@ public class Jobs implements DisposableBean {
             } else {
               job.ends(
                   JobState.STOPPED,
-                  "Elsko ended in the middle of it; nothing of it was kept. Begin it again.",
+                  Text.of(
+                      "Elsko ended in the middle of it; nothing of it was kept. Begin it again."),
                   clock.instant());
             }
           }
@@ -186,7 +188,7 @@ public class Jobs implements DisposableBean {
 
   private void run(Running one) {
     JobState how = JobState.FAILED;
-    String words = "Something went wrong. It is in the server's log.";
+    Text words = Text.of("Something went wrong. It is in the server's log.");
     try {
       Job job = changed(one.id, Job::runs);
       Task task = tasks.get(one.kind);
@@ -196,11 +198,11 @@ public class Jobs implements DisposableBean {
       if (one.isStopping()) {
         throw new Portions.Stopped();
       }
-      words = task.run(one, job.about(), job.person());
+      words = Text.of(task.run(one, job.about(), job.person()));
       how = JobState.DONE;
     } catch (Portions.Stopped stopped) {
       how = JobState.STOPPED;
-      words = "Somebody stopped it.";
+      words = Text.of("Somebody stopped it.");
     } catch (Refused refused) {
       words = refused.reason();
     } catch (RuntimeException broken) {
@@ -210,7 +212,7 @@ public class Jobs implements DisposableBean {
     }
   }
 
-  private void end(Running one, JobState how, String words) {
+  private void end(Running one, JobState how, Text words) {
     try {
       // One that ends with the process is gone on with at the next start.
       if (!ending) {

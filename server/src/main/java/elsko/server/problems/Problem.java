@@ -1,5 +1,7 @@
 package elsko.server.problems;
 
+import elsko.core.Text;
+import elsko.server.text.ReadIn;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -8,6 +10,11 @@ import org.springframework.http.ProblemDetail;
 /** The one shape every refusal goes out in. */
 public final class Problem {
   private Problem() {}
+
+  /** A problem document that names the field and gives the reason in plain words. */
+  public static ProblemDetail of(HttpStatus status, String title, String field, Text reason) {
+    return of(status, title, field, ReadIn.words(reason));
+  }
 
   /** A problem document that names the field and gives the reason in plain words. */
   public static ProblemDetail of(HttpStatus status, String title, String field, String reason) {

@@ -5,6 +5,7 @@ import elsko.core.Words;
 import elsko.core.ledger.CardProgress.Standing;
 import elsko.core.procedure.card.Card;
 import elsko.server.square.SquareCode;
+import elsko.server.text.ReadIn;
 import elsko.server.work.view.AskView;
 import elsko.server.work.view.CardView;
 import elsko.server.work.view.CardView.StepView;
@@ -77,7 +78,8 @@ record BlankCards(
             + " without a line count from the time before.");
     for (RedTagView tag : card.tags()) {
       sheet.danger(
-          "RED TAG when printed. %s: %s. %s".formatted(tag.words(), tag.found(), tag.lifts()));
+          "RED TAG when printed. %s: %s. %s"
+              .formatted(tag.words(), ReadIn.words(tag.found()), tag.lifts()));
     }
     for (Card.NotCovered left : card.notCovered()) {
       sheet.danger("Left out: %s. %s".formatted(left.name(), left.reason()));
@@ -111,7 +113,7 @@ record BlankCards(
     for (String hurt : step.hurts()) {
       sheet.danger(hurt);
     }
-    sheet.text(step.how());
+    sheet.text(ReadIn.words(step.how()));
     if (!step.waitsFor().isEmpty()) {
       sheet.soft("First: %s.".formatted(String.join("; ", step.waitsFor())));
     }

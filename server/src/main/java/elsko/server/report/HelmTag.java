@@ -79,7 +79,7 @@ record HelmTag(String yard, ReportWords words, BoatState state, String address, 
         rows.add(
             List.of(
                 Words.sentence(circuit.circuit().name()),
-                ReportWords.protection(circuit),
+                words.protection(circuit),
                 measured.equals("–") ? "–" : measured + (by.equals("–") ? "" : ", " + by)));
       }
     }

@@ -21,7 +21,7 @@ final class JobSheetCsv {
                     List.of(
                         boat,
                         line.kind().words(),
-                        line.what(),
+                        line.what().toString(),
                         line.unit().isEmpty() ? "" : quantity(line.quantity()),
                         line.unit(),
                         line.detail(),

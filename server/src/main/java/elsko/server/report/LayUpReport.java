@@ -1,5 +1,6 @@
 package elsko.server.report;
 
+import elsko.core.Quantity;
 import elsko.core.Words;
 import elsko.core.boat.description.BoatDescription;
 import elsko.core.boat.path.Position;
@@ -53,7 +54,7 @@ record LayUpReport(
   private void begin(Sheet sheet) throws IOException {
     BoatDescription boat = state.boat().description();
     List<String> about = new ArrayList<>();
-    about.add(words.units().length(boat.hullLengthM()));
+    about.add(words.said(Quantity.meters(boat.hullLengthM())));
     if (!boat.hullId().isEmpty()) {
       about.add(boat.hullId());
     }
@@ -76,7 +77,7 @@ record LayUpReport(
         rows.add(
             List.of(
                 Words.sentence(circuit.circuit().name()),
-                ReportWords.protection(circuit),
+                words.protection(circuit),
                 words.filledWith(circuit),
                 words.measured(state, circuit),
                 ReportWords.by(circuit)));
@@ -110,7 +111,7 @@ record LayUpReport(
       if (entry.fact().is(Fact.ServiceDone.class) && entry.deviceTime().isAfter(since)) {
         rows.add(
             List.of(
-                Words.sentence(EntryWords.of(state.boat(), entry.fact())),
+                words.said(EntryWords.of(state.boat(), entry.fact())),
                 words.day(entry.deviceTime()),
                 entry.person(),
                 "done"));
@@ -130,8 +131,8 @@ record LayUpReport(
       if (line.kind() != JobLine.Kind.FINDING && line.quantity() > 0) {
         rows.add(
             List.of(
-                line.what() + (line.detail().isEmpty() ? "" : ", " + line.detail()),
-                words.units().said(amount(line)),
+                words.said(line.what()) + (line.detail().isEmpty() ? "" : ", " + line.detail()),
+                amount(line),
                 line.kind().words(),
                 line.by(),
                 words.day(line.at())));
@@ -146,9 +147,9 @@ record LayUpReport(
     }
   }
 
-  private static String amount(JobLine line) {
+  private String amount(JobLine line) {
     return line.unit().equals("L")
-        ? Words.liters(line.quantity())
+        ? words.said(Quantity.liters(line.quantity()))
         : "%s %s"
             .formatted(
                 Words.number(line.quantity(), 0),
@@ -162,10 +163,8 @@ record LayUpReport(
         rows.add(
             List.of(
                 Words.sentence(ofEngine(reading.engine(), reading.name())),
-                words.units().said(reading.found()),
-                reading.judgement().isGood()
-                    ? "good"
-                    : words.units().said(reading.judgement().words()),
+                words.said(reading.found()),
+                reading.judgement().isGood() ? "good" : words.said(reading.judgement().words()),
                 words.day(reading.at())));
       }
     }
@@ -180,11 +179,16 @@ record LayUpReport(
     for (RedTag tag : state.tags()) {
       sheet.danger(
           "Red tag. %s: %s, %s, %s. %s"
-              .formatted(tag.words(), tag.found(), tag.by(), words.day(tag.at()), tag.lifts()));
+              .formatted(
+                  tag.words(),
+                  words.said(tag.found()),
+                  tag.by(),
+                  words.day(tag.at()),
+                  tag.lifts()));
     }
     for (EngineTrends engine : trends) {
       for (Narrowing one : engine.narrowing()) {
-        sheet.danger(Narrowing.WHAT_TO_DO + " " + words.units().said(one.words()));
+        sheet.danger(Narrowing.WHAT_TO_DO + " " + words.said(one.words()));
       }
     }
     List<List<String>> rows = new ArrayList<>();

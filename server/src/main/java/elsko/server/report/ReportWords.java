@@ -1,5 +1,7 @@
 package elsko.server.report;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Units;
 import elsko.core.Words;
 import elsko.core.boat.path.FittingState;
@@ -22,6 +24,14 @@ import java.util.Locale;
 record ReportWords(Units units, ZoneId zone) {
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.UK);
 
+  String said(Text text) {
+    return text.in(units);
+  }
+
+  String said(Quantity quantity) {
+    return quantity.in(units);
+  }
+
   String day(Instant at) {
     return day(LocalDate.ofInstant(at, zone));
   }
@@ -34,15 +44,15 @@ record ReportWords(Units units, ZoneId zone) {
   String need(Need need) {
     return "Held against %s with %s to spare; what counts: %s."
         .formatted(
-            units.temperature(need.designLowC()),
-            units.difference(need.marginK()),
+            said(Quantity.celsius(need.designLowC())),
+            said(Quantity.kelvin(need.marginK())),
             need.policy().words());
   }
 
   /** What it is, and that somebody takes it so. */
-  static String protection(CircuitState circuit) {
+  String protection(CircuitState circuit) {
     String real = protection(circuit.protection());
-    return circuit.accepted() == null ? real : real + ". " + circuit.accepted().words();
+    return circuit.accepted() == null ? real : real + ". " + said(circuit.accepted().words());
   }
 
   static String protection(Protection protection) {
@@ -63,7 +73,7 @@ record ReportWords(Units units, ZoneId zone) {
         ? "–"
         : "%s of %s, lot %s"
             .formatted(
-                units.volume(circuit.litersUsed()),
+                said(Quantity.liters(circuit.litersUsed())),
                 circuit.lot().productName(),
                 circuit.lot().number());
   }
@@ -76,7 +86,7 @@ record ReportWords(Units units, ZoneId zone) {
   String measured(BoatState state, CircuitState circuit) {
     if (circuit.coolant() != null) {
       CoolantVerdict coolant = state.circuit(circuit.circuit().key()).coolantVerdict();
-      return "freezes at " + units.temperature(coolant.freezePointC());
+      return "freezes at " + said(Quantity.celsius(coolant.freezePointC()));
     }
     return circuit.points().stream()
         .filter(point -> point.verdict() != null && point.verdict().freezePointC() != null)
@@ -89,13 +99,13 @@ record ReportWords(Units units, ZoneId zone) {
     Double burst = point.verdict().burstPointC();
     return "freezes at %s%s"
         .formatted(
-            units.temperature(point.verdict().freezePointC()),
+            said(Quantity.celsius(point.verdict().freezePointC())),
             burst == null
                 ? ""
                 : ", bursts %s %s"
                     .formatted(
                         point.verdict().burstIsFloor() ? "at or below" : "at",
-                        units.temperature(burst)));
+                        said(Quantity.celsius(burst))));
   }
 
   static String by(CircuitState circuit) {

@@ -1,5 +1,6 @@
 package elsko.server.report;
 
+import elsko.core.Quantity;
 import elsko.core.Words;
 import elsko.core.fluid.verdict.Outcome;
 import elsko.core.ledger.BoatState;
@@ -121,9 +122,9 @@ record SeasonSummary(
     List<List<String>> rows = new ArrayList<>();
     counts
         .litersByLot()
-        .forEach((lot, liters) -> rows.add(List.of(lot, words.units().volume(liters))));
+        .forEach((lot, liters) -> rows.add(List.of(lot, words.said(Quantity.liters(liters)))));
     if (counts.descalerLiters() > 0) {
-      rows.add(List.of("Descaler, mixed", words.units().volume(counts.descalerLiters())));
+      rows.add(List.of("Descaler, mixed", words.said(Quantity.liters(counts.descalerLiters()))));
     }
     sheet.heading("Fluids that went into boats");
     if (rows.isEmpty()) {

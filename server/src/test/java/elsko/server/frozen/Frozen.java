@@ -1,6 +1,6 @@
 package elsko.server.frozen;
 
-import elsko.core.Words;
+import elsko.core.Quantity;
 import elsko.core.due.DueItem;
 import elsko.core.due.DueList;
 import elsko.core.ledger.BoatState;
@@ -38,8 +38,8 @@ final class Frozen {
     of.put("protection", state.protection().name());
     of.put("berth", String.valueOf(state.berthName()));
     of.put("afloat", state.afloat());
-    of.put("decision", Decision.of(state).map(Decision::words).orElse("none"));
-    of.put("action", Decision.of(state).map(Decision::action).orElse("none"));
+    of.put("decision", Decision.of(state).map(one -> one.words().toString()).orElse("none"));
+    of.put("action", Decision.of(state).map(one -> one.action().toString()).orElse("none"));
     of.put("bag", state.bag().expected() + " expected, missing " + state.bag().missing());
     of.put("missing pieces", new TreeMap<>(state.missingPieces()).toString());
     of.put("work", state.work().stream().map(open -> open.what()).sorted().toList());
@@ -82,12 +82,12 @@ final class Frozen {
     Map<String, Object> of = new TreeMap<>();
     of.put("protection", circuit.protection().name());
     of.put("contents", new TreeMap<>(circuit.contents()).toString());
-    of.put("liters used", Words.liters(circuit.litersUsed()));
+    of.put("liters used", Quantity.liters(circuit.litersUsed()).toString());
     List<String> unsettled =
         circuit.unsettled().isEmpty() ? List.of() : Unsettled.words(circuit.unsettled());
     of.put("unsettled", unsettled);
     if (circuit.coolantVerdict() != null) {
-      of.put("coolant", circuit.coolantVerdict().words());
+      of.put("coolant", circuit.coolantVerdict().words().toString());
     }
     Map<String, Object> points = new TreeMap<>();
     for (PointState point : circuit.points()) {

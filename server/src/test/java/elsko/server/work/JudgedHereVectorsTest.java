@@ -78,7 +78,7 @@ class JudgedHereVectorsTest {
                   value,
                   held,
                   judged.call().name(),
-                  judged.words()));
+                  judged.words().toString()));
         }
       }
     }

@@ -1,6 +1,8 @@
 package elsko.core.fluid.mix;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -46,7 +48,9 @@ public record RatioMix(
       throw Refused.value("concentrateParts", "Without concentrate it is only water.");
     }
     if (!Double.isFinite(circuitLiters) || circuitLiters <= 0 || circuitLiters > MOST_LITERS) {
-      throw Refused.value("circuitLiters", "Must be a volume above 0 L, at most 1,000 L.");
+      throw Refused.value(
+          "circuitLiters",
+          Text.of("Must be a volume above 0, at most %s.", Quantity.liters(1_000)));
     }
     int[] units = units(sizes);
     double parts = waterParts + concentrateParts;
@@ -69,7 +73,8 @@ public record RatioMix(
     }
     for (Double size : sizes) {
       if (size == null || !Double.isFinite(size) || size < 0.01 || size > MOST_LITERS) {
-        throw Refused.value("containerLiters", "A container holds 0.01 to 1,000 L.");
+        throw Refused.value(
+            "containerLiters", Text.of("A container holds 0.01 to %s.", Quantity.liters(1_000)));
       }
     }
     return sizes.stream()

@@ -1,5 +1,7 @@
 package elsko.core.fluid.verdict;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Mixture;
@@ -12,54 +14,58 @@ import elsko.core.fluid.Product;
  * @param outcome CHANGE_PRODUCT when it cannot; null when it can, or when its strength is not known
  * @param words what it rests on
  */
-public record Ceiling(Outcome outcome, String words) {
+public record Ceiling(Outcome outcome, Text words) {
 
   public static Ceiling of(Product product, Need yards) {
     Need need = yards.on(product);
-    String needed = Words.celsius(need.temperatureC());
+    Text needed = Text.of("%s", Quantity.celsius(need.temperatureC()));
     if (need.policy() == Policy.LABEL && product.labelRatingC() == null) {
       return new Ceiling(
-          Outcome.CHANGE_PRODUCT, "It has no label rating for the label policy to rest on.");
+          Outcome.CHANGE_PRODUCT,
+          Text.of("It has no label rating for the label policy to rest on."));
     }
     if (need.policy() == Policy.LABEL && product.labelRates() == null) {
       return new Ceiling(
           Outcome.CHANGE_PRODUCT,
-          "Nobody said whether its label states burst or freeze protection: the label policy cannot rest on it.");
+          Text.of(
+              "Nobody said whether its label states burst or freeze protection: the label policy cannot rest on it."));
     }
     Double expected = product.expectedMassFraction();
     if (expected != null && expected < Policy.LEAST_MASS_FRACTION) {
       return cannot(
-          Words.percent(expected) + " glycol",
-          Words.percent(Policy.LEAST_MASS_FRACTION) + " at the least");
+          Text.of("%s glycol", Words.percent(expected)),
+          Text.of("%s at the least", Words.percent(Policy.LEAST_MASS_FRACTION)));
     }
     if (need.policy() == Policy.LABEL) {
       return product.labelRatingC() <= need.temperatureC()
-          ? new Ceiling(null, "Label rating %s.".formatted(Words.celsius(product.labelRatingC())))
-          : cannot("label rating " + Words.celsius(product.labelRatingC()), needed);
+          ? new Ceiling(null, Text.of("Label rating %s.", Quantity.celsius(product.labelRatingC())))
+          : cannot(Text.of("label rating %s", Quantity.celsius(product.labelRatingC())), needed);
     }
     if (product.massFraction() == null) {
-      return new Ceiling(null, "Its strength is not known: only the jug's reading will tell.");
+      return new Ceiling(
+          null, Text.of("Its strength is not known: only the jug's reading will tell."));
     }
     Mixture undiluted =
         GlycolCurve.of(product.base())
             .atMassFraction(Math.min(product.massFraction(), GlycolCurve.MAX_MASS_FRACTION));
     boolean freeze = need.policy() == Policy.FREEZE;
     double reaches = freeze ? undiluted.freezePointC() : undiluted.burstPointC();
-    String says =
-        "%s point %s%s"
-            .formatted(
-                freeze ? "freeze" : "burst",
-                !freeze && undiluted.burstIsFloor() ? "at or below " : "",
-                Words.celsius(reaches));
+    Text says =
+        Text.of(
+            "%s point %s%s",
+            freeze ? "freeze" : "burst",
+            !freeze && undiluted.burstIsFloor() ? "at or below " : "",
+            Quantity.celsius(reaches));
     return reaches <= need.temperatureC()
-        ? new Ceiling(null, "Undiluted " + says + ".")
+        ? new Ceiling(null, Text.of("Undiluted %s.", says))
         : cannot(says, needed);
   }
 
-  private static Ceiling cannot(String says, String needed) {
+  private static Ceiling cannot(Text says, Text needed) {
     return new Ceiling(
         Outcome.CHANGE_PRODUCT,
-        "Undiluted it has %s; %s is needed. Change the product, or the policy knowingly."
-            .formatted(says, needed));
+        Text.of(
+            "Undiluted it has %s; %s is needed. Change the product, or the policy knowingly.",
+            says, needed));
   }
 }

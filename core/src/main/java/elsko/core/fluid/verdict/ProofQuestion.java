@@ -33,7 +33,7 @@ public record ProofQuestion(
     instrument.readable("sampleReading", product.base(), sampleReading);
     Refused.within("sampleTemperatureC", sampleTemperatureC, -60, 120, " °C");
     if (!Double.isFinite(tankLiters) || tankLiters <= 0) {
-      throw Refused.value("tankLiters", "Must be a volume above 0 L.");
+      throw Refused.value("tankLiters", "Must be a volume above 0.");
     }
   }
 

@@ -12,7 +12,7 @@ import elsko.core.Refused;
 public record SampledSegment(double liters, double flowShare, boolean gated) {
   public SampledSegment {
     if (!Double.isFinite(liters) || liters <= 0 || liters > 10_000) {
-      throw Refused.value("segment.liters", "Must be a volume above 0 L.");
+      throw Refused.value("segment.liters", "Must be a volume above 0.");
     }
     if (!Double.isFinite(flowShare) || flowShare <= 0 || flowShare > 1) {
       throw Refused.value("segment.flowShare", "Must be a share above 0, at most 1.");

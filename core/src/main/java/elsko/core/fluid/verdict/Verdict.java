@@ -1,5 +1,6 @@
 package elsko.core.fluid.verdict;
 
+import elsko.core.Text;
 import java.util.List;
 
 /**
@@ -26,7 +27,7 @@ public record Verdict(
     Remedy remedy) {
 
   /** The reasons as sentences. */
-  public List<String> words() {
+  public List<Text> words() {
     return VerdictWords.of(this);
   }
 }

@@ -1,6 +1,7 @@
 package elsko.core.ledger.circuit;
 
-import elsko.core.Words;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
@@ -17,7 +18,7 @@ public record Acceptance(
     String by, Instant at, String reason, @Nullable LocalDate until, @Nullable Double untilC) {
 
   /** "Accepted until 3 Dec or −5 °C by coordinator: heated tonight". */
-  public String words() {
+  public Text words() {
     String day =
         until == null
             ? ""
@@ -25,8 +26,8 @@ public record Acceptance(
                 .formatted(
                     until.getDayOfMonth(),
                     until.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH));
-    String cold = untilC == null ? "" : Words.celsius(untilC);
+    Text cold = untilC == null ? Text.NONE : Text.of("%s", Quantity.celsius(untilC));
     String or = until != null && untilC != null ? " or " : "";
-    return "Accepted until %s%s%s by %s: %s".formatted(day, or, cold, by, reason);
+    return Text.of("Accepted until %s%s%s by %s: %s", day, or, cold, by, reason);
   }
 }

@@ -1,6 +1,7 @@
 package elsko.core.ledger.circuit;
 
-import elsko.core.Words;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Instrument;
@@ -16,7 +17,7 @@ import elsko.core.ledger.fact.Fact;
  * @param outcome PROVEN, HELD or RETAKE
  * @param freezePointC of the weak end; null when RETAKE
  */
-public record CoolantVerdict(Outcome outcome, Double freezePointC, String words) {
+public record CoolantVerdict(Outcome outcome, Double freezePointC, Text words) {
   public boolean good() {
     return outcome == Outcome.PROVEN;
   }
@@ -34,11 +35,11 @@ public record CoolantVerdict(Outcome outcome, Double freezePointC, String words)
     }
     if (read.temperatureC() != null && !instrument.compensatesAt(read.temperatureC())) {
       return retake(
-          "Read at %s; the instrument is right from %s to %s. Let it come into that range, then read again."
-              .formatted(
-                  Words.celsius(read.temperatureC()),
-                  Words.celsius(instrument.compensatesFromC()),
-                  Words.celsius(instrument.compensatesToC())));
+          Text.of(
+              "Read at %s; the instrument is right from %s to %s. Let it come into that range, then read again.",
+              Quantity.celsius(read.temperatureC()),
+              Quantity.celsius(instrument.compensatesFromC()),
+              Quantity.celsius(instrument.compensatesToC())));
     }
     Double weakest = instrument.weakestMassFraction(Base.EG, read.reading());
     if (weakest == null) {
@@ -50,12 +51,13 @@ public record CoolantVerdict(Outcome outcome, Double freezePointC, String words)
         ? new CoolantVerdict(
             Outcome.PROVEN,
             freezes,
-            "Good: freezes at %s or below.".formatted(Words.celsius(freezes)))
+            Text.of("Good: freezes at %s or below.", Quantity.celsius(freezes)))
         : new CoolantVerdict(
             Outcome.HELD,
             freezes,
-            "Freezes at %s, needed %s: strengthen it, run it warm, read it again cold."
-                .formatted(Words.celsius(freezes), Words.celsius(need.temperatureC())));
+            Text.of(
+                "Freezes at %s, needed %s: strengthen it, run it warm, read it again cold.",
+                Quantity.celsius(freezes), Quantity.celsius(need.temperatureC())));
   }
 
   /** Of a reading made after it was changed or topped up, with no warm run since. */
@@ -75,6 +77,10 @@ public record CoolantVerdict(Outcome outcome, Double freezePointC, String words)
   }
 
   private static CoolantVerdict retake(String words) {
+    return retake(Text.of(words));
+  }
+
+  private static CoolantVerdict retake(Text words) {
     return new CoolantVerdict(Outcome.RETAKE, null, words);
   }
 }

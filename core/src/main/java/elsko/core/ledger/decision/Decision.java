@@ -1,5 +1,7 @@
 package elsko.core.ledger.decision;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.path.CircuitKind;
@@ -29,7 +31,11 @@ import java.util.Optional;
  * @param words one sentence, or two
  * @param action what to do about it, a few words
  */
-public record Decision(Kind kind, String words, String action) {
+public record Decision(Kind kind, Text words, Text action) {
+  private Decision(Kind kind, String words, String action) {
+    this(kind, Text.of(words), Text.of(action));
+  }
+
   /** Most urgent first. */
   public enum Kind {
     BROKEN,
@@ -104,7 +110,7 @@ public record Decision(Kind kind, String words, String action) {
     return new Decision(
         Kind.CONTRADICTED,
         LateWords.of(state.boat(), state.contradicted().get(0)),
-        "Look and say how it is");
+        Text.of("Look and say how it is"));
   }
 
   private static Decision ranDryOrHot(BoatState state) {
@@ -176,11 +182,11 @@ public record Decision(Kind kind, String words, String action) {
     if (circuit.circuit().kind() == CircuitKind.COOLANT) {
       return new Decision(
           Kind.HELD,
-          "%s: %s"
-              .formatted(
-                  Words.sentence(circuit.circuit().name()),
-                  state.circuit(circuit.circuit().key()).coolantVerdict().words()),
-          "Strengthen the coolant");
+          Text.of(
+              "%s: %s",
+              Words.sentence(circuit.circuit().name()),
+              state.circuit(circuit.circuit().key()).coolantVerdict().words()),
+          Text.of("Strengthen the coolant"));
     }
     Failure failure = circuit.failures().get(circuit.failures().size() - 1);
     PointState worst = circuit.point(failure.points().get(0).lowPoint());
@@ -195,20 +201,22 @@ public record Decision(Kind kind, String words, String action) {
     }
     return new Decision(
         Kind.HELD,
-        "%s%s: %s"
-            .formatted(
-                Words.sentence(worst.point().name()),
-                others,
-                Words.list(worst.verdict().words().stream().limit(1).toList())),
+        Text.of(
+            "%s%s: %s",
+            Words.sentence(worst.point().name()),
+            others,
+            Text.list(worst.verdict().words().stream().limit(1).toList())),
         action(failure.points().get(0).remedy()));
   }
 
-  private static String action(Remedy remedy) {
+  private static Text action(Remedy remedy) {
     if (remedy == null) {
-      return "Change the product";
+      return Text.of("Change the product");
     }
-    return (remedy.kind() == RemedyKind.DRAIN_AND_REFILL ? "Rod and refill " : "Send through ")
-        + Words.liters(remedy.litersFromTank());
+    return Text.of(
+        "%s %s",
+        remedy.kind() == RemedyKind.DRAIN_AND_REFILL ? "Rod and refill" : "Send through",
+        Quantity.liters(remedy.litersFromTank()));
   }
 
   /** Where samples were taken and are good, what is missing is no further sample there. */
@@ -246,9 +254,10 @@ public record Decision(Kind kind, String words, String action) {
     if (started.isEmpty()) {
       return new Decision(
           Kind.STILL_WET,
-          "Water in %s. It freezes at 0 °C."
-              .formatted(firstNames(state, Protection.WET, Protection.IN_SERVICE)),
-          "Winterize it");
+          Text.of(
+              "Water in %s. It freezes at %s.",
+              firstNames(state, Protection.WET, Protection.IN_SERVICE), Quantity.celsius(0)),
+          Text.of("Winterize it"));
     }
     return new Decision(
         Kind.WORK_STOPPED_HALFWAY,

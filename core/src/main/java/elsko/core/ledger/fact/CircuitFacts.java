@@ -1,6 +1,8 @@
 package elsko.core.ledger.fact;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.mix.Disinfection;
 import java.time.LocalDate;
@@ -35,7 +37,8 @@ public interface CircuitFacts {
     public DescalerUsed {
       segments = segments == null ? List.of() : List.copyOf(segments);
       if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
-        throw Refused.value("liters", "Must be above 0 L, at most 200 L.");
+        throw Refused.value(
+            "liters", Text.of("Must be above 0, at most %s.", Quantity.liters(200)));
       }
     }
   }
@@ -73,7 +76,8 @@ public interface CircuitFacts {
       implements Fact.AboutCircuit {
     public FluidUsed {
       if (!Double.isFinite(liters) || liters <= 0 || liters > MOST_LITERS) {
-        throw Refused.value("liters", "Must be above 0 L, at most 200 L.");
+        throw Refused.value(
+            "liters", Text.of("Must be above 0, at most %s.", Quantity.liters(200)));
       }
       if (lot.product().base() == Base.EG) {
         throw Refused.value(
@@ -87,7 +91,7 @@ public interface CircuitFacts {
   record FluidCaught(String circuit, double liters) implements Fact.AboutCircuit {
     public FluidCaught {
       if (!Double.isFinite(liters) || liters < 0 || liters > MOST_LITERS) {
-        throw Refused.value("liters", "Must be from 0 to 200 L.");
+        throw Refused.value("liters", Text.of("Must be from 0 to %s.", Quantity.liters(200)));
       }
     }
   }

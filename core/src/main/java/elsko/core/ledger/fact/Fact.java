@@ -1,6 +1,8 @@
 package elsko.core.ledger.fact;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.Position;
@@ -113,7 +115,7 @@ public sealed interface Fact extends CircuitFacts, EngineFacts, CardFacts
   record CaughtAtDrain(String lowPoint, double liters) implements Fact {
     public CaughtAtDrain {
       if (!Double.isFinite(liters) || liters < 0 || liters > MOST_LITERS) {
-        throw Refused.value("liters", "Must be from 0 to 200 L.");
+        throw Refused.value("liters", Text.of("Must be from 0 to %s.", Quantity.liters(200)));
       }
     }
   }
@@ -155,7 +157,7 @@ public sealed interface Fact extends CircuitFacts, EngineFacts, CardFacts
       List<ConditionSeen> seen,
       List<ReadingTaken> read,
       boolean go,
-      List<String> reasons)
+      List<Text> reasons)
       implements Fact {
     public RoundDone {
       if (kind == null) {

@@ -1,7 +1,9 @@
 package elsko.core.ledger.fact;
 
+import elsko.core.Text;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is known of an entry that came in after others had said what happened later.
@@ -12,7 +14,7 @@ import java.util.UUID;
  *     either
  * @param upsets ids of later entries that could not have been made had it been known
  */
-public record Late(boolean afterwards, String broke, List<UUID> upsets) {
+public record Late(boolean afterwards, @Nullable Text broke, List<UUID> upsets) {
   public Late {
     upsets = upsets == null ? List.of() : List.copyOf(upsets);
   }

@@ -1,6 +1,6 @@
 package elsko.core.ledger.fact;
 
-import elsko.core.Words;
+import elsko.core.Text;
 import elsko.core.boat.path.Position;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
@@ -20,7 +20,7 @@ public record ReadingStanding(
     Position engine,
     String key,
     String name,
-    String found,
+    Text found,
     Judgement judgement,
     String by,
     Instant at) {
@@ -39,16 +39,13 @@ public record ReadingStanding(
   }
 
   /** "18 mm, free span 300 mm". */
-  public static String foundWords(Limit limit, Fact.ReadingTaken read) {
-    String value = Words.number(read.value()) + " " + limit.unit();
+  public static Text foundWords(Limit limit, Fact.ReadingTaken read) {
+    Text value = Text.exactly(read.value(), limit.unit());
     return read.against() == null
         ? value
-        : "%s, %s %s %s"
-            .formatted(
-                value,
-                limit.against().name(),
-                Words.number(read.against()),
-                limit.against().unit());
+        : Text.of(
+            "%s, %s %s",
+            value, limit.against().name(), Text.exactly(read.against(), limit.against().unit()));
   }
 
   public static ReadingStanding of(Position engine, Fact.ConditionSeen seen, Entry entry) {
@@ -58,7 +55,7 @@ public record ReadingStanding(
         engine,
         condition.key(),
         condition.name(),
-        seen.found().words(),
+        Text.of(seen.found().words()),
         judgement,
         entry.person(),
         entry.deviceTime());

@@ -1,6 +1,7 @@
 package elsko.core.ledger.rules;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.boat.path.Fitting;
 import elsko.core.boat.path.FittingState;
 import elsko.core.ledger.BoatState;
@@ -20,7 +21,7 @@ import java.util.Map;
  * @param fitting its key
  * @param field the entry is refused for, and {@code reason} in the words of the interlock
  */
-public record StandsAgainst(String fitting, FittingState state, String field, String reason) {
+public record StandsAgainst(String fitting, FittingState state, String field, Text reason) {
   /**
    * What would stand against an entry, each by itself.
    *

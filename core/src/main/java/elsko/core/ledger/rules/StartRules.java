@@ -2,7 +2,9 @@ package elsko.core.ledger.rules;
 
 import static elsko.core.boat.path.FittingState.*;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.description.Cooling;
@@ -210,11 +212,11 @@ final class StartRules {
     FeedGuard hose = FeedGuard.hose(boat.engine(circuit));
     if ((from == HOSE || from == SUCTION_CUP) && !hose.isEnough()) {
       throw refused(
-          "It draws about %s L/min and a hose gives about %s: the pump would run dry. A tub of at least %s, topped up by the hose, does for 10 minutes."
-              .formatted(
-                  Words.number(hose.draws(), 0),
-                  Words.number(hose.gives(), 0),
-                  Words.liters(FeedGuard.tub(boat.engine(circuit), 10).reservoirLiters())));
+          Text.of(
+              "It draws about %s and a hose gives about %s: the pump would run dry. A tub of at least %s, topped up by the hose, does for 10 minutes.",
+              Quantity.litersPerMinute(hose.draws()),
+              Quantity.litersPerMinute(hose.gives()).withoutUnit(),
+              Quantity.liters(FeedGuard.tub(boat.engine(circuit), 10).reservoirLiters())));
     }
     boolean open = from == BUCKET || from == TANK || from == BILGE_BRANCH;
     if (open && state.runs().get(circuit.engine()).suctionDry()) {
@@ -330,6 +332,10 @@ final class StartRules {
 
   private static String areNamed(List<String> names) {
     return "%s %s".formatted(Words.sentence(Words.list(names)), names.size() == 1 ? "is" : "are");
+  }
+
+  private static Refused refused(Text reason) {
+    return Refused.state("engine", reason);
   }
 
   private static Refused refused(String reason) {

@@ -1,5 +1,6 @@
 package elsko.core.procedure.card;
 
+import elsko.core.Text;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.Position;
@@ -74,7 +75,7 @@ public sealed interface Ask {
       String limit,
       String unit,
       Double against,
-      String school,
+      @Nullable Text school,
       String instead)
       implements OnRound {
     public static Read of(String label, Position engine, Limit limit) {
@@ -90,6 +91,10 @@ public sealed interface Ask {
     }
 
     public Read by(String words) {
+      return by(Text.of(words));
+    }
+
+    public Read by(Text words) {
       return new Read(label, engine, limit, unit, against, words, instead);
     }
 

@@ -1,5 +1,6 @@
 package elsko.core.procedure.card;
 
+import elsko.core.Text;
 import elsko.core.boat.description.FeedGuard;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Procedure;
@@ -28,7 +29,7 @@ public record Step(
     String key,
     String circuit,
     String title,
-    String how,
+    Text how,
     String why,
     List<String> tools,
     List<String> hurts,
@@ -118,7 +119,7 @@ public record Step(
     private final String key;
     private String title;
     private String circuit;
-    private String how = "";
+    private Text how = Text.NONE;
     private String why = "";
     private List<String> tools = List.of();
     private final List<String> hurts = new ArrayList<>();
@@ -148,6 +149,10 @@ public record Step(
     }
 
     public Draft how(String text) {
+      return how(Text.of(text));
+    }
+
+    public Draft how(Text text) {
       how = text;
       return this;
     }

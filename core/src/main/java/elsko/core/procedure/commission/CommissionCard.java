@@ -2,6 +2,7 @@ package elsko.core.procedure.commission;
 
 import static elsko.core.boat.path.FittingState.*;
 
+import elsko.core.Text;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.FeedGuard;
 import elsko.core.boat.path.Circuit;
@@ -271,8 +272,9 @@ public final class CommissionCard implements CardPlan {
     asks.add(caught);
     return on.step(OUT_INTO_A_CATCH, "Run the antifreeze out into a catch")
         .how(
-            "%s %s Catch at the exhaust until it runs clear. %s"
-                .formatted(FlushWords.how(variant), FeedWords.of(feed), FlushWords.end(variant)))
+            Text.of(
+                "%s %s Catch at the exhaust until it runs clear. %s",
+                FlushWords.how(variant), FeedWords.of(feed), FlushWords.end(variant)))
         .why("It goes into a container, not into the water.")
         .tools(FlushWords.tools(variant))
         .hurts(Cautions.CATCH)

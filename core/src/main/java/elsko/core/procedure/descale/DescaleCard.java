@@ -2,7 +2,8 @@ package elsko.core.procedure.descale;
 
 import static elsko.core.boat.path.FittingState.*;
 
-import elsko.core.Words;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.boat.description.FeedGuard;
 import elsko.core.boat.path.Fitting;
 import elsko.core.boat.path.FittingKind;
@@ -97,9 +98,10 @@ public final class DescaleCard implements CardPlan {
         shot(on, "first-shot", "Draw the first shot", DescaleVariant.TANK_SOAK, first)
             .how(
                 mix(first + second)
-                    + " Mind the flow arrow of the one-way fitting; all valves shut before a hose is opened."
-                    + " Draw until it shows at the exhaust, keep about a quarter back, stop, shut the valves."
-                    + " The tank stands so that it cannot run out.")
+                    .then(
+                        " Mind the flow arrow of the one-way fitting; all valves shut before a hose is"
+                            + " opened. Draw until it shows at the exhaust, keep about a quarter back,"
+                            + " stop, shut the valves. The tank stands so that it cannot run out."))
             .after(on.key(PlateauCompared.BEFORE))
             .soak(240, 360, SOAKED, SOAKED_TOO_LONG)
             .written());
@@ -125,8 +127,9 @@ public final class DescaleCard implements CardPlan {
                 liters)
             .how(
                 mix(liters)
-                    + " Seacock SHUT, basket out, feed adapter with its gasket on the strainer. Draw in enough"
-                    + " for coolers and muffler; basket and lid back.")
+                    .then(
+                        " Seacock SHUT, basket out, feed adapter with its gasket on the strainer. Draw in"
+                            + " enough for coolers and muffler; basket and lid back."))
             .after(on.key("muffler"))
             .soak(240, 300, SOAKED, SOAKED_TOO_LONG)
             .written());
@@ -141,7 +144,7 @@ public final class DescaleCard implements CardPlan {
                   "Draw a second shot in through the strainer",
                   DescaleVariant.STRAINER_SOAK,
                   second)
-              .how(mix(second) + " " + NOT_LOWER)
+              .how(mix(second).then(" ", NOT_LOWER))
               .after(on.key(PlateauCompared.FINAL))
               .soak(20, 30, SOAKED, SOAKED_TOO_LONG)
               .written());
@@ -156,9 +159,10 @@ public final class DescaleCard implements CardPlan {
         loop(on, "loop", "Circulate from a bucket, past the impeller pump", liters)
             .how(
                 mix(liters)
-                    + " Bypass hoses on, transfer pump in the bucket; leak-test with plain water first."
-                    + " Circulate until the indicator color says the acid is spent; a bottle spent quickly is"
-                    + " followed by a fresh one. Log the debris.")
+                    .then(
+                        " Bypass hoses on, transfer pump in the bucket; leak-test with plain water first."
+                            + " Circulate until the indicator color says the acid is spent; a bottle spent"
+                            + " quickly is followed by a fresh one. Log the debris."))
             .after(on.key(PlateauCompared.BEFORE))
             .soak(180, 240, SOAKED, SOAKED_TOO_LONG)
             .written());
@@ -167,7 +171,7 @@ public final class DescaleCard implements CardPlan {
     if (compared(on).isNotLowerAfter(1)) {
       steps.add(
           loop(on, "second-loop", "Circulate a fresh bottle", liters)
-              .how(mix(liters) + " " + NOT_LOWER)
+              .how(mix(liters).then(" ", NOT_LOWER))
               .after(on.key(PlateauCompared.FINAL))
               .soak(180, 240, SOAKED, SOAKED_TOO_LONG)
               .written());
@@ -295,15 +299,17 @@ public final class DescaleCard implements CardPlan {
     }
     return on.step(key, title)
         .how(
-            "Fresh water through, watch the temperature and the outflow."
-                + (afloat
-                    ? ""
-                    : " "
-                        + FeedWords.of(
-                            variant.feed(on.boat().engine(on.circuit()), isLast ? 6 : 4)))
-                + (isLast
-                    ? " A plateau lower than before is success; the record keeps all of them."
-                    : ""))
+            Text.of("Fresh water through, watch the temperature and the outflow.")
+                .then(
+                    afloat
+                        ? ""
+                        : Text.of(
+                            " %s",
+                            FeedWords.of(
+                                variant.feed(on.boat().engine(on.circuit()), isLast ? 6 : 4))),
+                    isLast
+                        ? " A plateau lower than before is success; the record keeps all of them."
+                        : ""))
         .why("Spent acid left standing eats metal instead of scale.")
         .tools(afloat ? List.of() : FlushWords.tools(variant))
         .hurts(Cautions.ACID)
@@ -346,9 +352,10 @@ public final class DescaleCard implements CardPlan {
     return variant.reaches(on.circuit()).stream().map(Segment::key).toList();
   }
 
-  private static String mix(double liters) {
-    return "Have %s ready to use: ratios are always water : concentrate; water first, concentrate slowly into it."
-        .formatted(Words.liters(liters));
+  private static Text mix(double liters) {
+    return Text.of(
+        "Have %s ready to use: ratios are always water : concentrate; water first, concentrate slowly into it.",
+        Quantity.liters(liters));
   }
 
   private static Ask set(Fitting fitting, FittingState to) {

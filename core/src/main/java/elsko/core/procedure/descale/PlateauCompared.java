@@ -1,6 +1,7 @@
 package elsko.core.procedure.descale;
 
-import elsko.core.Words;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
@@ -68,21 +69,21 @@ public record PlateauCompared(Double beforeC, List<Double> duringC, List<Double>
   }
 
   /** What it comes to, in words; null while there is nothing to compare. */
-  public String words() {
+  public Text words() {
     if (beforeC == null || afterC.isEmpty()) {
       return null;
     }
     double after = afterC.get(afterC.size() - 1);
-    List<String> held = new ArrayList<>();
-    held.add("before " + Words.celsius(beforeC));
-    duringC.forEach(one -> held.add("during " + Words.celsius(one)));
-    afterC.forEach(one -> held.add("after " + Words.celsius(one)));
-    String all = Words.sentence(Words.list(held));
+    List<Text> held = new ArrayList<>();
+    held.add(Text.of("before %s", Quantity.celsius(beforeC)));
+    duringC.forEach(one -> held.add(Text.of("during %s", Quantity.celsius(one))));
+    afterC.forEach(one -> held.add(Text.of("after %s", Quantity.celsius(one))));
+    Text all = Text.list(held).sentence();
     if (isLower(after)) {
-      return "%s: %s K lower, scale came off.".formatted(all, Words.number(beforeC - after, 1));
+      return Text.of("%s: %s lower, scale came off.", all, Quantity.kelvin(beforeC - after));
     }
     return afterC.size() == 1
-        ? all + ": not lower. A second shot, then look at the elbow."
-        : all + ": not lower after two shots. Look at the elbow.";
+        ? all.then(": not lower. A second shot, then look at the elbow.")
+        : all.then(": not lower after two shots. Look at the elbow.");
   }
 }

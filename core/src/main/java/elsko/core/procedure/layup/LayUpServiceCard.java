@@ -1,5 +1,7 @@
 package elsko.core.procedure.layup;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.EngineDescription;
 import elsko.core.boat.description.Fuel;
@@ -90,8 +92,9 @@ public final class LayUpServiceCard implements CardPlan {
         ? written
         : step.title(on.titled("Warm the engine, or leave its proof as it is"))
             .how(
-                "Its raw water is %s: a run on water undoes that, and it is drained, filled and sampled again. Usually this is skipped, and the oil drawn cold: slower, from the lowest place. Where it has to run, its proof is given up first. %s"
-                    .formatted(on.state().protection().name(), written.how()))
+                Text.of(
+                    "Its raw water is %s: a run on water undoes that, and it is drained, filled and sampled again. Usually this is skipped, and the oil drawn cold: slower, from the lowest place. Where it has to run, its proof is given up first. %s",
+                    on.state().protection().name(), written.how()))
             .written();
   }
 
@@ -111,14 +114,12 @@ public final class LayUpServiceCard implements CardPlan {
     Step.Draft oil =
         on.step(StepKey.OIL, cold ? "Change oil and filter, cold" : "Change oil and filter, warm")
             .how(
-                (cold ? "Cold it runs slowly: from the lowest place. " : "")
-                    + "Draw the old oil, filter off, new oil in%s. Read the dipstick a second time, %s. Waste oil to"
-                        .formatted(
-                            liters == null
-                                ? ""
-                                : ", about %s".formatted(elsko.core.Words.liters(liters)),
-                            Boolean.TRUE.equals(engine.details().oilReadWarm()) ? "warm" : "cold")
-                    + " collection. Write down what came out: color, milky, metal.")
+                Text.of(
+                    "%sDraw the old oil, filter off, new oil in%s. Read the dipstick a second time, %s. Waste oil to"
+                        + " collection. Write down what came out: color, milky, metal.",
+                    cold ? "Cold it runs slowly: from the lowest place. " : "",
+                    liters == null ? "" : Text.of(", about %s", Quantity.liters(liters)),
+                    Boolean.TRUE.equals(engine.details().oilReadWarm()) ? "warm" : "cold"))
             .why(
                 "Used oil is acidic and must not sit all winter; changed before the antifreeze run, that one run"
                     + " spreads it.")

@@ -1,5 +1,6 @@
 package elsko.core.procedure.part;
 
+import elsko.core.Text;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.EngineDescription;
 import elsko.core.boat.description.FeedGuard;
@@ -67,15 +68,16 @@ public final class WarmUp implements Contributor {
         on.step(KEY, afloat ? "Run it warm" : "Run fresh water through it")
             .how(
                 afloat
-                    ? "Afloat, on the water it floats in. %s Stop, then shut the seacock where there is one."
-                        .formatted(FlushWords.revs(on))
-                    : "%s %s %s %s %s"
-                        .formatted(
-                            FlushWords.how(variant),
-                            FeedWords.of(run.feed()),
-                            FlushWords.revs(on),
-                            run.words(),
-                            end(on, variant)))
+                    ? Text.of(
+                        "Afloat, on the water it floats in. %s Stop, then shut the seacock where there is one.",
+                        FlushWords.revs(on))
+                    : Text.of(
+                        "%s %s %s %s %s",
+                        FlushWords.how(variant),
+                        FeedWords.of(run.feed()),
+                        FlushWords.revs(on),
+                        run.words(),
+                        end(on, variant)))
             .why(
                 "Salt and silt leave the raw-water side before it is drained; it never passes the"
                     + " thermostat here.")
@@ -102,17 +104,18 @@ public final class WarmUp implements Contributor {
     return on.step(key, "Warm the engine until the thermostat opens")
         .how(
             afloat
-                ? "Afloat, on the water it floats in. %s The gauge climbs, then stays flat after %d to %d minutes."
-                        .formatted(FlushWords.revs(on), OPENS_FROM, until)
-                    + " Stop, then shut the seacock where there is one."
-                : "%s %s %s The gauge climbs, then stays flat after %d to %d minutes. %s"
-                    .formatted(
-                        FlushWords.how(variant),
-                        FeedWords.of(feed),
-                        FlushWords.revs(on),
-                        OPENS_FROM,
-                        until,
-                        end(on, variant)))
+                ? Text.of(
+                    "Afloat, on the water it floats in. %s The gauge climbs, then stays flat after %s to %s"
+                        + " minutes. Stop, then shut the seacock where there is one.",
+                    FlushWords.revs(on), OPENS_FROM, until)
+                : Text.of(
+                    "%s %s %s The gauge climbs, then stays flat after %s to %s minutes. %s",
+                    FlushWords.how(variant),
+                    FeedWords.of(feed),
+                    FlushWords.revs(on),
+                    OPENS_FROM,
+                    until,
+                    end(on, variant)))
         .why(
             "Behind a closed thermostat almost nothing flows through the block: it would neither rinse"
                 + " nor drain as it should.")

@@ -2,6 +2,7 @@ package elsko.core.procedure.pump;
 
 import static elsko.core.boat.path.FittingState.*;
 
+import elsko.core.Text;
 import elsko.core.boat.path.Fitting;
 import elsko.core.boat.path.FittingKind;
 import elsko.core.ledger.fact.StartBasis;
@@ -172,12 +173,13 @@ record PumpBuiltUp(OnCircuit on) {
     Step.Draft step =
         on.step(RUN, "Run it: flow, joints, temperature")
             .how(
-                (afloat
-                        ? "On the water it floats in. "
-                        : FlushWords.how(variant) + " " + FeedWords.of(lasting.feed()) + " ")
-                    + "Water at the exhaust within a minute, or stop. Look along every joint that was opened;"
-                    + " watch the gauge until it holds; then a few revs, and look again."
-                    + (laidUp()
+                Text.of(
+                    "%s Water at the exhaust within a minute, or stop. Look along every joint that was opened;"
+                        + " watch the gauge until it holds; then a few revs, and look again.%s",
+                    afloat
+                        ? "On the water it floats in."
+                        : Text.of("%s %s", FlushWords.how(variant), FeedWords.of(lasting.feed())),
+                    laidUp()
                         ? " Laid up, it waits for its first run in spring: the card stays open until then."
                         : ""))
             .why("A pump is put right when it has moved water, not when it is bolted on.")

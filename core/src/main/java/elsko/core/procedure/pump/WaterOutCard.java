@@ -2,6 +2,7 @@ package elsko.core.procedure.pump;
 
 import static elsko.core.boat.path.FittingState.*;
 
+import elsko.core.Text;
 import elsko.core.boat.path.FittingKind;
 import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.LowPoint;
@@ -267,10 +268,11 @@ public final class WaterOutCard implements CardPlan {
     List<Ask> asks = afloat ? run.stop().asks() : WaterSupply.waterOff(on, run, variant).asks();
     return on.step(RUN, "Run it warm, the same day")
         .how(
-            (afloat
-                    ? "On the water it floats in. "
-                    : FlushWords.how(variant) + " " + FeedWords.of(lasting.feed()) + " ")
-                + "It smokes off the oil at first. Until the gauge holds; listen for a knock, and stop for one.")
+            Text.of(
+                "%s It smokes off the oil at first. Until the gauge holds; listen for a knock, and stop for one.",
+                afloat
+                    ? "On the water it floats in."
+                    : Text.of("%s %s", FlushWords.how(variant), FeedWords.of(lasting.feed()))))
         .why("Only heat drives the last water out of rings and oil.")
         .tools(afloat ? List.of() : FlushWords.tools(variant))
         .hurts(Cautions.start(on))

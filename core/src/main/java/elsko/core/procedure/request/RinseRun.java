@@ -1,6 +1,7 @@
 package elsko.core.procedure.request;
 
-import elsko.core.Words;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.EngineDescription;
 import elsko.core.boat.description.FeedGuard;
@@ -12,7 +13,7 @@ import elsko.core.fill.CircuitPath;
  * @param untilWarm it runs long enough to get warm
  */
 public record RinseRun(
-    int fromMinutes, int toMinutes, FeedGuard feed, String words, boolean untilWarm) {
+    int fromMinutes, int toMinutes, FeedGuard feed, Text words, boolean untilWarm) {
   private static final int FROM = 5;
   private static final int TO = 10;
 
@@ -27,18 +28,18 @@ public record RinseRun(
           FROM,
           TO,
           feed,
-          "5 to 10 minutes; go on until the thermostat has opened, about 5 minutes.",
+          Text.of("5 to 10 minutes; go on until the thermostat has opened, about 5 minutes."),
           true);
     }
     double least = TIMES_THE_PATH * CircuitPath.all(on.circuit()).liters();
-    String twice =
-        "At least twice what the path holds, %s".formatted(Words.liters(Math.ceil(least)));
+    Text twice =
+        Text.of("At least twice what the path holds, %s", Quantity.liters(Math.ceil(least)));
     if (feed.lastsSeconds() == null) {
-      return new RinseRun(FROM, TO, feed, twice + "; from a hose 5 minutes or more.", true);
+      return new RinseRun(FROM, TO, feed, twice.then("; from a hose 5 minutes or more."), true);
     }
     // What a tub gives runs out: no longer than it takes.
     int minutes = (int) Math.ceil(least / feed.draws());
     return new RinseRun(
-        minutes, minutes + 1, variant.feed(engine, minutes + 1), twice + ", then stop.", false);
+        minutes, minutes + 1, variant.feed(engine, minutes + 1), twice.then(", then stop."), false);
   }
 }

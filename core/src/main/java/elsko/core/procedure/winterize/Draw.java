@@ -2,6 +2,7 @@ package elsko.core.procedure.winterize;
 
 import static elsko.core.boat.path.FittingState.*;
 
+import elsko.core.Text;
 import elsko.core.boat.description.FeedGuard;
 import elsko.core.boat.path.FittingKind;
 import elsko.core.boat.path.Method;
@@ -52,10 +53,13 @@ public final class Draw implements Contributor {
     Step.Draft draw =
         on.step(KEY, title(on))
             .how(
-                how(on)
-                    + (on.isEngine() ? " " + FeedWords.ofTank(tank(on, forecast.liters())) : "")
-                    + " "
-                    + forecast.words())
+                Text.of(
+                    "%s%s %s",
+                    how(on),
+                    on.isEngine()
+                        ? Text.of(" %s", FeedWords.ofTank(tank(on, forecast.liters())))
+                        : "",
+                    forecast.words()))
             .why(
                 block
                     ? "It reaches elbow and exhaust. Cold fluid can close the thermostat, so the block must"

@@ -1,6 +1,7 @@
 package elsko.core.procedure.winterize;
 
-import elsko.core.Words;
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.boat.path.Method;
 import elsko.core.fill.CircuitPath;
 import elsko.core.fill.FillPath;
@@ -58,21 +59,23 @@ record DrawForecast(double liters, double caughtLiters, boolean keeps, @Nullable
   }
 
   /** What to have ready and what to expect. */
-  String words() {
+  Text words() {
     if (took != null) {
-      return "It took %s %s: have %s ready, and sample every low point."
-          .formatted(
-              Words.liters(took.value()),
-              took.times() == 1 ? "last time" : "in the middle of %d times".formatted(took.times()),
-              Words.liters(liters));
+      return Text.of(
+          "It took %s %s: have %s ready, and sample every low point.",
+          Quantity.liters(took.value()),
+          took.times() == 1 ? "last time" : "in the middle of %d times".formatted(took.times()),
+          Quantity.liters(liters));
     }
-    String caught =
-        "about %s come out at the end: catch them".formatted(Words.liters(caughtLiters));
+    Text caught =
+        Text.of("about %s come out at the end: catch them", Quantity.liters(caughtLiters));
     return keeps
-        ? "By the forecast %s leave the weakest place strong enough to prove; %s."
-            .formatted(Words.liters(liters), caught)
-        : "By the forecast even %s may leave a weak place: sample every low point; %s."
-            .formatted(Words.liters(liters), caught);
+        ? Text.of(
+            "By the forecast %s leave the weakest place strong enough to prove; %s.",
+            Quantity.liters(liters), caught)
+        : Text.of(
+            "By the forecast even %s may leave a weak place: sample every low point; %s.",
+            Quantity.liters(liters), caught);
   }
 
   private static FillQuestion question(OnCircuit on, FillPath path, double liters) {

@@ -48,7 +48,7 @@ class DisinfectionTest {
     Disinfection.Poured poured = Disinfection.poured(liters, percent, milliliters);
     assertThat(poured.mgPerLiter()).isCloseTo(mgPerLiter, within(1e-9));
     assertThat(poured.judgement().call()).isEqualTo(call);
-    assertThat(poured.judgement().words()).contains("%.0f mg/L".formatted(mgPerLiter));
+    assertThat(poured.judgement().words().toString()).contains("%.0f mg/L".formatted(mgPerLiter));
   }
 
   @Test

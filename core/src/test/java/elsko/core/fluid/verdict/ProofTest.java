@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.fluid.Base;
 import elsko.core.fluid.GlycolCurve;
 import elsko.core.fluid.Instrument;
@@ -109,7 +110,7 @@ class ProofTest {
     Verdict verdict = judge(0.27, 0.20);
     assertThat(verdict.outcome()).isEqualTo(Outcome.CHANGE_PRODUCT);
     assertThat(verdict.remedy()).isNull();
-    assertThat(String.join(" ", verdict.words())).contains("Change the product");
+    assertThat(Text.joined(" ", verdict.words()).toString()).contains("Change the product");
   }
 
   @Test
@@ -228,12 +229,15 @@ class ProofTest {
 
   @Test
   void everyTemperatureInWordsSaysFreezeOrBurst() {
-    assertThat(String.join(" ", judge(0.38, 0.21).words())).contains("Burst point −12.8 °C");
+    assertThat(Text.joined(" ", judge(0.38, 0.21).words()).toString())
+        .contains("Burst point −12.8 °C");
     need = new Need(-5, 5, Policy.FREEZE);
-    assertThat(String.join(" ", judge(0.38, 0.37).words())).contains("Freeze point −18.2 °C");
+    assertThat(Text.joined(" ", judge(0.38, 0.37).words()).toString())
+        .contains("Freeze point −18.2 °C");
     need = Need.DEFAULT;
     product = new Product(Base.PG, 0.56, null, null);
-    assertThat(String.join(" ", judge(0.56, 0.56).words())).contains("at or below −51 °C");
+    assertThat(Text.joined(" ", judge(0.56, 0.56).words()).toString())
+        .contains("at or below −51 °C");
   }
 
   @Test

@@ -47,7 +47,7 @@ class CoolantSideTest {
     read(glass(0, 100_000), -37);
     assertThat(protection()).isEqualTo(Protection.FILLED);
     assertThat(verdict().outcome()).isEqualTo(Outcome.RETAKE);
-    assertThat(verdict().words()).contains("zero check");
+    assertThat(verdict().words().toString()).contains("zero check");
     read(glass(-9, 1), -37);
     assertThat(protection()).isEqualTo(Protection.FILLED);
     read(glass(0, 1), -37);
@@ -71,7 +71,7 @@ class CoolantSideTest {
     assertThat(verdict()).isNull();
     read(glass(0, 1), -37);
     assertThat(protection()).isEqualTo(Protection.FILLED);
-    assertThat(verdict().words()).contains("warm run");
+    assertThat(verdict().words().toString()).contains("warm run");
     runWarm();
     assertThat(protection()).isEqualTo(Protection.FILLED);
     read(glass(0, 1), -37);
@@ -96,7 +96,7 @@ class CoolantSideTest {
     assertThat(protection()).isEqualTo(Protection.PROVEN);
     story.daysLater(1).say(new Fact.Noted("cold"));
     assertThat(protection()).isEqualTo(Protection.FILLED);
-    assertThat(verdict().words()).startsWith("Read 12 months ago or longer");
+    assertThat(verdict().words().toString()).startsWith("Read 12 months ago or longer");
   }
 
   @Test
@@ -117,7 +117,7 @@ class CoolantSideTest {
     read(glass(0, 1), -37);
     story.open(Procedure.LAY_UP_SERVICE);
     assertThat(protection()).isEqualTo(Protection.FILLED);
-    assertThat(verdict().words()).contains("before this lay-up began");
+    assertThat(verdict().words().toString()).contains("before this lay-up began");
     read(glass(0, 1), -37);
     story.open(Procedure.WINTERIZE);
     assertThat(protection()).isEqualTo(Protection.PROVEN);
@@ -137,7 +137,7 @@ class CoolantSideTest {
   void whatIsReadWarmIsReadAgain() {
     story.say(new Fact.CoolantRead("port-coolant", glass(0, 1), -37, 45.0));
     assertThat(protection()).isEqualTo(Protection.FILLED);
-    assertThat(verdict().words()).contains("Read at 45 °C");
+    assertThat(verdict().words().toString()).contains("Read at 45 °C");
     story.say(new Fact.CoolantRead("port-coolant", glass(0, 1), -37, 12.0));
     assertThat(protection()).isEqualTo(Protection.PROVEN);
   }

@@ -85,8 +85,8 @@ class SegmentEvidenceTest {
     assertThat(story.protection()).isEqualTo(Protection.FILLED);
     assertThat(unsettled()).containsExactly("recirculation");
     Decision decision = Decision.of(story.state()).orElseThrow();
-    assertThat(decision.words()).contains("Nothing tells of the recirculation hose");
-    assertThat(decision.action()).isEqualTo("Settle the recirculation hose");
+    assertThat(decision.words().toString()).contains("Nothing tells of the recirculation hose");
+    assertThat(decision.action().toString()).isEqualTo("Settle the recirculation hose");
   }
 
   @Test

@@ -68,6 +68,6 @@ class EntryWordsTest {
   @ParameterizedTest
   @MethodSource("entries")
   void everyEntryReadsAsASentence(Fact fact, String words) {
-    assertThat(EntryWords.of(Story.fourDrains().boat, fact)).isEqualTo(words);
+    assertThat(EntryWords.of(Story.fourDrains().boat, fact).toString()).isEqualTo(words);
   }
 }

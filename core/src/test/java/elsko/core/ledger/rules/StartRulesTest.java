@@ -162,7 +162,8 @@ class StartRulesTest {
     Story story = new Story(Hulls.saildrive()).wet();
     story.say(new Fact.CoolantRead("coolant", Story.COOLANT_GLASS, -18));
     assertThat(story.state().circuit("coolant").protection()).isEqualTo(Protection.HELD);
-    assertThat(Decision.of(story.state()).orElseThrow().words()).contains("strengthen it");
+    assertThat(Decision.of(story.state()).orElseThrow().words().toString())
+        .contains("strengthen it");
     story.say(new Fact.CoolantRead("coolant", Story.COOLANT_GLASS, -37));
     assertThat(story.state().circuit("coolant").protection()).isEqualTo(Protection.PROVEN);
     refused(

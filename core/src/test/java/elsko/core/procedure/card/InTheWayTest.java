@@ -38,7 +38,7 @@ class InTheWayTest {
           if (kind.isInstance(ask) && ask.label().equals(label)) {
             against.stream()
                 .filter(one -> one.fitting().equals(fitting))
-                .forEach(one -> reasons.put(one.state(), one.reason()));
+                .forEach(one -> reasons.put(one.state(), one.reason().toString()));
           }
         });
     return reasons;
@@ -76,7 +76,7 @@ class InTheWayTest {
                 .anyMatch(
                     one ->
                         one.fitting().equals("block-port-drain")
-                            && one.reason().contains("Put it back IN before filling"));
+                            && one.reason().toString().contains("Put it back IN before filling"));
             fills.add(ask.label());
           }
         });
@@ -99,7 +99,7 @@ class InTheWayTest {
     Refused refused =
         catchThrowableOfType(
             Refused.class, () -> story.say(new Fact.LowPointSeen("block-port", Seen.RAN_CLEAR)));
-    assertThat(refused.reason()).isEqualTo(said);
+    assertThat(refused.reason().toString()).isEqualTo(said);
   }
 
   @Test

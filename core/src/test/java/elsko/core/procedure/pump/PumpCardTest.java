@@ -170,7 +170,7 @@ class PumpCardTest {
 
     Step off = step("pump-off");
     assertThat(off.asks().get(0)).isInstanceOf(Ask.GiveUp.class);
-    assertThat(off.how()).contains("PROVEN");
+    assertThat(off.how().toString()).contains("PROVEN");
     story.walkTo("pump-off", Map.of());
     assertThat(story.state().circuit("engine").protection()).isNotEqualTo(Protection.PROVEN);
   }

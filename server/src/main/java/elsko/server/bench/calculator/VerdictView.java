@@ -1,5 +1,6 @@
 package elsko.server.bench.calculator;
 
+import elsko.core.Text;
 import elsko.core.fluid.verdict.Outcome;
 import elsko.core.fluid.verdict.Remedy;
 import elsko.core.fluid.verdict.Verdict;
@@ -15,7 +16,7 @@ public record VerdictView(
     Double burstPointC,
     boolean burstIsFloor,
     Double neededMassFraction,
-    List<String> reasons,
+    List<Text> reasons,
     @Nullable Remedy remedy) {
   public static VerdictView of(Verdict verdict) {
     return new VerdictView(

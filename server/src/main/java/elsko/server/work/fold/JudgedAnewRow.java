@@ -1,6 +1,8 @@
 package elsko.server.work.fold;
 
+import elsko.core.Text;
 import elsko.core.ledger.circuit.Protection;
+import elsko.server.columns.TextColumn;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -26,15 +28,15 @@ class JudgedAnewRow {
   @JdbcTypeCode(SqlTypes.VARCHAR)
   private Protection became;
 
-  private String why;
+  private Text why;
 
   protected JudgedAnewRow() {}
 
-  JudgedAnewRow(UUID boatId, Protection was, Protection became, String why) {
+  JudgedAnewRow(UUID boatId, Protection was, Protection became, Text why) {
     this.boatId = boatId;
     this.was = was;
     this.became = became;
-    this.why = why.substring(0, Math.min(why.length(), LONGEST_WHY));
+    this.why = TextColumn.within(LONGEST_WHY, why);
   }
 
   UUID boatId() {
@@ -49,7 +51,7 @@ class JudgedAnewRow {
     return became;
   }
 
-  String why() {
+  Text why() {
     return why;
   }
 }

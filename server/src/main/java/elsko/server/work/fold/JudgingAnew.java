@@ -1,5 +1,6 @@
 package elsko.server.work.fold;
 
+import elsko.core.Text;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.decision.Decision;
@@ -56,8 +57,10 @@ public class JudgingAnew {
       BoatState state = folded.state();
       Protection was = fleet.protection(boat);
       if (was != null && was != state.protection()) {
-        String why =
-            Decision.of(state).map(Decision::words).orElse("Everything it needs is measured.");
+        Text why =
+            Decision.of(state)
+                .map(Decision::words)
+                .orElse(Text.of("Everything it needs is measured."));
         rows.save(new JudgedAnewRow(boat, was, state.protection(), why));
       }
       if (!fleet.isAsProjected(boat, state)) {
@@ -89,5 +92,5 @@ public class JudgingAnew {
   }
 
   /** One boat that newer rules judge otherwise. */
-  public record JudgedAnew(UUID boat, String name, Protection was, Protection became, String why) {}
+  public record JudgedAnew(UUID boat, String name, Protection was, Protection became, Text why) {}
 }

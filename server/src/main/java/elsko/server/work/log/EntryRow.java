@@ -1,9 +1,11 @@
 package elsko.server.work.log;
 
+import elsko.core.Text;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Late;
 import elsko.server.columns.InOneColumn;
+import elsko.server.columns.TextColumn;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -50,7 +52,7 @@ public class EntryRow {
   private String lot;
   private String circuit;
   private boolean afterwards;
-  private String broke;
+  private Text broke;
 
   @Convert(converter = Ids.class)
   private List<UUID> upsets;
@@ -73,15 +75,12 @@ public class EntryRow {
     this.circuit = circuitOf(entry.fact());
     Late late = entry.late();
     this.afterwards = late != null && late.afterwards();
-    this.broke = late == null || late.broke() == null ? null : shortened(late.broke());
+    this.broke =
+        late == null || late.broke() == null ? null : TextColumn.within(LONGEST_RULE, late.broke());
     this.upsets =
         late == null || late.upsets().isEmpty()
             ? null
             : late.upsets().stream().limit(MOST_UPSET_KEPT).toList();
-  }
-
-  private static String shortened(String words) {
-    return words.substring(0, Math.min(words.length(), LONGEST_RULE));
   }
 
   /** How it came in; null when in its turn. */

@@ -7,6 +7,7 @@ import elsko.server.digest.Sha256;
 import elsko.server.names.Names;
 import elsko.server.names.NamesInJson;
 import elsko.server.said.NewEntry;
+import elsko.server.text.KeptText;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -18,12 +19,14 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 public class FactJson {
   private final JsonMapper sent;
+  private final JsonMapper shown;
   private final JsonMapper json;
   private final JsonMapper withoutNulls;
 
   FactJson(JsonMapper sent) {
     this.sent = sent;
-    this.json = sent.rebuild().propertyNamingStrategy(NamesInJson.stored()).build();
+    this.shown = sent.rebuild().propertyNamingStrategy(NamesInJson.stored()).build();
+    this.json = shown.rebuild().addModule(KeptText.module()).build();
     this.withoutNulls =
         sent.rebuild()
             .changeDefaultPropertyInclusion(
@@ -49,7 +52,11 @@ public class FactJson {
   }
 
   public Map<String, Object> fields(EntryRow row) {
-    return json.readValue(row.fact(), new TypeReference<Map<String, Object>>() {});
+    TypeReference<Map<String, Object>> fields = new TypeReference<>() {};
+    // Only what a round came to has sentences in it, which are said like any others.
+    return row.kind().fact() == Fact.RoundDone.class
+        ? shown.convertValue(json.readValue(row.fact(), Fact.RoundDone.class), fields)
+        : json.readValue(row.fact(), fields);
   }
 
   /**

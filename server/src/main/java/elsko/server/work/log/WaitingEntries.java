@@ -1,6 +1,7 @@
 package elsko.server.work.log;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.ledger.fact.Fact;
 import elsko.server.people.SignedIn;
 import elsko.server.problems.Forbidden;
@@ -68,7 +69,7 @@ public class WaitingEntries {
    *
    * @param field what it was refused for, and {@code reason} why; both null when it is kept
    */
-  public record Answer(UUID id, @Nullable String field, @Nullable String reason) {
+  public record Answer(UUID id, @Nullable String field, @Nullable Text reason) {
     static Answer kept(UUID id) {
       return new Answer(id, null, null);
     }
@@ -78,7 +79,7 @@ public class WaitingEntries {
     }
 
     static Answer refused(UUID id, Forbidden why) {
-      return new Answer(id, "role", why.getMessage());
+      return new Answer(id, "role", Text.of(why.getMessage()));
     }
   }
 }

@@ -1,6 +1,7 @@
 package elsko.server.work.log;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.boat.Boat;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -141,7 +142,7 @@ class Writer {
         return checked(sent, state);
       }
       LateRules late = new LateRules(boat, proof, rules, log);
-      String broke = null;
+      Text broke = null;
       try {
         checked(sent, inTurn ? state : late.before(sent.happened()));
       } catch (Refused refused) {

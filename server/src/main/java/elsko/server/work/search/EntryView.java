@@ -1,5 +1,6 @@
 package elsko.server.work.search;
 
+import elsko.core.Text;
 import elsko.server.work.log.EntryKind;
 import java.time.Instant;
 import java.util.Map;
@@ -19,15 +20,15 @@ public record EntryView(
     long seq,
     UUID id,
     EntryKind kind,
-    String words,
+    Text words,
     String person,
     Instant deviceTime,
     Instant serverTime,
     @Nullable UUID card,
     @Nullable String step,
     @Nullable UUID corrects,
-    @Nullable String correctsWords,
+    @Nullable Text correctsWords,
     boolean replaced,
     boolean mayCorrect,
-    @Nullable String mark,
+    @Nullable Text mark,
     Map<String, Object> fact) {}

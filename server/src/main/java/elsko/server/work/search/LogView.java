@@ -1,5 +1,6 @@
 package elsko.server.work.search;
 
+import elsko.core.Text;
 import elsko.core.boat.Boat;
 import elsko.core.ledger.fact.EntryWords;
 import elsko.core.ledger.fact.LateWords;
@@ -61,7 +62,7 @@ public class LogView {
       List<EntryRow> shown, Map<UUID, Boat> boats, @Nullable SignedIn who) {
     Map<String, Role> roles = who == null ? Map.of() : people.roles();
     Set<UUID> replaced = replaced(shown);
-    Map<UUID, String> corrected = corrected(shown, boats);
+    Map<UUID, Text> corrected = corrected(shown, boats);
     return shown.stream()
         .map(
             row -> {
@@ -86,9 +87,9 @@ public class LogView {
   }
 
   /** What corrections among these replaced, in words. */
-  private Map<UUID, String> corrected(List<EntryRow> shown, Map<UUID, Boat> boats) {
+  private Map<UUID, Text> corrected(List<EntryRow> shown, Map<UUID, Boat> boats) {
     List<UUID> ids = shown.stream().map(EntryRow::correctsId).filter(Objects::nonNull).toList();
-    Map<UUID, String> words = new HashMap<>();
+    Map<UUID, Text> words = new HashMap<>();
     for (EntryRow row : entries.findByIdIn(ids)) {
       words.put(row.id(), EntryWords.of(boats.get(row.boatId()), json.read(row).fact()));
     }
@@ -98,7 +99,7 @@ public class LogView {
   private EntryView view(
       Boat boat,
       EntryRow row,
-      @Nullable String correctsWords,
+      @Nullable Text correctsWords,
       boolean isReplaced,
       boolean mayCorrect) {
     return new EntryView(

@@ -3,6 +3,7 @@ package elsko.server.work.view;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import elsko.core.Text;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.Position;
@@ -95,14 +96,14 @@ public sealed interface AskView {
       boolean start,
       @Nullable Position engine,
       @Nullable StartBasis basis,
-      @Nullable String stopped)
+      @Nullable Text stopped)
       implements AskView {}
 
   record KickAsk(
       @JsonUnwrapped AskHead head,
       @Nullable Position engine,
       double seconds,
-      @Nullable String stopped)
+      @Nullable Text stopped)
       implements AskView {}
 
   record ReadAsk(
@@ -112,7 +113,7 @@ public sealed interface AskView {
       String unit,
       LimitView limits,
       @Nullable Double against,
-      @Nullable String school,
+      @Nullable Text school,
       @Nullable ConditionView instead)
       implements RoundAsk {}
 
@@ -214,18 +215,18 @@ public sealed interface AskView {
    * @param against what it is held against; null where nothing is
    */
   public record LimitView(
-      String how,
+      Text how,
       double goodLow,
       double goodHigh,
       double possibleLow,
       double possibleHigh,
       String whenGood,
-      String whenLow,
+      Text whenLow,
       Call callLow,
-      String whenHigh,
+      Text whenHigh,
       Call callHigh,
       @Nullable Double stopFrom,
-      @Nullable String whenStop,
+      @Nullable Text whenStop,
       @Nullable TagCause sets,
       @Nullable AgainstView against) {
     public static LimitView of(Limit limit) {
@@ -281,7 +282,7 @@ public sealed interface AskView {
    * @param sets the red tag it sets; null where it sets none
    */
   public record FindingView(
-      String key, String words, Call call, String todo, @Nullable TagCause sets) {
+      String key, String words, Call call, Text todo, @Nullable TagCause sets) {
     public static FindingView of(Condition condition, Condition.Finding finding) {
       return new FindingView(
           finding.key(),
@@ -296,7 +297,7 @@ public sealed interface AskView {
           finding.key(),
           finding.words(),
           finding.call(),
-          finding.todo(),
+          Text.of(finding.todo()),
           finding.call() == Call.STOP ? TagCause.MAY_HAVE_FROZEN : null);
     }
   }

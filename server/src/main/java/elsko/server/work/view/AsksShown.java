@@ -1,5 +1,6 @@
 package elsko.server.work.view;
 
+import elsko.core.Text;
 import elsko.core.boat.Boat;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
@@ -63,7 +64,7 @@ public final class AsksShown {
         inTheWay.apply(ask));
   }
 
-  private @Nullable String stopped(@Nullable Position said, @Nullable StartBasis basis) {
+  private @Nullable Text stopped(@Nullable Position said, @Nullable StartBasis basis) {
     Position engine = boat.engineMeant(said);
     if (basis == null || engine == null) {
       return null;

@@ -1,5 +1,6 @@
 package elsko.server.work.view;
 
+import elsko.core.Text;
 import elsko.core.boat.description.Accessory;
 import elsko.core.boat.description.BoatDescription;
 import elsko.core.boat.path.Circuit;
@@ -103,10 +104,10 @@ public record BoatView(
   }
 
   /** An entry that came in late and does not go with the rest. */
-  public record ContradictedView(UUID entry, String words) {}
+  public record ContradictedView(UUID entry, Text words) {}
 
   /** What has to be decided about it now. */
-  public record DecisionView(Decision.Kind kind, String words, String action) {}
+  public record DecisionView(Decision.Kind kind, Text words, Text action) {}
 
   /**
    * One circuit: its path to be drawn, its low points and what was measured there.
@@ -129,7 +130,7 @@ public record BoatView(
       List<PointView> points,
       List<HoseView> hoses,
       @Nullable CoolantView coolant,
-      @Nullable String accepted,
+      @Nullable Text accepted,
       boolean awaitsCountersign,
       Set<String> sampledBy,
       @Nullable String countersignedBy,
@@ -167,7 +168,7 @@ public record BoatView(
   }
 
   /** How the coolant was read last, and what that means. */
-  public record CoolantView(double reading, boolean good, String words) {
+  public record CoolantView(double reading, boolean good, Text words) {
     public static @Nullable CoolantView of(BoatState state, CircuitState circuit) {
       CoolantVerdict verdict = state.circuit(circuit.circuit().key()).coolantVerdict();
       return verdict == null

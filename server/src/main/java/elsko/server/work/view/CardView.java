@@ -1,5 +1,6 @@
 package elsko.server.work.view;
 
+import elsko.core.Text;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -88,7 +89,7 @@ public record CardView(
       String key,
       @Nullable String circuit,
       String title,
-      String how,
+      Text how,
       String why,
       List<String> tools,
       List<String> hurts,
@@ -163,7 +164,7 @@ public record CardView(
   }
 
   /** At the last reading of a final flush: what the descale has brought. */
-  private static @Nullable String compared(CardProgress progress, Step step, Entry entry) {
+  private static @Nullable Text compared(CardProgress progress, Step step, Entry entry) {
     boolean isFinal =
         progress.procedure() == Procedure.DESCALE
             && step.circuit() != null
@@ -190,13 +191,13 @@ public record CardView(
   public record SaidView(
       UUID id,
       EntryKind kind,
-      String words,
+      Text words,
       String person,
       Instant at,
-      @Nullable String judgement,
+      @Nullable Text judgement,
       @Nullable Call call,
       @Nullable UUID photo) {
-    static SaidView of(Folded folded, @Nullable String compared, Entry entry) {
+    static SaidView of(Folded folded, @Nullable Text compared, Entry entry) {
       return new SaidView(
           entry.id(),
           EntryKind.of(entry.fact()),
@@ -213,7 +214,7 @@ public record CardView(
       return taken == null ? null : taken.photo();
     }
 
-    private static @Nullable String judgement(Folded folded, @Nullable String compared, Fact fact) {
+    private static @Nullable Text judgement(Folded folded, @Nullable Text compared, Fact fact) {
       Fact.CoolantRead coolant = fact.as(Fact.CoolantRead.class);
       if (coolant != null) {
         return CoolantVerdict.of(folded.state().need(), coolant).words();
@@ -222,8 +223,8 @@ public record CardView(
       if (judged == null || !fact.is(Fact.ReadingTaken.class)) {
         return judged == null ? null : judged.words();
       }
-      String words = judged.words();
-      return words.isEmpty() ? compared : compared == null ? words : words + " " + compared;
+      Text words = judged.words();
+      return words.isEmpty() ? compared : compared == null ? words : words.then(" ", compared);
     }
 
     private static @Nullable Call callOf(BoatState state, Fact fact) {

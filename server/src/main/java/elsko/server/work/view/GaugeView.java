@@ -1,5 +1,6 @@
 package elsko.server.work.view;
 
+import elsko.core.Text;
 import elsko.core.boat.description.Exhaust;
 import elsko.core.boat.path.Circuit;
 import elsko.core.boat.path.Position;
@@ -74,7 +75,7 @@ record GaugeView(
   }
 
   /** What the readings come to. */
-  record WatchView(GaugeWatch.Standing standing, String words, @Nullable Double plateauC) {}
+  record WatchView(GaugeWatch.Standing standing, Text words, @Nullable Double plateauC) {}
 
   /** Where its gauge held once. */
   record Held(Instant at, double valueC) {}

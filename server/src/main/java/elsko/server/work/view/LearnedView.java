@@ -1,5 +1,7 @@
 package elsko.server.work.view;
 
+import elsko.core.Quantity;
+import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.boat.Boat;
 import elsko.core.boat.path.Position;
@@ -15,14 +17,14 @@ import java.util.List;
  * @param since when it was seen first, of those that count
  * @param used it is gone by; a person may say otherwise
  */
-public record LearnedView(String key, String words, Instant since, boolean used) {
+public record LearnedView(String key, Text words, Instant since, boolean used) {
   static List<LearnedView> of(BoatState state) {
     return state.learned().stream()
         .map(one -> new LearnedView(one.key(), words(state.boat(), one), one.since(), one.used()))
         .toList();
   }
 
-  private static String words(Boat boat, Learned one) {
+  private static Text words(Boat boat, Learned one) {
     String times = one.times() == 1 ? "once" : "the middle of %d times".formatted(one.times());
     String about =
         switch (one.kind()) {
@@ -36,8 +38,10 @@ public record LearnedView(String key, String words, Instant since, boolean used)
                   : one.about();
           case PLATEAU -> Position.valueOf(one.about()).words() + ", holds warm at";
         };
-    String value =
-        one.kind() == Learned.Kind.PLATEAU ? Words.celsius(one.value()) : Words.liters(one.value());
-    return "%s %s, %s".formatted(Words.sentence(about), value, times);
+    Quantity value =
+        one.kind() == Learned.Kind.PLATEAU
+            ? Quantity.celsius(one.value())
+            : Quantity.liters(one.value());
+    return Text.of("%s %s, %s", Words.sentence(about), value, times);
   }
 }

@@ -1,5 +1,6 @@
 package elsko.server.work.view;
 
+import elsko.core.Text;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.fact.ReadingStanding;
@@ -38,9 +39,9 @@ public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
       @Nullable Position engine,
       String key,
       String name,
-      String found,
+      Text found,
       Call call,
-      String todo,
+      Text todo,
       String by,
       Instant at) {
     public static StandingView of(ReadingStanding standing) {

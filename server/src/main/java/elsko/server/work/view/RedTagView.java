@@ -1,5 +1,6 @@
 package elsko.server.work.view;
 
+import elsko.core.Text;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RedTag;
@@ -20,7 +21,7 @@ public record RedTagView(
     TagCause cause,
     @Nullable Position engine,
     String words,
-    String found,
+    Text found,
     String by,
     Instant at,
     String lifts,

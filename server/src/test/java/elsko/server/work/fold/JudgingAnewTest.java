@@ -51,7 +51,7 @@ class JudgingAnewTest {
               assertThat(one.boat()).isEqualTo(boat);
               assertThat(one.was()).isEqualTo(Protection.PROVEN);
               assertThat(one.became()).isEqualTo(Protection.WET);
-              assertThat(one.why()).startsWith("Water in engine raw water.");
+              assertThat(one.why().toString()).startsWith("Water in engine raw water.");
             });
     assertThat(RunningElsko.bean(Fleet.class).protection(boat)).isEqualTo(Protection.WET);
     assertThat(RunningElsko.as("technician").delete("/api/judged-anew").status()).isEqualTo(403);
