@@ -6,16 +6,31 @@ import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
 import elsko.server.problems.NotFound;
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtEnd;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.DtStart;
+import net.fortuna.ical4j.model.property.Location;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Summary;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.XProperty;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -26,9 +41,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Each person's walk as iCalendar (RFC 5545): a file, and a feed whose address is its key. */
 @RestController
 class Calendars {
-  private static final DateTimeFormatter UTC = DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'");
-  private static final int LONGEST_LINE = 75;
-
   private final Crew crew;
   private final Walks walks;
   private final PlanDocuments documents;
@@ -70,78 +82,54 @@ class Calendars {
   private String calendar(String name) {
     PlanDocument told = documents.published();
     PlanRow row = documents.row(PlanRow.Standing.PUBLISHED);
-    StringBuilder out = new StringBuilder();
-    line(out, "BEGIN:VCALENDAR");
-    line(out, "VERSION:2.0");
-    line(out, "PRODID:-//Elsko//Walks//EN");
-    line(out, "CALSCALE:GREGORIAN");
-    line(out, "X-WR-CALNAME:" + text("Walks of " + name));
+    Calendar calendar = new Calendar();
+    calendar.add(new ProdId("-//Elsko//Walks//EN"));
+    calendar.add(ImmutableVersion.VERSION_2_0);
+    calendar.add(ImmutableCalScale.GREGORIAN);
+    calendar.add(new XProperty("X-WR-CALNAME", "Walks of " + name));
     if (told != null && row != null) {
       Map<UUID, Work> works = new HashMap<>();
       walks.works().forEach(work -> works.put(work.boat(), work));
       told.stops().stream()
           .filter(stop -> stop.workers().stream().anyMatch(name::equalsIgnoreCase))
           .filter(stop -> works.containsKey(stop.boat()))
-          .forEach(stop -> event(out, stop, works.get(stop.boat()), row.publishedAt()));
+          .forEach(stop -> calendar.add(event(stop, works.get(stop.boat()), row.publishedAt())));
     }
-    line(out, "END:VCALENDAR");
-    return out.toString();
+    return written(calendar);
   }
 
-  private void event(StringBuilder out, Stop stop, Work work, Instant published) {
-    line(out, "BEGIN:VEVENT");
-    line(out, "UID:" + stop.boat() + "-" + stop.task() + "@elsko");
-    line(out, "DTSTAMP:" + UTC.format(published.atOffset(ZoneOffset.UTC)));
-    line(out, "DTSTART:" + at(stop.date(), stop.start()));
-    line(out, "DTEND:" + at(stop.date(), stop.end()));
-    line(out, "SUMMARY:" + text(work.name() + ": " + stop.title()));
+  private VEvent event(Stop stop, Work work, Instant published) {
+    VEvent event = new VEvent(false);
+    event.add(new Uid(stop.boat() + "-" + stop.task() + "@elsko"));
+    event.add(new DtStamp(published));
+    event.add(new DtStart<>(at(stop.date(), stop.start())));
+    event.add(new DtEnd<>(at(stop.date(), stop.end())));
+    event.add(new Summary(work.name() + ": " + stop.title()));
     if (!work.berthName().isEmpty()) {
-      line(out, "LOCATION:" + text(work.berthName()));
+      event.add(new Location(work.berthName()));
     }
-    line(
-        out,
-        "DESCRIPTION:"
-            + text(
-                "%s to %s, with %s"
-                    .formatted(
-                        PlanWords.clock(stop.start()),
-                        PlanWords.clock(stop.end()),
-                        String.join(", ", stop.workers()))));
-    line(out, "END:VEVENT");
+    event.add(
+        new Description(
+            "%s to %s, with %s"
+                .formatted(
+                    PlanWords.clock(stop.start()),
+                    PlanWords.clock(stop.end()),
+                    String.join(", ", stop.workers()))));
+    return event;
   }
 
-  private String at(LocalDate date, int minute) {
-    return UTC.format(
-        date.atTime(LocalTime.MIN)
-            .plusMinutes(minute)
-            .atZone(clock.getZone())
-            .withZoneSameInstant(ZoneOffset.UTC));
+  private Instant at(LocalDate date, int minute) {
+    return date.atTime(LocalTime.MIN).plusMinutes(minute).atZone(clock.getZone()).toInstant();
   }
 
-  private static String text(String plain) {
-    return plain
-        .replace("\\", "\\\\")
-        .replace(";", "\\;")
-        .replace(",", "\\,")
-        .replace("\r", "")
-        .replace("\n", "\\n");
-  }
-
-  /** Lines end with CR LF and are folded before their 75th octet, never inside a character. */
-  private static void line(StringBuilder out, String content) {
-    int octets = 0;
-    for (int at = 0; at < content.length(); ) {
-      int point = content.codePointAt(at);
-      String one = Character.toString(point);
-      int length = one.getBytes(StandardCharsets.UTF_8).length;
-      if (octets + length > LONGEST_LINE) {
-        out.append("\r\n ");
-        octets = 1;
-      }
-      out.append(one);
-      octets += length;
-      at += Character.charCount(point);
+  /** An empty walk is a calendar too, which the library would refuse to write. */
+  private static String written(Calendar calendar) {
+    StringWriter out = new StringWriter();
+    try {
+      new CalendarOutputter(false).output(calendar, out);
+    } catch (IOException never) {
+      throw new UncheckedIOException(never);
     }
-    out.append("\r\n");
+    return out.toString();
   }
 }
