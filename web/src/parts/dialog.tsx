@@ -1,5 +1,5 @@
-import { useEffect, useRef } from 'react';
 import type { ReactNode } from 'react';
+import { Dialog as Radix } from 'radix-ui';
 
 interface DialogProps {
   title: string;
@@ -7,33 +7,20 @@ interface DialogProps {
   children: ReactNode;
 }
 
-/** The browser's own dialog: it keeps the focus inside and closes on Escape. */
+/** Keeps the focus inside, gives it back, and closes on Escape or beside it. */
 export function Dialog({ title, onClose, children }: DialogProps) {
-  const ref = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
-    const dialog = ref.current;
-    dialog?.showModal();
-    return () => dialog?.close();
-  }, []);
-  useEffect(() => {
-    const dialog = ref.current;
-    const beside = (event: MouseEvent) => {
-      if (event.target === dialog) onClose();
-    };
-    dialog?.addEventListener('click', beside);
-    return () => dialog?.removeEventListener('click', beside);
-  }, [onClose]);
   return (
-    <dialog
-      ref={ref}
-      aria-label={title}
-      onCancel={(event) => {
-        event.preventDefault();
-        onClose();
-      }}
-      className="border-ink bg-paper text-ink m-auto mt-[12vh] w-[min(560px,92vw)] rounded-[3px_14px_14px_3px] border-[1.5px] p-0 shadow-2xl backdrop:bg-[#14212b]/40"
-    >
-      <div className="p-5">{children}</div>
-    </dialog>
+    <Radix.Root open onOpenChange={(open) => !open && onClose()}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-[#14212b]/40" />
+        <Radix.Content
+          aria-describedby={undefined}
+          className="border-ink bg-paper text-ink fixed inset-x-0 top-[12vh] z-50 mx-auto max-h-[80vh] w-[min(560px,92vw)] overflow-y-auto rounded-[3px_14px_14px_3px] border-[1.5px] p-5 shadow-2xl"
+        >
+          <Radix.Title className="sr-only">{title}</Radix.Title>
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
   );
 }

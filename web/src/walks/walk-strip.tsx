@@ -1,4 +1,4 @@
-import type { DragEvent } from 'react';
+import { useDraggable, useDroppable } from '@dnd-kit/core';
 import type { StopView } from '../api/client';
 import { shortDay } from '../words/days';
 import { clockOf, hoursOf, stopKey } from './times';
@@ -10,10 +10,6 @@ interface WalkProps {
   show: () => void;
   chosen: string | null;
   choose: (stop: StopView) => void;
-  /** Somebody holds a stop over a place in this walk, or lets go of it there. */
-  over: (index: number) => void;
-  drop: (index: number) => void;
-  take: (stop: StopView) => void;
   mayMove: boolean;
 }
 
@@ -44,24 +40,30 @@ export function WalkStrip(props: WalkProps) {
         {stops.map((stop, index) => (
           <Stop key={stopKey(stop)} {...props} stop={stop} index={index} />
         ))}
-        <li className="min-w-8 flex-1" {...catching(props, stops.length)} aria-hidden="true" />
+        <End worker={worker} index={stops.length} mayMove={props.mayMove} />
       </ol>
     </section>
   );
 }
 
-function catching({ over, drop, mayMove }: WalkProps, index: number) {
-  if (!mayMove) return {};
-  return {
-    onDragOver: (event: DragEvent) => {
-      event.preventDefault();
-      over(index);
-    },
-    onDrop: (event: DragEvent) => {
-      event.preventDefault();
-      drop(index);
-    },
-  };
+/** A place in a walk, before one of its stops or at its end. */
+function usePlace(worker: string, index: number, mayMove: boolean) {
+  return useDroppable({
+    id: `${worker} ${index}`,
+    data: { worker, index },
+    disabled: !mayMove,
+  });
+}
+
+function End({ worker, index, mayMove }: { worker: string; index: number; mayMove: boolean }) {
+  const { setNodeRef, isOver } = usePlace(worker, index, mayMove);
+  return (
+    <li
+      ref={setNodeRef}
+      className={`min-w-8 flex-1 ${isOver ? 'border-brass border-l-[3px]' : ''}`}
+      aria-hidden="true"
+    />
+  );
 }
 
 interface StopProps extends WalkProps {
@@ -70,16 +72,22 @@ interface StopProps extends WalkProps {
 }
 
 function Stop(props: StopProps) {
-  const { stop, index, stops, chosen, choose, take, mayMove, worker } = props;
+  const { stop, index, stops, chosen, choose, mayMove, worker } = props;
   const before = stops[index - 1];
   const aboard = before?.boat === stop.boat;
   const late = stop.deadline !== null && stop.date > stop.deadline && stop.standing !== 'DONE';
+  const movable = mayMove && stop.standing === 'OPEN';
+  const { setNodeRef, isOver } = usePlace(worker, index, mayMove);
+  const drag = useDraggable({
+    id: `${worker} ${stopKey(stop)}`,
+    data: { stop },
+    disabled: !movable,
+    attributes: { roleDescription: 'stop that can be moved' },
+  });
   return (
     <li
-      className="flex items-stretch"
-      draggable={mayMove && stop.standing === 'OPEN'}
-      onDragStart={() => take(stop)}
-      {...catching(props, index)}
+      ref={setNodeRef}
+      className={`flex items-stretch ${isOver ? 'border-brass border-l-[3px]' : ''}`}
     >
       {index > 0 && (
         <span
@@ -89,16 +97,19 @@ function Stop(props: StopProps) {
       )}
       {/* A button cannot be dragged by its face in every browser; this can. */}
       <div
+        ref={drag.setNodeRef}
+        {...(movable ? { ...drag.attributes, ...drag.listeners } : {})}
         role="button"
         tabIndex={0}
         onKeyDown={(event) => {
-          if (event.key !== 'Enter' && event.key !== ' ') return;
+          drag.listeners?.['onKeyDown']?.(event);
+          if (drag.isDragging || (event.key !== 'Enter' && event.key !== ' ')) return;
           event.preventDefault();
           choose(stop);
         }}
         aria-pressed={chosen === stopKey(stop)}
         onClick={() => choose(stop)}
-        className={`bg-card cursor-pointer aria-pressed:outline-brass rounded-[3px_9px_9px_3px] border-[1.25px] px-2 py-1 text-left text-[12.5px] leading-[1.25] aria-pressed:outline-[3px] ${late ? 'border-verm' : 'border-ink'} ${stop.standing === 'DONE' ? 'text-soft border-dashed' : ''}`}
+        className={`bg-card cursor-pointer ${drag.isDragging ? 'opacity-40' : ''} aria-pressed:outline-brass rounded-[3px_9px_9px_3px] border-[1.25px] px-2 py-1 text-left text-[12.5px] leading-[1.25] aria-pressed:outline-[3px] ${late ? 'border-verm' : 'border-ink'} ${stop.standing === 'DONE' ? 'text-soft border-dashed' : ''}`}
       >
         <span className="sr-only">{`${stop.name}, ${stop.title}, ${clockOf(stop.start)} to ${clockOf(stop.end)}, ${stop.berthName}${stop.standing === 'DONE' ? ', done' : stop.standing === 'BEGUN' ? ', begun' : ''}${stop.workers.length > 1 ? `, with ${stop.workers.filter((other) => other !== worker).join(', ')}` : ''}${stop.backAt === null ? '' : `, soaks until ${clockOf(stop.backAt)}`}${late ? ', after its frost deadline' : ''}`}</span>
         <span aria-hidden="true">

@@ -7,6 +7,7 @@ import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { Changes } from './changes';
 import { DaysStrip } from './days-strip';
+import { Dragging } from './dragging';
 import { PlanBar } from './plan-bar';
 import { StopPanel } from './stop-panel';
 import { stopKey, walkOf } from './times';
@@ -24,7 +25,6 @@ export function Walks() {
   const [chosen, setChosen] = useState<string | null>(null);
   const stops = walks.data?.plan?.stops ?? [];
   const stop = stops.find((one) => stopKey(one) === chosen) ?? null;
-  const [held, setHeld] = useState<StopView | null>(null);
   const move = useMove(stop);
 
   if (walks.isPending || yard.isPending) return <Loading what="the walks" />;
@@ -53,27 +53,25 @@ export function Walks() {
               Nobody to plan for yet. The coordinator adds people and their hours under Settings.
             </p>
           )}
-          {people.map((name) => (
-            <WalkStrip
-              key={name}
-              worker={name}
-              stops={walkOf(stops, name, date)}
-              shown={name === shown}
-              show={() => setWorker(name)}
-              chosen={chosen}
-              choose={(one) => choose(one, name)}
-              mayMove={may.runYard}
-              take={(one) => {
-                setHeld(one);
-                setChosen(stopKey(one));
-              }}
-              over={(index) => held && move.tryPlace({ worker: name, date, index }, held)}
-              drop={(index) => {
-                if (held) move.keep(held, { worker: name, date, index });
-                setHeld(null);
-              }}
-            />
-          ))}
+          <Dragging
+            taken={(one) => setChosen(stopKey(one))}
+            over={(one, spot) => move.tryPlace({ ...spot, date }, one)}
+            dropped={(one, spot) => move.keep(one, { ...spot, date })}
+            left={move.leave}
+          >
+            {people.map((name) => (
+              <WalkStrip
+                key={name}
+                worker={name}
+                stops={walkOf(stops, name, date)}
+                shown={name === shown}
+                show={() => setWorker(name)}
+                chosen={chosen}
+                choose={(one) => choose(one, name)}
+                mayMove={may.runYard}
+              />
+            ))}
+          </Dragging>
         </div>
         <aside
           aria-label="About the plan"

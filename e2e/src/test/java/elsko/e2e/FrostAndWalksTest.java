@@ -3,9 +3,15 @@ package elsko.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -111,7 +117,9 @@ class FrostAndWalksTest extends InTheBrowser {
   void theKeyboardReachesEveryStopAndMovesIt() {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
     Locator stop =
-        desk.locator("section[aria-label^='Walk of'] ol > li[draggable=true] [role=button]").last();
+        desk.locator(
+                "section[aria-label^='Walk of'] ol > li [aria-roledescription='stop that can be moved']")
+            .last();
     stop.focus();
     desk.keyboard().press("Enter");
     Locator panel =
@@ -127,6 +135,70 @@ class FrostAndWalksTest extends InTheBrowser {
         .isVisible();
     desk.keyboard().press("Escape");
     assertThat(panel.getByText("as stop 1 of that walk")).hasCount(0);
+  }
+
+  /** Held over a place it says what that would mean; Escape leaves everything as it was. */
+  @Test
+  void aStopIsCarriedByMouseByFingerAndByKeyboard() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
+    Locator stop =
+        desk.locator("section[aria-label^='Walk of'] ol > li [aria-roledescription]").first();
+    Locator places = desk.locator("section[aria-label^='Walk of']").first().locator("ol > li");
+    Locator held =
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("This stop"))
+            .getByText(Pattern.compile("^as stop \\d+ of that walk"));
+    stop.scrollIntoViewIfNeeded();
+    List<String> before = places.allTextContents();
+    BoundingBox from = stop.boundingBox();
+    BoundingBox to = places.last().boundingBox();
+
+    desk.mouse().move(from.x + 8, from.y + 8);
+    desk.mouse().down();
+    desk.mouse().move(from.x + 40, from.y + 12, new Mouse.MoveOptions().setSteps(4));
+    desk.mouse().move(to.x + 8, to.y + 8, new Mouse.MoveOptions().setSteps(8));
+    assertThat(held).isVisible();
+    desk.keyboard().press("Escape");
+    desk.mouse().up();
+    assertThat(held).hasCount(0);
+
+    CDPSession finger = desk.context().newCDPSession(desk);
+    touch(finger, "touchStart", from.x + 8, from.y + 8);
+    desk.waitForTimeout(400);
+    touch(finger, "touchMove", from.x + 30, from.y + 10);
+    touch(finger, "touchMove", to.x + 8, to.y + 8);
+    assertThat(held).isVisible();
+    desk.keyboard().press("Escape");
+    touch(finger, "touchEnd", 0, 0);
+    assertThat(held).hasCount(0);
+
+    stop.focus();
+    desk.keyboard().press("m");
+    desk.keyboard().press("ArrowRight");
+    assertThat(held).isVisible();
+    desk.keyboard().press("Escape");
+    assertThat(held).hasCount(0);
+    assertThat(places.allTextContents()).isEqualTo(before);
+
+    desk.mouse().move(from.x + 8, from.y + 8);
+    desk.mouse().down();
+    desk.mouse().move(to.x + 8, to.y + 8, new Mouse.MoveOptions().setSteps(8));
+    assertThat(held).isVisible();
+    Response kept = desk.waitForResponse("**/api/walks/move", () -> desk.mouse().up());
+    assertThat(kept.request().postData()).contains("\"keep\":true");
+  }
+
+  private static void touch(CDPSession finger, String type, double x, double y) {
+    JsonObject event = new JsonObject();
+    event.addProperty("type", type);
+    JsonArray points = new JsonArray();
+    if (!type.equals("touchEnd")) {
+      JsonObject point = new JsonObject();
+      point.addProperty("x", x);
+      point.addProperty("y", y);
+      points.add(point);
+    }
+    event.add("touchPoints", points);
+    finger.send("Input.dispatchTouchEvent", event);
   }
 
   @Test
