@@ -20,6 +20,7 @@ function useSeenRows(count: number) {
   const list = useWindowVirtualizer({
     count,
     estimateSize: () => ROW_PX,
+    measureElement: (row) => row.getBoundingClientRect().height || ROW_PX,
     overscan: ROWS_AHEAD,
     scrollMargin: top,
   });

@@ -5,8 +5,11 @@ import static elsko.core.Units.US;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 class TextTest {
   private static final Text HELD =
@@ -97,5 +100,21 @@ class TextTest {
 
   private static String said(Quantity quantity) {
     return quantity.in(METRIC) + ", " + quantity.in(US);
+  }
+
+  @Test
+  void noTextIsSaidBeforeItIsRead(@TempDir Path dir) throws Exception {
+    assertThat(SaidTooEarly.in(Path.of("src/main/java"))).isEmpty();
+    assertThat(SaidTooEarly.in(Path.of("../server/src/main/java"))).isEmpty();
+    Files.writeString(
+        dir.resolve("Early.java"),
+        """
+        class Early {
+          String by(elsko.core.Text text) { return "a " + text; }
+          String in(elsko.core.Quantity one) { return "a %s".formatted(one); }
+          String on(elsko.core.Text purpose) { return "a " + purpose.toString(); }
+        }
+        """);
+    assertThat(SaidTooEarly.in(dir)).hasSize(2).allMatch(at -> at.matches(".*:[23]"));
   }
 }

@@ -238,7 +238,7 @@ final class Hand {
       }
       enter(step, new Fact.StepSkipped(why.reason().toString()));
     } catch (Refused refused) {
-      stuck = step.key() + ": " + refused.reason();
+      stuck = step.key() + ": " + refused.getMessage();
     }
   }
 

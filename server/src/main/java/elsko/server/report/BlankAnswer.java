@@ -28,7 +28,8 @@ final class BlankAnswer {
       case AskView.OpenAsk it ->
           ring(List.of("ran clear", "ran after rodding", "dry: rod and air pass", "did not run"))
               + (it.liters() > 0
-                  ? "; caught %s L of about %s".formatted(NUMBER, Quantity.liters(it.liters()))
+                  ? "; caught %s L of about %s"
+                      .formatted(NUMBER, Quantity.liters(it.liters()).toString())
                   : "");
       case AskView.EngineAsk it -> stopped(it.stopped());
       case AskView.KickAsk it ->
@@ -38,15 +39,15 @@ final class BlankAnswer {
       case AskView.PiecesAsk it -> "%s found of %d; where %s".formatted(NUMBER, it.missing(), LINE);
       case AskView.FillAsk it ->
           "%s L of about %s, lot %s %s"
-              .formatted(NUMBER, Quantity.liters(it.liters()), LINE, it.watch());
+              .formatted(NUMBER, Quantity.liters(it.liters()).toString(), LINE, it.watch());
       case AskView.CatchAsk it ->
-          "%s L caught; %s went in".formatted(NUMBER, Quantity.liters(it.liters()));
+          "%s L caught; %s went in".formatted(NUMBER, Quantity.liters(it.liters()).toString());
       case AskView.DisinfectAsk it ->
           "tank %s L, bleach of %s %%, %s mL poured in; never over %s mg/L"
               .formatted(NUMBER, NUMBER, NUMBER, Words.number(it.dose().mostMgPerLiter(), 0));
       case AskView.PickAsk it -> "";
       case AskView.DescaleAsk it ->
-          "%s L of about %s mixed".formatted(NUMBER, Quantity.liters(it.liters()));
+          "%s L of about %s mixed".formatted(NUMBER, Quantity.liters(it.liters()).toString());
       case AskView.CountAsk it -> NUMBER + " plugs counted";
       case AskView.JugAsk it -> "%s read, with instrument %s, lot %s".formatted(NUMBER, LINE, LINE);
       case AskView.SampleAsk it ->
