@@ -76,7 +76,7 @@ function shown(complaints: ComplaintView[], may = true) {
     if (path.includes('complaints')) return { body: complaints };
     if (path.includes('guides')) {
       const look = { key: 'grille', question: 'Grille: free?', how: 'A lamp.', answers: [] };
-      const guide = { key: 'running-hot', title: 'Running hot', first: 'Stop.', hurts: [] };
+      const guide = { key: 'running-hot', title: 'Running hot', first: 'Stop.', hazards: [] };
       return { body: [{ ...guide, looks: [look] }] };
     }
     return { body: { releaseOn: null, promisedOn: '2027-04-02', launchOn: null } };

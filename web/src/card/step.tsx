@@ -48,9 +48,9 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       <h1 className="font-stencil text-[33px] leading-[1.08] font-bold">{step.title}</h1>
       <p className="m-0 mt-2 max-w-[62ch]">{step.how}</p>
       <p className="text-soft m-0 mt-1.5 max-w-[62ch] text-[15.5px]">{step.why}</p>
-      {step.hurts.length > 0 && (
+      {step.hazards.length > 0 && (
         <ul className="m-0 mt-4 grid max-w-[66ch] list-none gap-1 border-l-[5px] border-(--color-hurt-line) bg-(--color-hurt) px-4 py-2.5 text-[16px] text-(--color-hurt-ink)">
-          {step.hurts.map((hurt) => (
+          {step.hazards.map((hurt) => (
             <li key={hurt}>{hurt}</li>
           ))}
         </ul>

@@ -67,7 +67,7 @@ const part = (phase: 'STOPPED' | 'RUNNING', title: string, checks: RoundCheck[])
   key: title,
   title,
   how: 'Look.',
-  hurts: ['Hands out.'],
+  hazards: ['Hands out.'],
   checks,
 });
 const ROUND: CastOffRound = {

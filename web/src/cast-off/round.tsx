@@ -197,7 +197,7 @@ function Parts({ round, answers, answer }: PartsProps) {
                   {isAnswered(part, answers) && <span className="text-spruce"> · looked at</span>}
                 </h3>
                 <p className="m-0">{part.how}</p>
-                {part.hurts.map((words) => (
+                {part.hazards.map((words) => (
                   <p key={words} className="border-verm m-0 border-l-[5px] pl-3 font-semibold">
                     {words}
                   </p>

@@ -14,7 +14,7 @@ const GUIDES = [
     key: 'no-water',
     title: 'No water at the exhaust',
     first: 'Stop the engine.',
-    hurts: ['Hands out.'],
+    hazards: ['Hands out.'],
     looks: [
       {
         key: 'grille',

@@ -31,3 +31,13 @@ it('leaves what is there already', () => {
   expect(shownAsNow(now)).toEqual(now);
   expect(shownAsNow(null)).toBeNull();
 });
+
+it('gives a circuit its water overboard and a step its hazards', () => {
+  const circuit = { kind: 'WASHDOWN', litersUsed: 0, points: [] };
+  expect(shownAsNow(circuit)).toEqual({ ...circuit, overboard: true });
+  expect(shownAsNow({ ...circuit, kind: 'HEADS' })).toMatchObject({ overboard: false });
+  expect(shownAsNow({ ...circuit, kind: 'HEADS', overboard: true })).toMatchObject({
+    overboard: true,
+  });
+  expect(shownAsNow({ steps: [{ hurts: ['Hot.'] }] })).toEqual({ steps: [{ hazards: ['Hot.'] }] });
+});

@@ -8,7 +8,7 @@ const READINGS: ReadingsView = {
   groups: [
     {
       title: 'Battery',
-      hurts: [],
+      hazards: [],
       asks: [
         ask('READ', {
           label: 'at rest',

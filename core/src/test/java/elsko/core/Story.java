@@ -33,7 +33,7 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.card.UsualAnswers;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -65,7 +65,7 @@ public final class Story {
       new UsualAnswers(LOT, GLASS, COOLANT_GLASS, JUG, Map.of());
 
   public final Boat boat;
-  public Schools schools = Schools.USUAL;
+  public Practices practices = Practices.USUAL;
   public final List<Entry> log = new ArrayList<>();
   public Need need = Need.DEFAULT;
   public String person = "technician";
@@ -106,7 +106,7 @@ public final class Story {
 
   /** Opens a card with the usual choices. */
   public Story open(Procedure procedure) {
-    return open(procedure, Choices.usual(boat, procedure, schools));
+    return open(procedure, Choices.usual(boat, procedure, practices));
   }
 
   public Story open(Procedure procedure, Map<String, String> choices) {
@@ -232,7 +232,7 @@ public final class Story {
   }
 
   public Card card() {
-    return CardWriter.write(new CardRequest(state(), progress(), schools, now));
+    return CardWriter.write(new CardRequest(state(), progress(), practices, now));
   }
 
   public CardProgress progress() {

@@ -21,7 +21,7 @@ import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.card.UsualAnswers;
 import elsko.core.procedure.request.CardRequest;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -74,7 +74,7 @@ final class LongLog {
 
   private Step next(List<Entry> season, UUID card) {
     BoatState state = state(season);
-    return CardWriter.write(new CardRequest(state, state.card(card), Schools.USUAL))
+    return CardWriter.write(new CardRequest(state, state.card(card), Practices.USUAL))
         .steps()
         .stream()
         .filter(step -> !state.card(card).isSettled(step.key()))

@@ -25,7 +25,7 @@ import elsko.core.procedure.CardWriter;
 import elsko.core.procedure.card.Card;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -66,7 +66,7 @@ final class VariedFleet {
     for (BoatDescription description : boats(boats)) {
       Boat boat = Boat.of(description);
       for (Procedure procedure : Procedure.values()) {
-        Map<String, String> choices = Choices.usual(boat, procedure, Schools.USUAL);
+        Map<String, String> choices = Choices.usual(boat, procedure, Practices.USUAL);
         boolean some = procedure.isOfChosenCircuits();
         if (!some || !choices.isEmpty()) {
           requests.add(opened(boat, new Fact.CardOpened(procedure, choices)));
@@ -79,7 +79,7 @@ final class VariedFleet {
   /** A boat with a card just opened on it. */
   record Opened(BoatState state, CardProgress progress) {
     Card written() {
-      return CardWriter.write(new CardRequest(state, progress, Schools.USUAL));
+      return CardWriter.write(new CardRequest(state, progress, Practices.USUAL));
     }
   }
 

@@ -8,10 +8,15 @@ import java.util.List;
  *
  * @param key unique in a round
  * @param how in a sentence
- * @param hurts cautions, where the danger is
+ * @param hazards cautions, where the danger is
  */
 public record Part(
-    Phase phase, String key, String title, String how, List<String> hurts, List<Ask.OnRound> asks) {
+    Phase phase,
+    String key,
+    String title,
+    String how,
+    List<String> hazards,
+    List<Ask.OnRound> asks) {
 
   /** When it is looked at; each only after the one before it. */
   public enum Phase {
@@ -24,7 +29,7 @@ public record Part(
   }
 
   public Part {
-    hurts = List.copyOf(hurts);
+    hazards = List.copyOf(hazards);
     asks = List.copyOf(asks);
   }
 }

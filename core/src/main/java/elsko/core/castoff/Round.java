@@ -21,7 +21,7 @@ import elsko.core.limits.RoundConditions;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.part.Cautions;
 import elsko.core.procedure.part.LookOver;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -67,8 +67,8 @@ public record Round(RoundKind kind, List<Part> parts) {
   }
 
   /** Writes it as the boat stands now. */
-  public static Round of(BoatState state, Schools schools, RoundKind kind) {
-    return new Writing(state, schools, kind).written();
+  public static Round of(BoatState state, Practices practices, RoundKind kind) {
+    return new Writing(state, practices, kind).written();
   }
 
   /** All it asks for. */
@@ -108,7 +108,7 @@ public record Round(RoundKind kind, List<Part> parts) {
         .anyMatch(read -> read.limit().equals(taken.limit()));
   }
 
-  private record Writing(BoatState state, Schools schools, RoundKind kind) {
+  private record Writing(BoatState state, Practices practices, RoundKind kind) {
     Round written() {
       List<Part> parts = new ArrayList<>();
       add(parts, handsIn());
@@ -168,19 +168,19 @@ public record Round(RoundKind kind, List<Part> parts) {
         asks.add(Ask.See.of(engine, RoundConditions.MOUNTS));
         asks.add(Ask.See.of(engine, RoundConditions.ELECTRICS));
       }
-      List<String> hurts = new ArrayList<>(List.of(Cautions.STOPPED));
+      List<String> hazards = new ArrayList<>(List.of(Cautions.STOPPED));
       if (boat().engine(circuit).cooling() == Cooling.CLOSED) {
-        hurts.add(Cautions.COLD);
+        hazards.add(Cautions.COLD);
       }
       if (has(circuit, FittingKind.STRAINER_LID)) {
-        hurts.add(FLOODING);
+        hazards.add(FLOODING);
       }
       return new Part(
           Part.Phase.STOPPED,
           engine.name() + "-stopped",
           Words.sentence(engine.words()) + ", stopped",
           "Water first, then oil: the second dip counts. Each belt.",
-          hurts,
+          hazards,
           asks);
     }
 
@@ -205,12 +205,12 @@ public record Round(RoundKind kind, List<Part> parts) {
 
     private Part helm() {
       List<Ask.OnRound> asks = new ArrayList<>();
-      List<String> hurts = new ArrayList<>();
+      List<String> hazards = new ArrayList<>();
       boolean petrol =
           boat().description().engines().stream().anyMatch(e -> e.fuel() == Fuel.PETROL);
       if (petrol && boat().description().layout() != Layout.OUTBOARD) {
         asks.add(Ask.See.of(null, RoundConditions.VAPOR));
-        hurts.add("Petrol vapor: no switch is touched before it is sniffed and blown out.");
+        hazards.add("Petrol vapor: no switch is touched before it is sniffed and blown out.");
       }
       asks.addAll(sets(boat().fittingsOf(FittingKind.DRIVE), FittingState.DOWN));
       if (boat().description().layout() != Layout.NONE) {
@@ -227,7 +227,12 @@ public record Round(RoundKind kind, List<Part> parts) {
         }
       }
       return new Part(
-          Part.Phase.HELM, "helm", "At the helm", "In this order; power comes last.", hurts, asks);
+          Part.Phase.HELM,
+          "helm",
+          "At the helm",
+          "In this order; power comes last.",
+          hazards,
+          asks);
     }
 
     /** Whoever falls off it is run over by it. */
@@ -260,7 +265,7 @@ public record Round(RoundKind kind, List<Part> parts) {
     }
 
     private List<Ask.OnRound> lookedOver(Position engine, String when) {
-      return LookOver.of(state, schools).stream()
+      return LookOver.of(state, practices).stream()
           .filter(group -> group.title().endsWith(when))
           .flatMap(group -> Ask.only(Ask.OnRound.class, group.asks()))
           .filter(ask -> Objects.equals(engineOf(ask), engine))

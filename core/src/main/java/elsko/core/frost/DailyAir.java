@@ -21,10 +21,6 @@ public record DailyAir(LocalDate date, double minC, double maxC) {
     }
   }
 
-  public double meanC() {
-    return (minC + maxC) / 2;
-  }
-
   /** The same day, colder by so many kelvin. */
   DailyAir colderBy(double kelvin) {
     return new DailyAir(

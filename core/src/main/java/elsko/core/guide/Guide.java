@@ -8,10 +8,11 @@ import org.jspecify.annotations.Nullable;
  * A short path of looks for one trouble.
  *
  * @param first what is done before anything is looked at
- * @param hurts cautions
+ * @param hazards cautions
  * @param looks the first is where it begins; the others are reached by answers
  */
-public record Guide(String key, String title, String first, List<String> hurts, List<Look> looks) {
+public record Guide(
+    String key, String title, String first, List<String> hazards, List<Look> looks) {
 
   /**
    * One thing to look at.

@@ -17,7 +17,7 @@ import elsko.core.procedure.CardWriter;
 import elsko.core.procedure.card.Card;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.CardRequest;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,14 +31,14 @@ import org.jspecify.annotations.Nullable;
 public final class JobSheet {
   private final BoatState state;
   private final Boat boat;
-  private final Schools schools;
+  private final Practices practices;
   private final List<Entry> log;
   private final List<JobLine> lines = new ArrayList<>();
 
-  private JobSheet(BoatState state, Schools schools, List<Entry> log) {
+  private JobSheet(BoatState state, Practices practices, List<Entry> log) {
     this.state = state;
     this.boat = state.boat();
-    this.schools = schools;
+    this.practices = practices;
     this.log = log;
   }
 
@@ -49,12 +49,12 @@ public final class JobSheet {
    * @param to not included
    */
   public static List<JobLine> of(
-      BoatState state, Schools schools, List<Entry> kept, Instant from, Instant to) {
+      BoatState state, Practices practices, List<Entry> kept, Instant from, Instant to) {
     List<Entry> within =
         Corrections.applied(kept).stream()
             .filter(entry -> !entry.deviceTime().isBefore(from) && entry.deviceTime().isBefore(to))
             .toList();
-    JobSheet sheet = new JobSheet(state, schools, within);
+    JobSheet sheet = new JobSheet(state, practices, within);
     sheet.worked();
     sheet.reckoned();
     sheet.fluids();
@@ -84,7 +84,7 @@ public final class JobSheet {
       if (last == null) {
         continue;
       }
-      Card card = CardWriter.write(new CardRequest(state, progress, schools));
+      Card card = CardWriter.write(new CardRequest(state, progress, practices));
       int minutes = 0;
       for (Step step : card.steps()) {
         if (isDoneWithin(progress, step.key())) {

@@ -94,8 +94,8 @@ final class FlushCard implements CardPlan {
                 : "Salt and silt eat the raw-water side of closed engines too; it never passes the"
                     + " thermostat.")
         .tools(FlushWords.tools(variant))
-        .hurts("Nobody in the water at the stern, no hands at the outlet: said before the start.")
-        .hurts(Cautions.start(on))
+        .hazards("Nobody in the water at the stern, no hands at the outlet: said before the start.")
+        .hazards(Cautions.start(on))
         .asks(run.asks())
         .feed(lasting.feed())
         .run(
@@ -134,7 +134,7 @@ final class FlushCard implements CardPlan {
                 + " 3 seconds more, engine off; port shut, cap on.")
         .why("The first port does not reach the muffler.")
         .tools(List.of("hose with port connector"))
-        .hurts(Cautions.start(on))
+        .hazards(Cautions.start(on))
         .asks(run.asks())
         .after(on.key(KEY))
         .minutes(5)

@@ -15,7 +15,7 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.commission.CommissionCard;
 import elsko.core.procedure.part.FrostLook;
 import elsko.core.procedure.request.CardRequest;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -61,7 +61,7 @@ public record MayLaunch(List<InTheWay> inTheWay) {
    *
    * @param zone where the yard's days begin and end
    */
-  public static MayLaunch of(BoatState state, Schools schools, ZoneId zone, Instant at) {
+  public static MayLaunch of(BoatState state, Practices practices, ZoneId zone, Instant at) {
     List<InTheWay> found = new ArrayList<>();
     holes(state, found);
     for (CircuitState broken : state.brokenByFrost()) {
@@ -82,7 +82,7 @@ public record MayLaunch(List<InTheWay> inTheWay) {
                         "%s was held: it is looked over for cracks, then rinsed."
                             .formatted(Words.sentence(circuit.circuit().name())))));
     readings(state, found);
-    card(state, schools, found);
+    card(state, practices, found);
     onTheDay(state, zone, at, found);
     return new MayLaunch(List.copyOf(found));
   }
@@ -107,7 +107,7 @@ public record MayLaunch(List<InTheWay> inTheWay) {
     }
   }
 
-  private static void card(BoatState state, Schools schools, List<InTheWay> found) {
+  private static void card(BoatState state, Practices practices, List<InTheWay> found) {
     CardProgress open = state.openCard(Procedure.COMMISSION);
     if (open == null) {
       if (isLaidUp(state)) {
@@ -122,7 +122,7 @@ public record MayLaunch(List<InTheWay> inTheWay) {
               Kind.CARD,
               "Nobody looked for what the winter did to the %s.".formatted(Words.list(unseen))));
     }
-    List<String> left = ashoreAndNotDone(state, schools, open);
+    List<String> left = ashoreAndNotDone(state, practices, open);
     if (!left.isEmpty()) {
       String more =
           left.size() > MOST_NAMED ? " and %d more".formatted(left.size() - MOST_NAMED) : "";
@@ -137,9 +137,9 @@ public record MayLaunch(List<InTheWay> inTheWay) {
   }
 
   private static List<String> ashoreAndNotDone(
-      BoatState state, Schools schools, CardProgress open) {
+      BoatState state, Practices practices, CardProgress open) {
     List<String> left = new ArrayList<>();
-    for (Step step : CardWriter.write(new CardRequest(state, open, schools)).steps()) {
+    for (Step step : CardWriter.write(new CardRequest(state, open, practices)).steps()) {
       if (step.key().equals(CommissionCard.LAUNCH)) {
         break;
       }

@@ -9,7 +9,7 @@ import elsko.core.procedure.layup.LayUpServiceCard;
 import elsko.core.procedure.part.Coolant;
 import elsko.core.procedure.part.WarmUp;
 import elsko.core.procedure.request.CardRequest;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.procedure.request.StepKey;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -58,7 +58,7 @@ public record VisitPart(Phase phase, CardProgress card, List<Step> steps) {
   }
 
   /** The open cards of a boat's lay-up as one visit; empty while fewer than two are open. */
-  public static List<VisitPart> of(BoatState state, Schools schools, Instant now) {
+  public static List<VisitPart> of(BoatState state, Practices practices, Instant now) {
     List<CardProgress> open =
         state.cards().stream()
             .filter(card -> !card.isClosed())
@@ -69,7 +69,7 @@ public record VisitPart(Phase phase, CardProgress card, List<Step> steps) {
     }
     List<VisitPart> parts = new ArrayList<>();
     for (CardProgress progress : open) {
-      Card card = CardWriter.write(new CardRequest(state, progress, schools, now));
+      Card card = CardWriter.write(new CardRequest(state, progress, practices, now));
       for (Phase phase : Phase.values()) {
         List<Step> steps =
             card.steps().stream().filter(step -> phaseOf(card, step) == phase).toList();

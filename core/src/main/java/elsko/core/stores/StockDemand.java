@@ -10,7 +10,7 @@ import elsko.core.procedure.card.AskStatus;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,15 +30,16 @@ public final class StockDemand {
    *
    * @param at now: where no card is open, it is written as it would be now
    */
-  public static List<Wanted> of(BoatState state, Schools schools, Procedure procedure, Instant at) {
+  public static List<Wanted> of(
+      BoatState state, Practices practices, Procedure procedure, Instant at) {
     CardProgress open = state.openCard(procedure);
     CardProgress progress =
         open == null
             ? CardProgress.openedNow(
-                state, procedure, Choices.usual(state.boat(), procedure, schools), at)
+                state, procedure, Choices.usual(state.boat(), procedure, practices), at)
             : open;
     List<Wanted> wanted = new ArrayList<>();
-    for (Step step : CardWriter.write(new CardRequest(state, progress, schools)).steps()) {
+    for (Step step : CardWriter.write(new CardRequest(state, progress, practices)).steps()) {
       if (!progress.isSettled(step.key())) {
         AskStatus status = AskStatus.of(state, progress, step.key());
         step.asks().stream()

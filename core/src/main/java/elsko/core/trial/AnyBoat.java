@@ -19,7 +19,7 @@ import elsko.core.boat.description.WaterUsedIn;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -80,7 +80,7 @@ public final class AnyBoat {
   public static Map<String, String> choices(Boat boat, long seed) {
     Random random = new Random(seed);
     Map<String, String> choices = new TreeMap<>();
-    for (Choices.Choice choice : Choices.of(boat, Procedure.WINTERIZE, Schools.USUAL)) {
+    for (Choices.Choice choice : Choices.of(boat, Procedure.WINTERIZE, Practices.USUAL)) {
       choices.put(choice.circuit(), choice.all().get(random.nextInt(choice.all().size())).key());
     }
     return choices;

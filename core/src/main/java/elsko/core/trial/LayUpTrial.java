@@ -11,7 +11,7 @@ import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.MayLaunch;
 import elsko.core.procedure.commission.SpringWork;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.trueboat.TrueBoat;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -241,7 +241,7 @@ public record LayUpTrial(
       try {
         hand.does(
             Procedure.COMMISSION,
-            Choices.usual(book.boat, Procedure.COMMISSION, Schools.USUAL),
+            Choices.usual(book.boat, Procedure.COMMISSION, Practices.USUAL),
             SpringWork.LAUNCH.key());
         return true;
       } catch (Refused refused) {
@@ -274,7 +274,7 @@ public record LayUpTrial(
       TrueBoat.Broken open = Claim.open(book.boat, truth, Objects.requireNonNull(winter));
       if (open != null
           && book.aStepWasSettled()
-          && MayLaunch.of(book.state(), Schools.USUAL, Weather.ZONE, book.now())
+          && MayLaunch.of(book.state(), Practices.USUAL, Weather.ZONE, book.now())
               .readyForTheLift()) {
         note(new Claim(Claim.Kind.READY_FOR_THE_LIFT, open));
       }

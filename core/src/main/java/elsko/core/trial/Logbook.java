@@ -15,7 +15,7 @@ import elsko.core.procedure.card.Card;
 import elsko.core.procedure.card.CardRules;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -118,7 +118,7 @@ final class Logbook {
   /** As it stands; its steps change only when one is settled. */
   Card card() {
     if (written == null) {
-      written = CardWriter.write(new CardRequest(state(), progress(), Schools.USUAL, now));
+      written = CardWriter.write(new CardRequest(state(), progress(), Practices.USUAL, now));
     }
     return written;
   }

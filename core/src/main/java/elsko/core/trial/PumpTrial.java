@@ -6,7 +6,7 @@ import elsko.core.boat.path.Position;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.trueboat.TrueBoat;
 import elsko.core.trueboat.TruePump;
 import java.util.EnumMap;
@@ -44,7 +44,7 @@ public record PumpTrial(
     hand.does(procedure, choices, null);
     if (procedure == Procedure.WINTERIZE && hand.stuck() == null) {
       hand.does(
-          Procedure.COMMISSION, Choices.usual(boat, Procedure.COMMISSION, Schools.USUAL), null);
+          Procedure.COMMISSION, Choices.usual(boat, Procedure.COMMISSION, Practices.USUAL), null);
     }
     Map<Position, TruePump> pumps = new EnumMap<>(Position.class);
     boat.engineCircuits()

@@ -16,7 +16,7 @@ import elsko.core.ledger.fact.RoundKind;
 import elsko.core.ledger.fact.Trouble;
 import elsko.core.limits.Call;
 import elsko.core.procedure.card.Ask;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.trial.AnyBoat;
 import elsko.core.trip.FuelSchool;
 import elsko.core.trip.Tank;
@@ -46,7 +46,7 @@ class CastOffTest {
   }
 
   private static Round round(Story story, RoundKind kind) {
-    return Round.of(story.state(), Schools.USUAL, kind);
+    return Round.of(story.state(), Practices.USUAL, kind);
   }
 
   private static List<String> labels(Round round, String part) {

@@ -27,7 +27,7 @@ class GuidesTest {
   @ParameterizedTest
   @MethodSource("all")
   void everyAnswerLeadsOnOrEndsWithWhatIsToBeDone(Guide guide) {
-    assertThat(guide.hurts()).isNotEmpty();
+    assertThat(guide.hazards()).isNotEmpty();
     for (Look look : guide.looks()) {
       assertThat(look.answers()).hasSizeGreaterThan(1);
       for (Answer answer : look.answers()) {

@@ -24,7 +24,7 @@ class JobSheetTest {
 
   private List<JobLine> sheet() {
     return JobSheet.of(
-        story.state(), story.schools, story.log, Instant.EPOCH, story.now().plusSeconds(1));
+        story.state(), story.practices, story.log, Instant.EPOCH, story.now().plusSeconds(1));
   }
 
   private List<JobLine> sheet(Kind kind) {
@@ -122,7 +122,7 @@ class JobSheetTest {
     assertThat(
             JobSheet.of(
                 story.state(),
-                story.schools,
+                story.practices,
                 story.log,
                 story.now().plusSeconds(1),
                 story.now().plus(Duration.ofDays(1))))

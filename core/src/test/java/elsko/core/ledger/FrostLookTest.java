@@ -17,7 +17,7 @@ import elsko.core.ledger.fact.StartBasis;
 import elsko.core.procedure.MayLaunch;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -98,7 +98,7 @@ class FrostLookTest {
   }
 
   private List<String> mayLaunch() {
-    return MayLaunch.of(story.state(), Schools.USUAL, ZoneOffset.UTC, story.now())
+    return MayLaunch.of(story.state(), Practices.USUAL, ZoneOffset.UTC, story.now())
         .inTheWay()
         .stream()
         .map(MayLaunch.InTheWay::words)

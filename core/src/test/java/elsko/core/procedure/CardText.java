@@ -51,7 +51,7 @@ final class CardText {
       if (!step.tools().isEmpty()) {
         lines.add("  tools: " + Words.list(step.tools()));
       }
-      step.hurts().forEach(caution -> lines.add("  ! " + caution));
+      step.hazards().forEach(caution -> lines.add("  ! " + caution));
       step.asks().forEach(ask -> lines.add("  [] " + ask(ask)));
     }
     return String.join("\n", lines) + "\n";

@@ -69,7 +69,7 @@ class CommissionTest {
     story.open(Procedure.COMMISSION);
     List<String> order = story.card().steps().stream().map(Step::key).toList();
     assertThat(order).containsSubsequence("plugs", "antifreeze-out", "launch", "start", "ready");
-    assertThat(story.card().step("antifreeze-out").hurts()).contains(Cautions.CATCH);
+    assertThat(story.card().step("antifreeze-out").hazards()).contains(Cautions.CATCH);
   }
 
   @Test

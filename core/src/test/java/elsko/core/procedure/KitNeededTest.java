@@ -30,7 +30,7 @@ class KitNeededTest {
 
   private static KitNeeded needed(Story story, String step) {
     return KitNeeded.of(
-        new CardRequest(story.state(), story.progress(), story.schools), story.card().step(step));
+        new CardRequest(story.state(), story.progress(), story.practices), story.card().step(step));
   }
 
   @ParameterizedTest

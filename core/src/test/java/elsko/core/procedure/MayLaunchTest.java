@@ -27,7 +27,7 @@ class MayLaunchTest {
 
   private static MayLaunch of(Story story) {
     Instant now = story.log.get(story.log.size() - 1).deviceTime();
-    return MayLaunch.of(story.state(), story.schools, ZoneOffset.UTC, now);
+    return MayLaunch.of(story.state(), story.practices, ZoneOffset.UTC, now);
   }
 
   private static List<Kind> kinds(Story story) {
@@ -83,7 +83,7 @@ class MayLaunchTest {
   void withItsAshoreHalfDoneItMayLaunchOnTheDayItsSeacocksWereSeen() {
     Story story = ashoreHalfDone();
     Instant tomorrow = story.log.get(story.log.size() - 1).deviceTime().plusSeconds(24 * 3600);
-    MayLaunch then = MayLaunch.of(story.state(), story.schools, ZoneOffset.UTC, tomorrow);
+    MayLaunch then = MayLaunch.of(story.state(), story.practices, ZoneOffset.UTC, tomorrow);
     assertThat(then.yes()).isFalse();
     assertThat(then.readyForTheLift()).isTrue();
     assertThat(then.inTheWay())

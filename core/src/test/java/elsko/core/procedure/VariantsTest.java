@@ -25,7 +25,7 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.Choices;
 import elsko.core.procedure.request.DescaleVariant;
 import elsko.core.procedure.request.FlushVariant;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -151,20 +151,20 @@ class VariantsTest {
 
   @Test
   void theBoatDecidesBeforeTheYardAndTheCardBeforeBoth() {
-    Schools yard =
-        new Schools(
+    Practices yard =
+        new Practices(
             true, Map.of(Layout.STERNDRIVE, Method.DRAW), BeltSchool.DEFLECTION, 4, Set.of());
     Boat plain = Boat.of(Hulls.sterndrive(null));
-    assertThat(Choices.usualMethod(plain, plain.circuit("engine"), Schools.USUAL))
+    assertThat(Choices.usualMethod(plain, plain.circuit("engine"), Practices.USUAL))
         .isEqualTo(Method.POUR);
     assertThat(Choices.usualMethod(plain, plain.circuit("engine"), yard)).isEqualTo(Method.DRAW);
     Boat own = Boat.of(Hulls.sterndrive(null).with(Method.DRY));
     assertThat(Choices.usualMethod(own, own.circuit("engine"), yard)).isEqualTo(Method.DRY);
     Story story = new Story(Hulls.sterndrive(null).with(Method.DRY)).wet();
-    story.schools = yard;
+    story.practices = yard;
     assertThat(whose(story.open(Procedure.WINTERIZE))).isEqualTo("as this boat is always done");
     Story other = new Story(Hulls.sterndrive(null)).wet();
-    other.schools = yard;
+    other.practices = yard;
     assertThat(whose(other.open(Procedure.WINTERIZE)))
         .isEqualTo("as this yard does its sterndrive boats");
     Story chosen = new Story(Hulls.sterndrive(null)).wet();

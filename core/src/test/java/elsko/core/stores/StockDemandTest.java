@@ -15,7 +15,7 @@ class StockDemandTest {
   private static final Instant NOW = Instant.parse("2026-11-04T08:00:00Z");
 
   private static double liters(Story story) {
-    return StockDemand.of(story.state(), story.schools, Procedure.WINTERIZE, NOW).stream()
+    return StockDemand.of(story.state(), story.practices, Procedure.WINTERIZE, NOW).stream()
         .filter(wanted -> wanted.item().equals(StockDemand.ANTIFREEZE))
         .mapToDouble(Wanted::quantity)
         .sum();
@@ -29,7 +29,7 @@ class StockDemandTest {
     story.open(Procedure.WINTERIZE);
     assertThat(liters(story)).isEqualTo(before);
     story.walk();
-    assertThat(StockDemand.of(story.state(), story.schools, Procedure.COMMISSION, NOW))
+    assertThat(StockDemand.of(story.state(), story.practices, Procedure.COMMISSION, NOW))
         .noneMatch(wanted -> wanted.item().equals(StockDemand.ANTIFREEZE));
   }
 
@@ -44,11 +44,11 @@ class StockDemandTest {
   void dueWorkWantsItsPartsUntilItIsDone() {
     Story story = new Story(Hulls.smallDiesel()).wet().open(Procedure.COMMISSION);
     List<String> items =
-        StockDemand.of(story.state(), story.schools, Procedure.COMMISSION, NOW).stream()
+        StockDemand.of(story.state(), story.practices, Procedure.COMMISSION, NOW).stream()
             .map(Wanted::item)
             .toList();
     assertThat(items).contains("impeller", "anodes").doesNotContain("siphon-break");
     story.walkTo("due", Map.of());
-    assertThat(StockDemand.of(story.state(), story.schools, Procedure.COMMISSION, NOW)).isEmpty();
+    assertThat(StockDemand.of(story.state(), story.practices, Procedure.COMMISSION, NOW)).isEmpty();
   }
 }

@@ -7,7 +7,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.RoundStanding;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.RoundKind;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.trip.FuelFitted;
 import elsko.core.trip.TripFuel;
 import elsko.server.fleet.Fleet;
@@ -44,7 +44,7 @@ public class CastOffs {
   @Transactional(readOnly = true)
   RoundView round(UUID boat, RoundKind kind) {
     BoatState state = log.folded(boat).state();
-    Round round = Round.of(state, yards.schools(), kind);
+    Round round = Round.of(state, yards.practices(), kind);
     return RoundView.of(boat, state, round, fuel(boat), fuelVersion(boat), clock.instant());
   }
 
@@ -54,7 +54,7 @@ public class CastOffs {
     if (in.kind() == null) {
       throw Refused.value("kind", "Say whether it is the short or the full round.");
     }
-    Schools schools = yards.schools();
+    Practices practices = yards.practices();
     TripFuel fuel = in.trip() == null ? null : in.trip().fuel(fuel(boat));
     return log.keepOnce(
             boat,
@@ -62,7 +62,8 @@ public class CastOffs {
             in.deviceTime(),
             in.sentAt(),
             who,
-            state -> CastOff.ended(state, Round.of(state, schools, in.kind()), in.answers(), fuel))
+            state ->
+                CastOff.ended(state, Round.of(state, practices, in.kind()), in.answers(), fuel))
         .state()
         .lastRound();
   }

@@ -75,7 +75,7 @@ record RoundView(
       String key,
       String title,
       String how,
-      List<String> hurts,
+      List<String> hazards,
       List<RoundCheck> checks) {
     static RoundPart of(BoatState state, Part part) {
       return new RoundPart(
@@ -83,7 +83,7 @@ record RoundView(
           part.key(),
           part.title(),
           part.how(),
-          part.hurts(),
+          part.hazards(),
           part.asks().stream().map(ask -> RoundCheck.of(state, ask)).toList());
     }
   }

@@ -42,7 +42,7 @@ class ComplaintController {
     if (complaints.isEmpty()) {
       return List.of();
     }
-    List<DueItem> due = DueList.of(state, yards.schools().othersWay(), clock.instant());
+    List<DueItem> due = DueList.of(state, yards.practices().othersWay(), clock.instant());
     List<EngineTrends> trends = Trends.of(folded.boat(), folded.log());
     List<ComplaintView> standing = new ArrayList<>();
     List<ComplaintView> settled = new ArrayList<>();

@@ -15,7 +15,7 @@ import elsko.core.ledger.ComplaintStanding;
 import elsko.core.ledger.engine.Due;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.trend.TrendPoint;
 import java.time.Instant;
 import java.util.List;
@@ -106,7 +106,7 @@ record ComplaintView(
           work.item() != null && work.item().isPerEngine(),
           work.what(),
           work.words(),
-          work.card() == null ? List.of() : Choices.of(state.boat(), work.card(), Schools.USUAL),
+          work.card() == null ? List.of() : Choices.of(state.boat(), work.card(), Practices.USUAL),
           isWanted(state, engine, work));
     }
 

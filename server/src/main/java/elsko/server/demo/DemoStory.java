@@ -20,7 +20,7 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.card.UsualAnswers;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.server.yard.Berths.Place;
 import java.time.Duration;
 import java.time.Instant;
@@ -118,14 +118,14 @@ final class DemoStory {
   /** Opens a winterizing card, the engine by this method. */
   DemoStory opens(Method method) {
     Map<String, String> choices =
-        new HashMap<>(Choices.usual(boat, Procedure.WINTERIZE, Schools.USUAL));
+        new HashMap<>(Choices.usual(boat, Procedure.WINTERIZE, Practices.USUAL));
     choices.replace("engine", method.name());
     return opens(Procedure.WINTERIZE, choices);
   }
 
   /** Opens a card with the usual choices. */
   DemoStory opens(Procedure procedure) {
-    return opens(procedure, Choices.usual(boat, procedure, Schools.USUAL));
+    return opens(procedure, Choices.usual(boat, procedure, Practices.USUAL));
   }
 
   private DemoStory opens(Procedure procedure, Map<String, String> choices) {
@@ -171,7 +171,7 @@ final class DemoStory {
   private Step next() {
     BoatState state = state();
     CardProgress progress = state.card(card);
-    Card written = CardWriter.write(new CardRequest(state, progress, Schools.USUAL));
+    Card written = CardWriter.write(new CardRequest(state, progress, Practices.USUAL));
     return written.steps().stream()
         .filter(step -> !progress.isSettled(step.key()))
         .findFirst()

@@ -110,6 +110,6 @@ public class Dues {
   }
 
   private Set<Interval> othersWay() {
-    return yards.schools().othersWay();
+    return yards.practices().othersWay();
   }
 }

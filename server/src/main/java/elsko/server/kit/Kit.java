@@ -167,7 +167,7 @@ public class Kit implements FluidGoesThrough {
       throw new NotFound("card", "This boat has no such card.");
     }
     CardRequest request =
-        new CardRequest(folded.state(), progress, yards.schools(), clock.instant());
+        new CardRequest(folded.state(), progress, yards.practices(), clock.instant());
     Card card = CardWriter.write(request);
     List<KitPieceRow> all = pieces.findAllByOrderByPlainName();
     List<KitFitRow> tried = fits.findByBoatId(boat);

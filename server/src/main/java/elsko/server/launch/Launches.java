@@ -112,7 +112,7 @@ public class Launches {
     MayLaunch may =
         state.afloat()
             ? new MayLaunch(List.of())
-            : MayLaunch.of(state, yards.schools(), yards.rules().zone(), clock.instant());
+            : MayLaunch.of(state, yards.practices(), yards.rules().zone(), clock.instant());
     CardProgress card = state.openCard(Procedure.COMMISSION);
     return new LaunchLine(
         standing.boat(),

@@ -46,7 +46,7 @@ class SeasonNow {
    */
   Planning planning(@Nullable PlanDocument published, List<Stop> alsoPinned) {
     LocalDate today = LocalDate.now(clock);
-    Visits.Laid laid = visits.lay(today, Walks.DAYS);
+    Visits.VisitSet laid = visits.lay(today, Walks.DAYS);
     Season season = of(laid.visits(), laid.walkMinutes());
     List<Assignment> told = published == null ? List.of() : open(published.stops(), season);
     List<Stop> held = new ArrayList<>(alsoPinned);

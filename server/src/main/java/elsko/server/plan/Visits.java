@@ -128,14 +128,14 @@ class Visits {
   private static Either work(Folded folded, Yards yards, Instant at) {
     BoatState state = folded.state();
     return new Either(
-        work(folded, withToday(state, yards, LayUp.of(state, yards.schools()))),
-        work(folded, withToday(state, yards, Spring.of(state, yards.schools(), at))),
+        work(folded, withToday(state, yards, LayUp.of(state, yards.practices()))),
+        work(folded, withToday(state, yards, Spring.of(state, yards.practices(), at))),
         state.openCard(Procedure.COMMISSION) != null,
         state.afloat());
   }
 
   private static WorkLeft withToday(BoatState state, Yards yards, WorkLeft left) {
-    WorkLeft today = SameDay.of(state, yards.schools(), left);
+    WorkLeft today = SameDay.of(state, yards.practices(), left);
     return today == null ? left : today;
   }
 
@@ -209,12 +209,12 @@ class Visits {
   }
 
   /** The visits of a season and where each begins to walk from. */
-  record Laid(List<Visit> visits, int[][] walkMinutes) {}
+  record VisitSet(List<Visit> visits, int[][] walkMinutes) {}
 
   /** Every boat with something left to do that may be worked on within these days. */
-  Laid lay(LocalDate today, int days) {
+  VisitSet lay(LocalDate today, int days) {
     List<Work> included = included(dates());
-    return new Laid(visits(included, dates(), today, days), walking(included));
+    return new VisitSet(visits(included, dates(), today, days), walking(included));
   }
 
   /** The same, wherever they lie. */

@@ -179,7 +179,7 @@ public class Walks {
               planning.told(),
               pinned,
               0,
-              planning.toldWeight(),
+              planning.changePenalty(),
               planning.seed()),
           move.plan());
     }

@@ -108,9 +108,9 @@ record BlankCards(
 
   private static void step(Sheet sheet, int number, StepView step) throws IOException {
     // A caution is read before what it is about, and on the same page.
-    sheet.together(STEP_LINES + 2 * step.hurts().size());
+    sheet.together(STEP_LINES + 2 * step.hazards().size());
     sheet.heading("%d. %s".formatted(number, step.title()));
-    for (String hurt : step.hurts()) {
+    for (String hurt : step.hazards()) {
       sheet.danger(hurt);
     }
     sheet.text(ReadIn.words(step.how()));

@@ -81,10 +81,10 @@ class Reports {
             words(units),
             state,
             Corrections.applied(folded.log()),
-            DueList.of(state, yards.schools().othersWay(), now),
+            DueList.of(state, yards.practices().othersWay(), now),
             Trends.of(folded.boat(), folded.log()),
             JobSheet.of(
-                state, yards.schools(), folded.log(), now.minus(A_SEASON), now.plus(ONE_DAY)),
+                state, yards.practices(), folded.log(), now.minus(A_SEASON), now.plus(ONE_DAY)),
             now.minus(A_SEASON),
             now)
         .pdf();
@@ -105,7 +105,7 @@ class Reports {
             : to.plusDays(1).atStartOfDay(clock.getZone()).toInstant();
     return JobSheetCsv.of(
         folded.boat().name(),
-        JobSheet.of(folded.state(), yards.schools(), folded.log(), begins, ends),
+        JobSheet.of(folded.state(), yards.practices(), folded.log(), begins, ends),
         clock.getZone());
   }
 

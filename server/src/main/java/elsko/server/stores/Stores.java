@@ -5,7 +5,7 @@ import elsko.core.fluid.Base;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.limits.Interval;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.stores.StockDemand;
 import elsko.core.stores.StockForecast;
 import elsko.core.stores.Use;
@@ -76,22 +76,22 @@ public class Stores {
     this.yards = yards;
     this.events = events;
     this.clock = clock;
-    this.takes = caches.of(folded -> Takes.of(folded, yards.schools(), clock.instant()));
+    this.takes = caches.of(folded -> Takes.of(folded, yards.practices(), clock.instant()));
   }
 
   /** What a boat's cards still take, before winter and in spring. */
   private record Takes(UUID boat, List<Wanted> winter, List<Wanted> spring) {
-    static Takes of(Folded folded, Schools schools, Instant at) {
+    static Takes of(Folded folded, Practices practices, Instant at) {
       BoatState state = folded.state();
       List<Wanted> winter = new ArrayList<>();
       for (Procedure procedure : BEFORE_WINTER) {
         // Only winterizing comes by itself; somebody opens the others.
         if (procedure == Procedure.WINTERIZE || state.openCard(procedure) != null) {
-          winter.addAll(StockDemand.of(state, schools, procedure, at));
+          winter.addAll(StockDemand.of(state, practices, procedure, at));
         }
       }
       return new Takes(
-          folded.row().id(), winter, StockDemand.of(state, schools, Procedure.COMMISSION, at));
+          folded.row().id(), winter, StockDemand.of(state, practices, Procedure.COMMISSION, at));
     }
   }
 

@@ -150,7 +150,7 @@ class BoatController {
   /** The procedures a card can be opened for, and what can be chosen. */
   @GetMapping("/{id}/offers")
   List<OfferView> offers(@PathVariable UUID id) {
-    return OfferView.of(fleet.boat(id).boat(), yards.schools());
+    return OfferView.of(fleet.boat(id).boat(), yards.practices());
   }
 
   /** One boat with all that follows from its log. */
@@ -200,13 +200,13 @@ class BoatController {
   @GetMapping("/{id}/readings")
   ReadingsView readings(@PathVariable UUID id) {
     BoatState state = log.folded(id).state();
-    return ReadingsView.of(state, LookOver.of(state, yards.schools()));
+    return ReadingsView.of(state, LookOver.of(state, yards.practices()));
   }
 
   /** The open cards of the boat's lay-up as one visit; none while fewer than two are open. */
   @GetMapping("/{id}/visit")
   List<VisitPartView> visit(@PathVariable UUID id) {
-    return VisitPartView.of(log.folded(id).state(), yards.schools(), clock.instant());
+    return VisitPartView.of(log.folded(id).state(), yards.practices(), clock.instant());
   }
 
   /** A card of the boat, as it is carried out. */

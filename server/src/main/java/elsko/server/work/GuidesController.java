@@ -17,13 +17,13 @@ class GuidesController {
 
   /** A guide with its looks; the first is where it begins. */
   record GuideView(
-      String key, String title, String first, List<String> hurts, List<LookView> looks) {
+      String key, String title, String first, List<String> hazards, List<LookView> looks) {
     static GuideView of(Guide guide) {
       return new GuideView(
           guide.key(),
           guide.title(),
           guide.first(),
-          guide.hurts(),
+          guide.hazards(),
           guide.looks().stream().map(LookView::of).toList());
     }
   }

@@ -38,7 +38,7 @@ class Timers {
             card ->
                 TimerView.of(
                     folded,
-                    CardWriter.write(new CardRequest(folded.state(), card, yards.schools())),
+                    CardWriter.write(new CardRequest(folded.state(), card, yards.practices())),
                     card)
                     .stream())
         .toList();

@@ -6,7 +6,7 @@ import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
@@ -75,7 +75,7 @@ class Yard {
     this.id = THE_ONE;
     this.containerLiters = List.of(1.0, 5.0, 20.0);
     this.judgedBy = ProofRules.EDITION;
-    follow(Schools.USUAL);
+    follow(Practices.USUAL);
     this.units = Units.METRIC;
     this.address = "";
     standsIn(zone);
@@ -146,11 +146,11 @@ class Yard {
   }
 
   /** How it is done here where the trade has more than one school. */
-  final void follow(Schools schools) {
-    this.beltSchool = schools.belt();
-    this.batteryYears = schools.batteryYears();
+  final void follow(Practices practices) {
+    this.beltSchool = practices.belt();
+    this.batteryYears = practices.batteryYears();
     this.othersWay =
-        schools.othersWay().stream().sorted(Comparator.comparing(Interval::key)).toList();
+        practices.othersWay().stream().sorted(Comparator.comparing(Interval::key)).toList();
   }
 
   /** The units its reports are written in. */

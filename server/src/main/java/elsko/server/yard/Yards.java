@@ -10,7 +10,7 @@ import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.rules.YardRules;
 import elsko.core.limits.BeltSchool;
 import elsko.core.limits.Interval;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.server.audit.About;
 import elsko.server.audit.Audit;
 import elsko.server.clock.YardClock;
@@ -142,7 +142,7 @@ public class Yards {
           return new Decided(
               yard.need(),
               yard.countersignSince(),
-              new Schools(
+              new Practices(
                   yard.kickAllowed(),
                   Map.copyOf(chosenMethods()),
                   yard.beltSchool(),
@@ -152,7 +152,7 @@ public class Yards {
   }
 
   /** What the yard has decided, as every fold and card needs it. */
-  private record Decided(Need need, @Nullable Instant countersignSince, Schools schools) {}
+  private record Decided(Need need, @Nullable Instant countersignSince, Practices practices) {}
 
   /** First of all who hear of it. */
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
@@ -173,13 +173,13 @@ public class Yards {
   /** What the yard itself decides about the interlocks. */
   @Transactional(readOnly = true)
   public YardRules rules() {
-    return new YardRules(decided().schools().kickAllowed(), clock.getZone());
+    return new YardRules(decided().practices().kickAllowed(), clock.getZone());
   }
 
   /** How this yard does things where the trade has more than one school. */
   @Transactional(readOnly = true)
-  public Schools schools() {
-    return decided().schools();
+  public Practices practices() {
+    return decided().practices();
   }
 
   private Map<Layout, Method> chosenMethods() {
@@ -208,14 +208,14 @@ public class Yards {
     if (change.containerLiters() != null) {
       yard.buysIn(checkedSizes(change.containerLiters()));
     }
-    Schools schools =
-        new Schools(
+    Practices practices =
+        new Practices(
             yard.kickAllowed(),
             Map.of(),
             change.beltSchool() == null ? yard.beltSchool() : change.beltSchool(),
             change.batteryYears() == null ? yard.batteryYears() : change.batteryYears(),
             change.othersWay() == null ? yard.othersWay() : intervals(change.othersWay()));
-    yard.follow(schools);
+    yard.follow(practices);
     if (change.units() != null) {
       yard.writesIn(change.units());
     }

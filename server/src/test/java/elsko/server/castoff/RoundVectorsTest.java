@@ -19,7 +19,7 @@ import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import elsko.core.procedure.card.Ask;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.trial.AnyBoat;
 import elsko.core.trip.TripFuel;
 import elsko.server.SharedVectors;
@@ -67,7 +67,7 @@ class RoundVectorsTest {
     Random random = new Random(seed);
     Boat boat = Boat.of(AnyBoat.of(seed));
     BoatState state = Ledger.fold(boat, Need.DEFAULT, List.of(afloat()));
-    Round round = Round.of(state, Schools.USUAL, RoundKind.SHORT);
+    Round round = Round.of(state, Practices.USUAL, RoundKind.SHORT);
     boolean allGood = seed % 3 == 0;
     List<Found> found = new ArrayList<>();
     List<Fact.FittingSet> set = new ArrayList<>();

@@ -18,7 +18,7 @@ import elsko.core.procedure.card.AskStatus;
 import elsko.core.procedure.card.Card;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.CardRequest;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +33,8 @@ import java.util.TreeMap;
 final class Frozen {
   private Frozen() {}
 
-  static Map<String, Object> boat(BoatState state, List<Entry> log, Schools schools, Instant now) {
+  static Map<String, Object> boat(
+      BoatState state, List<Entry> log, Practices practices, Instant now) {
     Map<String, Object> of = new TreeMap<>();
     of.put("protection", state.protection().name());
     of.put("berth", String.valueOf(state.berthName()));
@@ -68,7 +69,7 @@ final class Frozen {
               .formatted(item.engine(), item.interval().key(), item.standing(), item.why()));
     }
     of.put("due", due);
-    of.put("cards", state.cards().stream().map(card -> card(state, card, schools)).toList());
+    of.put("cards", state.cards().stream().map(card -> card(state, card, practices)).toList());
     of.put("log", log.stream().map(entry -> said(state, entry)).toList());
     return of;
   }
@@ -103,8 +104,9 @@ final class Frozen {
     return of;
   }
 
-  private static Map<String, Object> card(BoatState state, CardProgress progress, Schools schools) {
-    Card card = CardWriter.write(new CardRequest(state, progress, schools));
+  private static Map<String, Object> card(
+      BoatState state, CardProgress progress, Practices practices) {
+    Card card = CardWriter.write(new CardRequest(state, progress, practices));
     Map<String, Object> of = new TreeMap<>();
     of.put("procedure", progress.procedure().name());
     of.put("choices", new TreeMap<>(progress.choices()));

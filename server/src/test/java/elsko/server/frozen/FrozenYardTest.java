@@ -83,7 +83,10 @@ class FrozenYardTest {
       boats.put(
           folded.boat().name(),
           Frozen.boat(
-              folded.state(), folded.log(), yards.schools(), elsko.getBean(Clock.class).instant()));
+              folded.state(),
+              folded.log(),
+              yards.practices(),
+              elsko.getBean(Clock.class).instant()));
     }
     return boats;
   }

@@ -19,7 +19,7 @@ import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.CardWriter;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.core.trial.AnyBoat;
 import elsko.server.said.Kinds;
 import elsko.server.work.log.EntryKind;
@@ -140,10 +140,10 @@ class NamesTest {
   private static List<String> steps(Boat boat, Procedure procedure) {
     UUID card = new UUID(0, 1);
     Instant at = Instant.parse("2031-10-29T08:00:00Z");
-    Fact opened = new Fact.CardOpened(procedure, Choices.usual(boat, procedure, Schools.USUAL));
+    Fact opened = new Fact.CardOpened(procedure, Choices.usual(boat, procedure, Practices.USUAL));
     Entry entry = new Entry(card, "Orrin", at, at, card, null, null, opened);
     BoatState state = Ledger.fold(boat, Need.DEFAULT, List.of(entry));
-    return CardWriter.write(new CardRequest(state, state.card(card), Schools.USUAL))
+    return CardWriter.write(new CardRequest(state, state.card(card), Practices.USUAL))
         .steps()
         .stream()
         .map(step -> step.key())

@@ -149,7 +149,7 @@ class ReportTest {
         if (step.path("standing").asString().equals("OPEN")) {
           assertThat(paper)
               .contains(flat("%d. %s".formatted(number, step.path("title").asString())));
-          for (JsonNode hurt : step.path("hurts")) {
+          for (JsonNode hurt : step.path("hazards")) {
             assertThat(paper).contains(flat(hurt.asString()));
           }
           int ask = 0;

@@ -7,8 +7,8 @@ import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 import elsko.core.plan.search.Planning;
 import java.util.ArrayList;
@@ -33,7 +33,7 @@ public record Move(Plan plan, List<String> broken, List<String> costs) {
   public static Move of(
       Planning planning, Plan plan, UUID boat, String task, String worker, int day, int index) {
     SeasonArrays arrays = new SeasonArrays(planning.season());
-    Told told = Told.of(arrays, planning.told(), planning.pinned());
+    Published told = Published.of(arrays, planning.told(), planning.pinned());
     Integer found = arrays.tasksByKey().getOrDefault(boat, Map.of()).get(task);
     if (found == null) {
       throw Refused.value("task", "This plan has no such stop.");

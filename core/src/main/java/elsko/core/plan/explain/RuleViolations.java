@@ -5,8 +5,8 @@ import elsko.core.plan.model.PlanWords;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.play.DayPlay;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -15,10 +15,10 @@ import java.util.List;
 /** Which rules lists break, in words. */
 final class RuleViolations {
   private final SeasonArrays arrays;
-  private final Told told;
+  private final Published told;
   private final WalkLists lists;
 
-  RuleViolations(SeasonArrays arrays, Told told, WalkLists lists) {
+  RuleViolations(SeasonArrays arrays, Published told, WalkLists lists) {
     this.arrays = arrays;
     this.told = told;
     this.lists = lists;

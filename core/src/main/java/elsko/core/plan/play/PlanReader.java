@@ -11,7 +11,7 @@ import java.util.UUID;
 public final class PlanReader {
   private PlanReader() {}
 
-  public static Plan read(SeasonArrays arrays, Told told, WalkLists lists) {
+  public static Plan read(SeasonArrays arrays, Published told, WalkLists lists) {
     DayPlay play = new DayPlay(arrays);
     List<Assignment> assignments = new ArrayList<>();
     long broken = 0;
@@ -78,10 +78,10 @@ public final class PlanReader {
 
   /** The lists a plan was read from. */
   public static WalkLists lists(SeasonArrays arrays, Plan plan) {
-    return lists(arrays, Told.of(arrays, plan.assignments(), List.of()));
+    return lists(arrays, Published.of(arrays, plan.assignments(), List.of()));
   }
 
-  public static WalkLists lists(SeasonArrays arrays, Told told) {
+  public static WalkLists lists(SeasonArrays arrays, Published told) {
     WalkLists lists = new WalkLists(arrays);
     List<Integer> tasks = new ArrayList<>();
     for (int task = 0; task < arrays.tasks; task++) {

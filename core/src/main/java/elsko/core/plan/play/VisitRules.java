@@ -12,7 +12,7 @@ public final class VisitRules {
   private final long toldChange;
 
   private final SeasonArrays arrays;
-  private final Told told;
+  private final Published told;
 
   public long hard;
   public long medium;
@@ -21,7 +21,7 @@ public final class VisitRules {
   /** What frost costs; part of {@link #medium}. */
   long frost;
 
-  public VisitRules(SeasonArrays arrays, Told told, long toldChange) {
+  public VisitRules(SeasonArrays arrays, Published told, long toldChange) {
     this.arrays = arrays;
     this.told = told;
     this.toldChange = toldChange;

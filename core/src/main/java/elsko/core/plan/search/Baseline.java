@@ -2,8 +2,8 @@ package elsko.core.plan.search;
 
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 
 /** Plans by a simple rule, to hold others against. */
@@ -27,7 +27,7 @@ public final class Baseline {
    */
   public static Plan plan(Planning planning, Rule rule, int ahead) {
     SeasonArrays arrays = new SeasonArrays(planning.season());
-    Told told = Told.of(arrays, planning.told(), planning.pinned());
+    Published told = Published.of(arrays, planning.told(), planning.pinned());
     WalkLists lists = Construct.byRule(arrays, told, rule, ahead, planning.firstOpenDay());
     return PlanReader.read(arrays, told, lists);
   }

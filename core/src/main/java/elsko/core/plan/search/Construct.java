@@ -1,8 +1,8 @@
 package elsko.core.plan.search;
 
 import elsko.core.plan.play.DayPlay;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.VisitRules;
 import elsko.core.plan.play.WalkLists;
 import java.util.ArrayList;
@@ -18,7 +18,7 @@ public final class Construct {
   private Construct() {}
 
   /** The first plan: what was told is kept, or else work is handed out where loss rises most. */
-  public static WalkLists plan(SeasonArrays arrays, Told told, int firstOpenDay) {
+  public static WalkLists plan(SeasonArrays arrays, Published told, int firstOpenDay) {
     boolean anew = firstOpenDay == 0 && told.isOnlyPins();
     WalkLists lists = anew ? handedOut(arrays, told, firstOpenDay) : new WalkLists(arrays);
     Inserter inserter = new Inserter(arrays, told, new DayPlay(arrays), firstOpenDay);
@@ -43,7 +43,7 @@ public final class Construct {
     open.forEach(v -> inserter.insert(lists, v, 0));
   }
 
-  private static WalkLists handedOut(SeasonArrays arrays, Told told, int firstOpenDay) {
+  private static WalkLists handedOut(SeasonArrays arrays, Published told, int firstOpenDay) {
     WalkLists best = null;
     long least = Long.MAX_VALUE;
     VisitRules rules = new VisitRules(arrays, told, 0);
@@ -64,7 +64,7 @@ public final class Construct {
 
   /** Work handed out by a rule; what does not fit when it is played goes where it can. */
   static WalkLists byRule(
-      SeasonArrays arrays, Told told, Baseline.Rule rule, int ahead, int firstOpenDay) {
+      SeasonArrays arrays, Published told, Baseline.Rule rule, int ahead, int firstOpenDay) {
     WalkLists lists = new Dispatch(arrays, told, rule, ahead).from(firstOpenDay);
     Inserter inserter = new Inserter(arrays, told, new DayPlay(arrays), firstOpenDay);
     settle(arrays, told, lists, inserter, firstOpenDay);
@@ -76,7 +76,7 @@ public final class Construct {
    * so that more than one look is needed.
    */
   private static void settle(
-      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int firstOpenDay) {
+      SeasonArrays arrays, Published told, WalkLists lists, Inserter inserter, int firstOpenDay) {
     for (int round = 0; round < MOST_ROUNDS; round++) {
       tidy(arrays, told, lists, inserter, firstOpenDay);
       new Pins(arrays, told, lists, inserter).hold();
@@ -99,7 +99,7 @@ public final class Construct {
   }
 
   private static void tidy(
-      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int firstOpenDay) {
+      SeasonArrays arrays, Published told, WalkLists lists, Inserter inserter, int firstOpenDay) {
     for (int v = 0; v < arrays.visits; v++) {
       if (!isWholeAndInOrder(arrays, lists, v)) {
         loosen(arrays, told, lists, inserter, v);
@@ -116,7 +116,7 @@ public final class Construct {
    * rest of its visit goes wherever it can.
    */
   private static void keepTold(
-      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int firstOpenDay) {
+      SeasonArrays arrays, Published told, WalkLists lists, Inserter inserter, int firstOpenDay) {
     List<Integer> tasks = new ArrayList<>();
     for (int task = 0; task < arrays.tasks; task++) {
       if (told.pinned()[task] || toldFits(arrays, told, task, firstOpenDay)) {
@@ -137,7 +137,12 @@ public final class Construct {
 
   /** Takes visits off a day, the last ones first, until it breaks no rule. */
   private static void ease(
-      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, DayPlay play, int day) {
+      SeasonArrays arrays,
+      Published told,
+      WalkLists lists,
+      Inserter inserter,
+      DayPlay play,
+      int day) {
     play.play(day, lists.parts[day], lists.size[day]);
     while (!play.keepsTheRules()) {
       int visit = lastLoose(arrays, told, lists, play, day);
@@ -150,7 +155,7 @@ public final class Construct {
   }
 
   private static int lastLoose(
-      SeasonArrays arrays, Told told, WalkLists lists, DayPlay play, int day) {
+      SeasonArrays arrays, Published told, WalkLists lists, DayPlay play, int day) {
     int found = -1;
     long latest = Long.MIN_VALUE;
     for (int p = 0; p < arrays.people; p++) {
@@ -170,7 +175,7 @@ public final class Construct {
   }
 
   private static void loosen(
-      SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter, int visit) {
+      SeasonArrays arrays, Published told, WalkLists lists, Inserter inserter, int visit) {
     int first = arrays.firstTask[visit];
     for (int task = first; task < first + arrays.taskCount[visit]; task++) {
       if (lists.day(task) >= 0 && !told.pinned()[task]) {
@@ -207,7 +212,7 @@ public final class Construct {
     }
   }
 
-  private static boolean toldFits(SeasonArrays arrays, Told told, int task, int firstOpenDay) {
+  private static boolean toldFits(SeasonArrays arrays, Published told, int task, int firstOpenDay) {
     int day = told.day()[task];
     return day >= firstOpenDay
         && told.lead()[task] >= 0

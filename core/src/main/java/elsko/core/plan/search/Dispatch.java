@@ -1,8 +1,8 @@
 package elsko.core.plan.search;
 
 import elsko.core.plan.model.Equipment;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 import java.util.Arrays;
 
@@ -14,7 +14,7 @@ final class Dispatch {
   private static final double DEADLINE_SHARE = 0.05;
 
   private final SeasonArrays arrays;
-  private final Told told;
+  private final Published told;
   private final Baseline.Rule rule;
   private final int ahead;
 
@@ -33,7 +33,7 @@ final class Dispatch {
   private final int[] backTask;
   private int lifts;
 
-  Dispatch(SeasonArrays arrays, Told told, Baseline.Rule rule, int ahead) {
+  Dispatch(SeasonArrays arrays, Published told, Baseline.Rule rule, int ahead) {
     this.arrays = arrays;
     this.told = told;
     this.rule = rule;

@@ -1,8 +1,8 @@
 package elsko.core.plan.search;
 
 import elsko.core.plan.play.DayPlay;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 import java.util.SplittableRandom;
 
@@ -19,7 +19,7 @@ final class Inserter {
   private static final int MOST_TRIES = 8;
 
   private final SeasonArrays arrays;
-  private final Told told;
+  private final Published told;
   private final DayPlay play;
   private final int firstOpenDay;
 
@@ -35,7 +35,7 @@ final class Inserter {
   /**
    * @param firstOpenDay days before it are past
    */
-  Inserter(SeasonArrays arrays, Told told, DayPlay play, int firstOpenDay) {
+  Inserter(SeasonArrays arrays, Published told, DayPlay play, int firstOpenDay) {
     this.arrays = arrays;
     this.told = told;
     this.play = play;

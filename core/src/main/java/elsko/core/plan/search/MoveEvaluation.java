@@ -2,8 +2,8 @@ package elsko.core.plan.search;
 
 import elsko.core.plan.play.DayPlay;
 import elsko.core.plan.play.NearestBerths;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.VisitRules;
 import elsko.core.plan.play.WalkLists;
 import java.util.ArrayList;
@@ -27,7 +27,7 @@ final class MoveEvaluation {
   private static final int MOST_LOOKS = 8;
 
   final SeasonArrays arrays;
-  final Told told;
+  final Published told;
   final WalkLists lists;
   final DayPlay play;
   final Inserter inserter;

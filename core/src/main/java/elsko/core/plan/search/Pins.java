@@ -1,7 +1,7 @@
 package elsko.core.plan.search;
 
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 
 /** Puts pinned tasks where they were promised, and makes room for them where there is none. */
@@ -9,11 +9,11 @@ final class Pins {
   private static final int MOST_TO_GIVE_WAY = 6;
 
   private final SeasonArrays arrays;
-  private final Told told;
+  private final Published told;
   private final WalkLists lists;
   private final Inserter inserter;
 
-  Pins(SeasonArrays arrays, Told told, WalkLists lists, Inserter inserter) {
+  Pins(SeasonArrays arrays, Published told, WalkLists lists, Inserter inserter) {
     this.arrays = arrays;
     this.told = told;
     this.lists = lists;

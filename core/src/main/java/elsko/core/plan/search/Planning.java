@@ -13,7 +13,7 @@ import java.util.List;
  * @param told what people were told before; empty at first
  * @param pinned what is begun, done or held fast; it stays where it is
  * @param firstOpenDay days before it are past
- * @param toldWeight what it costs to tell somebody otherwise about one task, in hoses
+ * @param changePenalty what it costs to tell somebody otherwise about one task, in hoses
  * @param seed the same seed and as many moves give the same plan
  */
 public record Planning(
@@ -21,7 +21,7 @@ public record Planning(
     Collection<Assignment> told,
     Collection<Assignment> pinned,
     int firstOpenDay,
-    double toldWeight,
+    double changePenalty,
     long seed) {
   /** Enough that nobody is told otherwise for little. */
   public static final double TOLD_WEIGHT = 0.1;

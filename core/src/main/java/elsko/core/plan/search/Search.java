@@ -13,8 +13,8 @@ import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import elsko.core.plan.model.Effort;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 import java.time.Duration;
 import java.util.concurrent.Executors;
@@ -27,12 +27,12 @@ public final class Search {
 
   private final Planning planning;
   private final SeasonArrays arrays;
-  private final Told told;
+  private final Published told;
 
   public Search(Planning planning) {
     this.planning = planning;
     arrays = new SeasonArrays(planning.season());
-    told = Told.of(arrays, planning.told(), planning.pinned());
+    told = Published.of(arrays, planning.told(), planning.pinned());
   }
 
   Plan start() {
@@ -112,7 +112,7 @@ public final class Search {
         arrays,
         told,
         planning.firstOpenDay(),
-        Math.round(planning.toldWeight() * 1000),
+        Math.round(planning.changePenalty() * 1000),
         new AnnealingTemperature(effort));
   }
 

@@ -6,8 +6,8 @@ import ai.timefold.solver.core.api.domain.solution.PlanningSolution;
 import ai.timefold.solver.core.api.domain.solution.cloner.SolutionCloner;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +23,7 @@ public class SeasonPlan {
   /** What all of it goes by; the same for every copy. */
   record Rules(
       SeasonArrays arrays,
-      Told told,
+      Published told,
       int firstOpenDay,
       long toldChange,
       AnnealingTemperature temperature) {}

@@ -15,7 +15,7 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.part.OneVisit;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,8 +48,8 @@ public final class LayUp {
   private LayUp() {}
 
   /** What is left on a boat. */
-  public static WorkLeft of(BoatState state, Schools schools) {
-    Gathering gathering = new Gathering(state, schools);
+  public static WorkLeft of(BoatState state, Practices practices) {
+    Gathering gathering = new Gathering(state, practices);
     CardProgress winterizing = state.openCard(Procedure.WINTERIZE);
     CardProgress service = state.openCard(Procedure.LAY_UP_SERVICE);
     CardProgress descaling = state.openCard(Procedure.DESCALE);
@@ -62,7 +62,7 @@ public final class LayUp {
       gathering.lift();
     }
     CardProgress emptied =
-        laidUp ? null : winterizing == null ? wouldBe(state, schools) : winterizing;
+        laidUp ? null : winterizing == null ? wouldBe(state, practices) : winterizing;
     if (pump != null) {
       gathering.pump(pump);
     }
@@ -86,15 +86,15 @@ public final class LayUp {
   }
 
   /** The card as it would be opened now. */
-  private static CardProgress wouldBe(BoatState state, Schools schools) {
+  private static CardProgress wouldBe(BoatState state, Practices practices) {
     return CardProgress.notOpened(
-        Procedure.WINTERIZE, Choices.usual(state.boat(), Procedure.WINTERIZE, schools));
+        Procedure.WINTERIZE, Choices.usual(state.boat(), Procedure.WINTERIZE, practices));
   }
 
   /** Puts the open steps of a boat's cards together into tasks. */
   private static final class Gathering {
     private final BoatState state;
-    private final Schools schools;
+    private final Practices practices;
     private final Skill engine;
     private final WorkLeft.Gathered gathered = new WorkLeft.Gathered();
     private int safe = -1;
@@ -105,9 +105,9 @@ public final class LayUp {
     /** What is done to cylinders, once nothing starts them any more. */
     private final List<Step> cylinders = new ArrayList<>();
 
-    Gathering(BoatState state, Schools schools) {
+    Gathering(BoatState state, Practices practices) {
       this.state = state;
-      this.schools = schools;
+      this.practices = practices;
       engine = Skill.ofEngines(state.boat());
     }
 
@@ -133,7 +133,7 @@ public final class LayUp {
         open.removeAll(cylinders);
         doneOnTheService =
             OneVisit.warmedOnTheService(
-                new CardRequest(state, winterizing, schools), service, progress);
+                new CardRequest(state, winterizing, practices), service, progress);
       }
       if (!open.isEmpty()) {
         gathered.add(
@@ -223,7 +223,7 @@ public final class LayUp {
     }
 
     private Card card(CardProgress progress) {
-      return CardWriter.write(new CardRequest(state, progress, schools));
+      return CardWriter.write(new CardRequest(state, progress, practices));
     }
 
     private String taskOf(Card card, Step step) {

@@ -8,7 +8,7 @@ import elsko.core.plan.model.VisitTask;
 import elsko.core.procedure.CardWriter;
 import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.CardRequest;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -32,13 +32,13 @@ public final class SameDay {
    *
    * @param after what is left on the boat beside it
    */
-  public static @Nullable WorkLeft of(BoatState state, Schools schools, WorkLeft after) {
+  public static @Nullable WorkLeft of(BoatState state, Practices practices, WorkLeft after) {
     CardProgress card = state.openCard(Procedure.WATER_OUT);
     if (card == null) {
       return null;
     }
     List<Step> open =
-        WorkLeft.open(card, CardWriter.write(new CardRequest(state, card, schools)).steps());
+        WorkLeft.open(card, CardWriter.write(new CardRequest(state, card, practices)).steps());
     WorkLeft.Gathered gathered = new WorkLeft.Gathered();
     gathered.add(
         new VisitTask(

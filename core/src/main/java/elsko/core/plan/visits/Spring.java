@@ -11,7 +11,7 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.commission.SpringWork;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,14 +31,14 @@ public final class Spring {
    *
    * @param at now: what is due is due then
    */
-  public static WorkLeft of(BoatState state, Schools schools, Instant at) {
+  public static WorkLeft of(BoatState state, Practices practices, Instant at) {
     CardProgress open = state.openCard(Procedure.COMMISSION);
-    CardProgress progress = open == null ? wouldBe(state, schools, at) : open;
+    CardProgress progress = open == null ? wouldBe(state, practices, at) : open;
     Map<SpringWork, List<Step>> byWork = new LinkedHashMap<>();
     for (SpringWork work : SpringWork.values()) {
       byWork.put(work, new ArrayList<>());
     }
-    List<Step> steps = CardWriter.write(new CardRequest(state, progress, schools)).steps();
+    List<Step> steps = CardWriter.write(new CardRequest(state, progress, practices)).steps();
     for (Step step : WorkLeft.open(progress, steps)) {
       byWork.get(SpringWork.of(step)).add(step);
     }
@@ -56,11 +56,11 @@ public final class Spring {
         Procedure.COMMISSION, -1, promisedFor < 0 ? gathered.tasks.size() - 1 : promisedFor);
   }
 
-  private static CardProgress wouldBe(BoatState state, Schools schools, Instant at) {
+  private static CardProgress wouldBe(BoatState state, Practices practices, Instant at) {
     return CardProgress.openedNow(
         state,
         Procedure.COMMISSION,
-        Choices.usual(state.boat(), Procedure.COMMISSION, schools),
+        Choices.usual(state.boat(), Procedure.COMMISSION, practices),
         at);
   }
 

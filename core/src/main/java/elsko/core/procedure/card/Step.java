@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param key unique on the card, stable
  * @param circuit key of the circuit it is about; null for the boat as a whole
  * @param why the reason, shown at the step
- * @param hurts cautions, shown where the danger is
+ * @param hazards cautions, shown where the danger is
  * @param after keys of steps that must be settled first; there is a reason for each
  * @param within a step it has to follow closely, or null
  * @param minutes attended
@@ -32,7 +32,7 @@ public record Step(
     Text how,
     String why,
     List<String> tools,
-    List<String> hurts,
+    List<String> hazards,
     List<Ask> asks,
     List<String> after,
     Within within,
@@ -83,7 +83,7 @@ public record Step(
 
   public Step {
     tools = List.copyOf(tools);
-    hurts = List.copyOf(hurts);
+    hazards = List.copyOf(hazards);
     asks = List.copyOf(asks);
     after = List.copyOf(after);
   }
@@ -91,14 +91,14 @@ public record Step(
   /** The same step, waiting for other steps. */
   public Step waitingFor(List<String> keys) {
     return new Step(
-        key, circuit, title, how, why, tools, hurts, asks, keys, within, minutes, run, feed, soak,
+        key, circuit, title, how, why, tools, hazards, asks, keys, within, minutes, run, feed, soak,
         people, elsewhere);
   }
 
   /** The same step, whenever it comes. */
   public Step withoutLimit() {
     return new Step(
-        key, circuit, title, how, why, tools, hurts, asks, after, null, minutes, run, feed, soak,
+        key, circuit, title, how, why, tools, hazards, asks, after, null, minutes, run, feed, soak,
         people, elsewhere);
   }
 
@@ -106,7 +106,7 @@ public record Step(
   public Step withoutGivingUp() {
     List<Ask> others = asks.stream().filter(ask -> !Ask.GiveUp.class.isInstance(ask)).toList();
     return new Step(
-        key, circuit, title, how, why, tools, hurts, others, after, within, minutes, run, feed,
+        key, circuit, title, how, why, tools, hazards, others, after, within, minutes, run, feed,
         soak, people, elsewhere);
   }
 
@@ -122,7 +122,7 @@ public record Step(
     private Text how = Text.NONE;
     private String why = "";
     private List<String> tools = List.of();
-    private final List<String> hurts = new ArrayList<>();
+    private final List<String> hazards = new ArrayList<>();
     private List<? extends Ask> asks = List.of();
     private final List<String> after = new ArrayList<>();
     private Within within;
@@ -167,12 +167,12 @@ public record Step(
       return this;
     }
 
-    public Draft hurts(String... cautions) {
-      return hurts(List.of(cautions));
+    public Draft hazards(String... cautions) {
+      return hazards(List.of(cautions));
     }
 
-    public Draft hurts(List<String> cautions) {
-      hurts.addAll(cautions);
+    public Draft hazards(List<String> cautions) {
+      hazards.addAll(cautions);
       return this;
     }
 
@@ -239,7 +239,7 @@ public record Step(
           how,
           why,
           tools,
-          hurts,
+          hazards,
           List.<Ask>copyOf(asks),
           after,
           within,

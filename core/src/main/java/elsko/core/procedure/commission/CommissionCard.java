@@ -142,7 +142,7 @@ public final class CommissionCard implements CardPlan {
                 .filter(tool -> !tool.isEmpty() && !tool.equals("by hand"))
                 .distinct()
                 .toList())
-        .hurts(Cautions.BATTERY_OFF)
+        .hazards(Cautions.BATTERY_OFF)
         .asks(asks)
         .minutes(4 + asks.size())
         .written();
@@ -171,7 +171,7 @@ public final class CommissionCard implements CardPlan {
                 + " a pump's feed.")
         .why("Before the pump a loose joint lets air in; after it, water.")
         .tools(List.of("screwdriver"))
-        .hurts("Old exhaust lagging may be asbestos: leave it, licensed people.")
+        .hazards("Old exhaust lagging may be asbestos: leave it, licensed people.")
         .asks(asks)
         .minutes(4 + 2 * asks.size())
         .written();
@@ -193,7 +193,7 @@ public final class CommissionCard implements CardPlan {
         .how(
             "Belts with their own tension, plugs with their own leads, impeller vanes all one way.")
         .why("A start without one of them ruins the pump or the engine.")
-        .hurts(Cautions.STOPPED)
+        .hazards(Cautions.STOPPED)
         .asks(asks)
         .minutes(5 + 8 * asks.size())
         .written();
@@ -208,7 +208,7 @@ public final class CommissionCard implements CardPlan {
     return Step.called(COVERS, "Covers off")
         .how("Every exhaust opened, mesh off the vents, cover folded dry.")
         .why("A covered exhaust stops the engine, or fills the bay with gas.")
-        .hurts("Boat on stands: nobody moves a stand; lift crew only.")
+        .hazards("Boat on stands: nobody moves a stand; lift crew only.")
         .asks(asks)
         .minutes(4 + 2 * asks.size())
         .written();
@@ -230,8 +230,8 @@ public final class CommissionCard implements CardPlan {
                 .formatted(closed ? "Coolant cold. " : ""))
         .why("What is slack, low or milky is found here, not off the harbor.")
         .tools(List.of("rule", "rag", "lamp"))
-        .hurts(Cautions.STOPPED)
-        .hurts(closed ? List.of(Cautions.COLD) : List.of())
+        .hazards(Cautions.STOPPED)
+        .hazards(closed ? List.of(Cautions.COLD) : List.of())
         .asks(asks)
         .after(FITTED)
         .minutes(4 + 2 * asks.size())
@@ -256,7 +256,7 @@ public final class CommissionCard implements CardPlan {
                   .work(Work.Piece.RINSE)
                   .how("Water through its own pump into a catch until it runs clear."))
           .why("It goes into a container, not into the water.")
-          .hurts(Cautions.CATCH)
+          .hazards(Cautions.CATCH)
           .asks(
               List.of(
                   new Ask.Look("rinsed, water in it", List.of(on.circuit().key()), false), caught))
@@ -277,8 +277,8 @@ public final class CommissionCard implements CardPlan {
                 FlushWords.how(variant), FeedWords.of(feed), FlushWords.end(variant)))
         .why("It goes into a container, not into the water.")
         .tools(FlushWords.tools(variant))
-        .hurts(Cautions.CATCH)
-        .hurts(Cautions.start(on))
+        .hazards(Cautions.CATCH)
+        .hazards(Cautions.start(on))
         .asks(asks)
         .after(after)
         .feed(feed)

@@ -42,7 +42,7 @@ final class DisinfectWater {
                     + " %d h.".formatted(Disinfection.CONTACT_HOURS))
             .why("What grew in a tank over the winter is drunk in spring.")
             .tools(List.of("measuring cup", "gloves"))
-            .hurts(
+            .hazards(
                 "Chlorine: gloves, goggles, hatch open. Never with acid or descaler about: poison gas.",
                 "Local health rules come first. Nobody drinks from it before it is rinsed.")
             .asks(List.of(dose))
@@ -58,7 +58,7 @@ final class DisinfectWater {
         on.step(RINSE, "Drain and rinse")
             .how("Drain it, fill, every faucet. Again until nothing smells.")
             .why("What is left burns the mouth and eats seals.")
-            .hurts("Pour it away where local rules allow it.")
+            .hazards("Pour it away where local rules allow it.")
             .asks(List.of(Ask.See.of(null, Conditions.TAP_WATER)))
             .after(disinfect.key())
             .minutes(15)

@@ -53,7 +53,7 @@ final class DueWork {
                     + "What has no record is due. Impeller: cracks, set vanes, missing pieces; each missing piece is found."
                     + " Pressure cap tested, warnings tested; a gauge alone has to be proven.")
             .why("Trusted for one season too many, it comes apart in the next.")
-            .hurts(Cautions.STOPPED)
+            .hazards(Cautions.STOPPED)
             .asks(asks)
             .minutes(12 * services(asks))
             .written();
@@ -82,7 +82,7 @@ final class DueWork {
     return Step.called(OF_THE_BOAT, "Look over hoses, clamps and shaft seal")
         .how("Every hose felt, every clamp seen, the gland from outside with a lamp.")
         .why("They are looked at once a year or fail when they like.")
-        .hurts("Engine stopped; hands out of the shaft.")
+        .hazards("Engine stopped; hands out of the shaft.")
         .asks(List.of(new Ask.Service(Interval.HOSES.words(), null, Interval.HOSES.key())))
         .minutes(15)
         .written();

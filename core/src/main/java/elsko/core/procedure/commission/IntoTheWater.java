@@ -36,7 +36,7 @@ final class IntoTheWater {
         .how(
             "Every seacock seen SHUT today, worked once through. Then the lift crew launches; look below at once.")
         .why("Through an open seacock and an open hose a boat fills at the lift.")
-        .hurts(
+        .hazards(
             "Flooding: a plug at hand, somebody below while it goes in.",
             "Boat on stands: lift crew only.")
         .asks(asks)
@@ -90,8 +90,8 @@ final class IntoTheWater {
                 + "Start, raise to about 1000 rpm so that the pump lifts. Water at the exhaust within a minute, or"
                 + " stop. Warm up, watch the plateau, look for drips; engage both directions firmly below 850 rpm.")
         .why("Flow is proven at the exhaust; a normal gauge is no evidence of it.")
-        .hurts(seacock ? List.of("One seacock at a time, watched.") : List.of())
-        .hurts(Cautions.start(on))
+        .hazards(seacock ? List.of("One seacock at a time, watched.") : List.of())
+        .hazards(Cautions.start(on))
         .asks(run.asks())
         .after(CommissionCard.LAUNCH, on.key(CommissionCard.OUT_INTO_A_CATCH))
         .minutes(20)
@@ -113,7 +113,7 @@ final class IntoTheWater {
     return Step.called(CommissionCard.SEACOCKS, "Open the other seacocks, one at a time")
         .how("One, look, listen, the next. Prime the pumps that are not an engine's.")
         .why("A joint that leaks is found while only one is open.")
-        .hurts("Flooding: a plug at hand; shut it again at the first drop.")
+        .hazards("Flooding: a plug at hand; shut it again at the first drop.")
         .asks(asks)
         .after(CommissionCard.LAUNCH)
         .minutes(4 + 2 * asks.size())

@@ -184,7 +184,7 @@ public final class DescaleCard implements CardPlan {
     return on.step(key, title)
         .why("Exchanger and coolers only: the rest keeps its clock.")
         .tools(List.of("transfer pump", "two bypass hoses", "bucket"))
-        .hurts(Cautions.ACID, Cautions.CATCH)
+        .hazards(Cautions.ACID, Cautions.CATCH)
         .asks(
             List.of(
                 set(on.boat().suctionHose(on.circuit()), OFF),
@@ -229,7 +229,8 @@ public final class DescaleCard implements CardPlan {
                 "Off at its joints, look through it: carbon and rust narrow it where acid is weak.")
             .why("Two shots did not bring the plateau down.")
             .tools(List.of("spanners", "lamp", "new gasket"))
-            .hurts("Old exhaust lagging may be asbestos: leave it, licensed people.", Cautions.HOT)
+            .hazards(
+                "Old exhaust lagging may be asbestos: leave it, licensed people.", Cautions.HOT)
             .asks(List.of(new Ask.Note("what the elbow looks like inside")))
             .after(on.key(tank ? PlateauCompared.FINAL : PlateauCompared.SECOND))
             .minutes(40)
@@ -252,7 +253,7 @@ public final class DescaleCard implements CardPlan {
         .how("Plug out until it stops running, then back IN.")
         .why("Its water would dilute the mix.")
         .tools(List.of("catch pan"))
-        .hurts(Cautions.HOT)
+        .hazards(Cautions.HOT)
         .asks(asks)
         .after(on.key(PlateauCompared.BEFORE))
         .minutes(8)
@@ -270,11 +271,11 @@ public final class DescaleCard implements CardPlan {
     return on.step(key, title)
         .why("Acid needs contact and time. Cheaper than pulling mufflers, so it is tried first.")
         .tools(List.of("tank kit, rinsed", "gloves", "goggles"))
-        .hurts(
+        .hazards(
             Cautions.ACID,
             "Look up what metals and anodes the product allows. The tank kit is the one used for"
                 + " antifreeze: rinse it before it changes use.")
-        .hurts(Cautions.start(on))
+        .hazards(Cautions.start(on))
         .asks(run.asks())
         .feed(FeedGuard.tank(on.boat().engine(on.circuit()), liters))
         .minutes(20);
@@ -312,8 +313,8 @@ public final class DescaleCard implements CardPlan {
                         : ""))
         .why("Spent acid left standing eats metal instead of scale.")
         .tools(afloat ? List.of() : FlushWords.tools(variant))
-        .hurts(Cautions.ACID)
-        .hurts(Cautions.start(on))
+        .hazards(Cautions.ACID)
+        .hazards(Cautions.start(on))
         .asks(asks)
         .after(on.key(after))
         .feed(afloat ? null : variant.feed(on.boat().engine(on.circuit()), isLast ? 6 : 4))
@@ -341,7 +342,7 @@ public final class DescaleCard implements CardPlan {
                 + " low load only until descaled again.")
         .why(
             "Only under load does it show whether the path is free. The card stays open until then.")
-        .hurts("Nobody leans over the engine while it is under load.")
+        .hazards("Nobody leans over the engine while it is under load.")
         .asks(asks)
         .minutes(45)
         .people(2)

@@ -124,7 +124,7 @@ public final class LayUpServiceCard implements CardPlan {
                 "Used oil is acidic and must not sit all winter; changed before the antifreeze run, that one run"
                     + " spreads it.")
             .tools(List.of("oil pump", "filter wrench", "new filter"))
-            .hurts(
+            .hazards(
                 "Hot oil: gloves, and nobody under the hose.",
                 "Milky is water, metal is a stop: no start, say so.",
                 "Engine stopped, battery isolated, hands and sleeves out before any check.")
@@ -155,7 +155,7 @@ public final class LayUpServiceCard implements CardPlan {
         .how("Screw out, look, let it run out where due. Milky means water.")
         .why("Water in it freezes and cracks the housing.")
         .tools(List.of("drain pan", "new seals"))
-        .hurts("Milky oil: not stored so; find the seal first.")
+        .hazards("Milky oil: not stored so; find the seal first.")
         .asks(asks)
         .after(on.key(StepKey.OIL))
         .minutes(due ? 15 : 5)
@@ -173,7 +173,7 @@ public final class LayUpServiceCard implements CardPlan {
             "Stabilizer in, tank by the yard's rule, run it through. Filter where due, then bleed.")
         .why("Old fuel gums; water in the filter freezes.")
         .tools(List.of("stabilizer", "fuel filter"))
-        .hurts("Fuel: no ignition, tank vents open. Fuel systems are licensed people's work.")
+        .hazards("Fuel: no ignition, tank vents open. Fuel systems are licensed people's work.")
         .asks(asks)
         .minutes(due ? 20 : 8)
         .written();
@@ -185,7 +185,7 @@ public final class LayUpServiceCard implements CardPlan {
             "Cold, cap off, out into a catch, new mix in where the maker fills it. It is read after a warm run,"
                 + " cooled down.")
         .why("Its inhibitors are spent after three years, whatever its strength.")
-        .hurts(
+        .hazards(
             "Hot cap: do not open. Cold only.",
             "Ethylene glycol: poison to people and animals; spills wiped.")
         .asks(List.of(service(on.engine(), Interval.COOLANT)))
@@ -198,7 +198,7 @@ public final class LayUpServiceCard implements CardPlan {
         .how("After the warm run, engine cooled down: cap off slowly, a drop on the EG scale.")
         .why("What was poured in lies at the filler until a warm run has carried it round.")
         .tools(List.of("instrument with an EG scale", "pipette"))
-        .hurts(
+        .hazards(
             "Hot cap: do not open. Cold only.",
             "Ethylene glycol: poison to people and animals; spills wiped.")
         .asks(
@@ -218,7 +218,7 @@ public final class LayUpServiceCard implements CardPlan {
                 + " a new gasket. Where the manual asks for none, say so when skipping.")
         .why("Valves that close badly burn.")
         .tools(List.of("feeler gauges", "gasket of the valve cover"))
-        .hurts("Battery isolated, key out: it is turned by hand.")
+        .hazards("Battery isolated, key out: it is turned by hand.")
         .asks(List.of(service(on.engine(), Interval.VALVES)))
         .minutes(45)
         .written();
@@ -231,7 +231,7 @@ public final class LayUpServiceCard implements CardPlan {
                 + " turned by hand, plugs back. Last of all: no start after it.")
         .why("Bare cylinder walls rust in one winter.")
         .tools(List.of("plug socket", "fogging oil"))
-        .hurts(Cautions.PLUGS_OUT)
+        .hazards(Cautions.PLUGS_OUT)
         .asks(
             List.of(
                 Ask.See.of(on.engine(), Conditions.SPARK_PLUGS),
@@ -248,8 +248,8 @@ public final class LayUpServiceCard implements CardPlan {
         .how("Charge, distilled water, clean terminals; read it at rest.")
         .why("A flat battery freezes; a charged one does not.")
         .tools(List.of("charger", "meter"))
-        .hurts("Batteries: hydrogen, short circuits; rings off.")
-        .asks(LookOver.battery(request.schools()))
+        .hazards("Batteries: hydrogen, short circuits; rings off.")
+        .asks(LookOver.battery(request.practices()))
         .minutes(10)
         .written();
   }

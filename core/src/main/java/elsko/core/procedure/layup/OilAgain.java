@@ -44,7 +44,7 @@ public final class OilAgain {
                 + " after it.")
         .why("Bare cylinder walls rust in one winter; a start wipes the oil off them.")
         .tools(List.of("plug socket", "fogging oil"))
-        .hurts(Cautions.PLUGS_OUT)
+        .hazards(Cautions.PLUGS_OUT)
         .asks(List.of(new Ask.Oil("cylinders oiled", on.engine())))
         .minutes(15)
         .written();

@@ -30,7 +30,8 @@ final class RunsToCome {
               "It is not winterized yet. Where that starts it, oil its cylinders after it: last of all.");
     }
     List<Step> steps =
-        new WinterizeCard().steps(new CardRequest(request.state(), winterizing, request.schools()));
+        new WinterizeCard()
+            .steps(new CardRequest(request.state(), winterizing, request.practices()));
     List<String> runs =
         StepOrder.of(steps).stream()
             .filter(step -> !winterizing.isSettled(step.key()) && step.starts(on.engine()))

@@ -26,7 +26,7 @@ public final class Coolant implements Contributor {
             .why(
                 "It is the block's only frost protection, and it has been topped with plain water before.")
             .tools(List.of("instrument with an EG scale", "pipette"))
-            .hurts(Cautions.COLD, "Ethylene glycol: poison to people and animals; spills wiped.")
+            .hazards(Cautions.COLD, "Ethylene glycol: poison to people and animals; spills wiped.")
             .asks(
                 read != null
                     ? List.of()

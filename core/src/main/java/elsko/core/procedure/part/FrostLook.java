@@ -76,7 +76,7 @@ public final class FrostLook {
             "With a light, along block, manifolds, coolers, pump and hoses: cracks, pushed-out core plugs,"
                 + " bulged hoses, white or rusty runs. Ice in it: let it thaw by itself, then look again.")
         .tools(List.of("light", "mirror"))
-        .hurts(
+        .hazards(
             "Nothing is started, turned or forced while there may be ice in it.",
             "No open flame and no heat gun in the bay.")
         .asks(asks)

@@ -20,7 +20,7 @@ import elsko.core.limits.Limits;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.OnCircuit;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -40,14 +40,14 @@ public final class LookOver {
    * Readings that are taken together.
    *
    * @param title "Port engine, stopped"
-   * @param hurts cautions, where the readings are taken
+   * @param hazards cautions, where the readings are taken
    */
-  public record Group(String title, List<String> hurts, List<Ask> asks) {}
+  public record Group(String title, List<String> hazards, List<Ask> asks) {}
 
   /** All of a boat's readings, engine by engine, then of the boat as a whole. */
-  public static List<Group> of(BoatState state, Schools schools) {
+  public static List<Group> of(BoatState state, Practices practices) {
     CardProgress none = CardProgress.notOpened(Procedure.COMMISSION, Map.of());
-    CardRequest request = new CardRequest(state, none, schools);
+    CardRequest request = new CardRequest(state, none, practices);
     List<Group> groups = new ArrayList<>();
     for (Circuit circuit : state.boat().engineCircuits()) {
       OnCircuit on = new OnCircuit(request, circuit);
@@ -65,7 +65,7 @@ public final class LookOver {
       groups.add(new Group(engine + ", stopped", stoppedHurts(on), stopped));
       groups.add(new Group(engine + ", running", RUNNING_HURTS, running(on)));
     }
-    List<Ask> whole = new ArrayList<>(battery(schools));
+    List<Ask> whole = new ArrayList<>(battery(practices));
     whole.add(Ask.See.of(null, Conditions.BATTERY_HOLDS));
     whole.add(Ask.Read.of(null, Limits.FUEL_LEVEL));
     groups.add(new Group("Battery and fuel", BATTERY_HURTS, whole));
@@ -108,7 +108,7 @@ public final class LookOver {
     if (hasNone) {
       return List.of();
     }
-    BeltSchool school = on.request().schools().belt();
+    BeltSchool school = on.request().practices().belt();
     List<Ask> asks = new ArrayList<>();
     for (Belt belt : on.boat().belts(on.circuit())) {
       asks.add(
@@ -202,11 +202,11 @@ public final class LookOver {
   }
 
   /** At rest, and how old it is against what this yard expects of one. */
-  public static List<Ask> battery(Schools schools) {
+  public static List<Ask> battery(Practices practices) {
     return List.of(
         Ask.Read.of("at rest", null, Limits.BATTERY),
         Ask.Read.of(null, Limits.BATTERY_AGE)
-            .against(schools.batteryYears())
-            .by("expected to live %d years".formatted(schools.batteryYears())));
+            .against(practices.batteryYears())
+            .by("expected to live %d years".formatted(practices.batteryYears())));
   }
 }

@@ -82,7 +82,7 @@ public final class WarmUp implements Contributor {
                 "Salt and silt leave the raw-water side before it is drained; it never passes the"
                     + " thermostat here.")
             .tools(afloat ? List.of() : FlushWords.tools(variant))
-            .hurts(Cautions.start(on))
+            .hazards(Cautions.start(on))
             .asks(afloat ? afloat(on) : ashore(on, variant, run.untilWarm()))
             .run(
                 run.fromMinutes(),
@@ -120,7 +120,7 @@ public final class WarmUp implements Contributor {
             "Behind a closed thermostat almost nothing flows through the block: it would neither rinse"
                 + " nor drain as it should.")
         .tools(afloat ? List.of() : FlushWords.tools(variant))
-        .hurts(Cautions.start(on))
+        .hazards(Cautions.start(on))
         .asks(afloat ? afloat(on) : ashore(on, variant, true))
         .run(
             OPENS_FROM,

@@ -76,7 +76,7 @@ record PumpBuiltUp(OnCircuit on) {
                 + " covered while anything is polished; rough ones are new. A new circlip, seen seated all round.")
         .why("The seal that did not leak is as old as the one that did.")
         .tools(List.of("seal puller", "press or a socket that fits", "circlip pliers"))
-        .hurts("Goggles: springs and circlips fly.")
+        .hazards("Goggles: springs and circlips fly.")
         .asks(
             List.of(
                 pick(Interval.PUMP_SEALS),
@@ -149,7 +149,7 @@ record PumpBuiltUp(OnCircuit on) {
     return on.step(BELT, "Measure its belt")
         .how("Tightened, turned over twice by hand, measured again.")
         .why("A slack belt lifts no water; a tight one eats the bearings that were just looked at.")
-        .hurts(Cautions.STOPPED)
+        .hazards(Cautions.STOPPED)
         .asks(asks)
         .after(on.key(TOGETHER))
         .minutes(6)
@@ -184,7 +184,7 @@ record PumpBuiltUp(OnCircuit on) {
                         : ""))
             .why("A pump is put right when it has moved water, not when it is bolted on.")
             .tools(afloat ? List.of() : FlushWords.tools(variant))
-            .hurts(Cautions.start(on))
+            .hazards(Cautions.start(on))
             .asks(asks)
             .after(on.key(TOGETHER), on.key(BELT))
             .people(!afloat && lasting.feed().reservoirLiters() != null ? 2 : 1)

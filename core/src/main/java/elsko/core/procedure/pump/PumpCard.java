@@ -50,7 +50,7 @@ public final class PumpCard implements CardPlan {
         .how(
             "Every joint that was opened, with a dry rag; the bilge under it. Then it is accepted.")
         .why("What drips cold was squeezed shut while it was warm.")
-        .hurts(Cautions.STOPPED)
+        .hazards(Cautions.STOPPED)
         .asks(asks)
         .minutes(4)
         .written();

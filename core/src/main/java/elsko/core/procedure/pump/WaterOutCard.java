@@ -106,7 +106,7 @@ public final class WaterOutCard implements CardPlan {
             "Battery off, seacock shut. Did it stop dead, or will it not turn by hand? Then water stands on a"
                 + " piston: not one more touch of the starter.")
         .why("Water does not give. A rod does.")
-        .hurts(Cautions.STOPPED, SAME_DAY)
+        .hazards(Cautions.STOPPED, SAME_DAY)
         .asks(asks)
         .minutes(5)
         .written();
@@ -119,7 +119,7 @@ public final class WaterOutCard implements CardPlan {
                 + " inside, with a lamp; oil and coolant for the head gasket. Salt or fresh by test.")
         .why("What let it in lets it in again with the next stop.")
         .tools(List.of("lamp", "test strip"))
-        .hurts(Cautions.STOPPED, Cautions.COLD)
+        .hazards(Cautions.STOPPED, Cautions.COLD)
         .asks(List.of(Ask.See.of(on.engine(), CylinderConditions.CAME_IN)))
         .after(on.key(STOP))
         .minutes(15)
@@ -142,7 +142,7 @@ public final class WaterOutCard implements CardPlan {
             .how("Plug out until it stops running, then back IN.")
             .why("What stands in it runs back while the engine is turned.")
             .tools(List.of("catch pan"))
-            .hurts(Cautions.CATCH)
+            .hazards(Cautions.CATCH)
             .asks(asks)
             .after(on.key(STOP))
             .minutes(8)
@@ -167,7 +167,7 @@ public final class WaterOutCard implements CardPlan {
             isPetrol(on)
                 ? List.of("plug socket")
                 : List.of("injector puller", "caps for the lines", "new washers"))
-        .hurts(
+        .hazards(
             isPetrol(on)
                 ? Cautions.PLUGS_OUT
                 : "Fuel: no ignition near it. Fuel systems are licensed people's work.")
@@ -184,7 +184,7 @@ public final class WaterOutCard implements CardPlan {
                 + " more, and briefly. Watch each piston come up: one that stays lower has a bent rod.")
         .why("By hand one feels what a starter would bend.")
         .tools(List.of("bar or socket for the crankshaft", "rag", "lamp"))
-        .hurts(
+        .hazards(
             "It comes out of the holes with force: face and ignition away.", Cautions.BATTERY_OFF)
         .asks(
             List.of(
@@ -208,7 +208,7 @@ public final class WaterOutCard implements CardPlan {
                 + " it runs. This is recorded only when every piston came up as high.")
         .why("Salt on bare walls seizes a ring within days.")
         .tools(List.of("oil can"))
-        .hurts(
+        .hazards(
             "A piston that stays lower, or a place where it binds: no start; the engine is opened.")
         .asks(asks)
         .after(on.key(OUT))
@@ -230,7 +230,7 @@ public final class WaterOutCard implements CardPlan {
                     + " before this.")
         .why("Closed up with the way in still open, it is full again at the next stop.")
         .tools(List.of(isPetrol(on) ? "plug socket" : "torque wrench"))
-        .hurts(isPetrol(on) ? Cautions.PLUGS_OUT : "Fuel: no ignition near it.")
+        .hazards(isPetrol(on) ? Cautions.PLUGS_OUT : "Fuel: no ignition near it.")
         .asks(asks)
         .after(on.key(OIL_IN), on.key(CAME_IN))
         .minutes(isPetrol(on) ? 15 : 50)
@@ -242,7 +242,7 @@ public final class WaterOutCard implements CardPlan {
         .how("Out warm or cold, today; again after the run until it stays clear.")
         .why("Water in the oil eats the bearings within days.")
         .tools(List.of("oil pump", "filter wrench", "new filter"))
-        .hurts("Waste oil to collection.")
+        .hazards("Waste oil to collection.")
         .asks(
             List.of(
                 new Ask.Service(
@@ -275,7 +275,7 @@ public final class WaterOutCard implements CardPlan {
                     : Text.of("%s %s", FlushWords.how(variant), FeedWords.of(lasting.feed()))))
         .why("Only heat drives the last water out of rings and oil.")
         .tools(afloat ? List.of() : FlushWords.tools(variant))
-        .hurts(Cautions.start(on))
+        .hazards(Cautions.start(on))
         .asks(asks)
         .after(on.key(BACK), on.key(NEW_OIL), on.key(CAME_IN))
         .people(!afloat && lasting.feed().reservoirLiters() != null ? 2 : 1)
@@ -296,7 +296,7 @@ public final class WaterOutCard implements CardPlan {
         .how(
             "After the run, twice with the dipstick. Milky: change it and run it again, until it stays clear.")
         .why("What was left in rings and galleries is in the oil now.")
-        .hurts(Cautions.STOPPED)
+        .hazards(Cautions.STOPPED)
         .asks(asks)
         .minutes(5)
         .written();

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 public final class CardRequest {
   private final BoatState state;
   private final CardProgress progress;
-  private final Schools schools;
+  private final Practices practices;
   private final @Nullable Instant now;
   private List<OnCircuit> circuits;
   private List<DueItem> due;
@@ -28,8 +28,8 @@ public final class CardRequest {
   /**
    * @param progress the opened card: its procedure, choices, and how the boat stood then
    */
-  public CardRequest(BoatState state, CardProgress progress, Schools schools) {
-    this(state, progress, schools, null);
+  public CardRequest(BoatState state, CardProgress progress, Practices practices) {
+    this(state, progress, practices, null);
   }
 
   /**
@@ -38,10 +38,10 @@ public final class CardRequest {
    * @param now null: nothing is too long ago
    */
   public CardRequest(
-      BoatState state, CardProgress progress, Schools schools, @Nullable Instant now) {
+      BoatState state, CardProgress progress, Practices practices, @Nullable Instant now) {
     this.state = state;
     this.progress = progress;
-    this.schools = schools;
+    this.practices = practices;
     this.now = now;
   }
 
@@ -57,8 +57,8 @@ public final class CardRequest {
     return progress;
   }
 
-  public Schools schools() {
-    return schools;
+  public Practices practices() {
+    return practices;
   }
 
   public Boat boat() {
@@ -99,7 +99,7 @@ public final class CardRequest {
 
   private List<DueItem> dueItems() {
     if (due == null) {
-      due = DueList.of(boat(), progress.before().services(), schools.othersWay(), openedAt());
+      due = DueList.of(boat(), progress.before().services(), practices.othersWay(), openedAt());
     }
     return due;
   }
@@ -111,7 +111,9 @@ public final class CardRequest {
 
   Method method(Circuit circuit) {
     String chosen = progress.choices().get(circuit.key());
-    return chosen == null ? Choices.usualMethod(boat(), circuit, schools) : Method.valueOf(chosen);
+    return chosen == null
+        ? Choices.usualMethod(boat(), circuit, practices)
+        : Method.valueOf(chosen);
   }
 
   public FlushVariant flushVariant(Circuit circuit) {

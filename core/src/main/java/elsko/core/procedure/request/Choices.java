@@ -30,14 +30,17 @@ public final class Choices {
   public record Option(String key, String words, String reason) {}
 
   /** For each circuit a procedure takes up, the ways it can be done; the usual one named. */
-  public static List<Choice> of(Boat boat, Procedure procedure, Schools schools) {
+  public static List<Choice> of(Boat boat, Procedure procedure, Practices practices) {
     List<Choice> choices = new ArrayList<>();
     for (Circuit circuit : boat.circuits()) {
       List<Option> options = options(boat, circuit, procedure);
       if (!options.isEmpty()) {
         choices.add(
             new Choice(
-                circuit.key(), circuit.name(), usual(boat, circuit, procedure, schools), options));
+                circuit.key(),
+                circuit.name(),
+                usual(boat, circuit, procedure, practices),
+                options));
       }
       if (MufflerChoice.canBe(circuit, procedure)) {
         choices.add(
@@ -52,9 +55,9 @@ public final class Choices {
   }
 
   /** The usual choice for every circuit a procedure takes up. */
-  public static Map<String, String> usual(Boat boat, Procedure procedure, Schools schools) {
+  public static Map<String, String> usual(Boat boat, Procedure procedure, Practices practices) {
     Map<String, String> usual = new LinkedHashMap<>();
-    of(boat, procedure, schools).forEach(choice -> usual.put(choice.circuit(), choice.usual()));
+    of(boat, procedure, practices).forEach(choice -> usual.put(choice.circuit(), choice.usual()));
     return usual;
   }
 
@@ -142,24 +145,25 @@ public final class Choices {
     };
   }
 
-  private static String usual(Boat boat, Circuit circuit, Procedure procedure, Schools schools) {
+  private static String usual(
+      Boat boat, Circuit circuit, Procedure procedure, Practices practices) {
     return switch (procedure) {
       case FLUSH -> FlushVariant.usual(boat, circuit).name();
       case DESCALE -> DescaleVariant.usual(boat, circuit).name();
       case PUMP -> PumpVariant.OVERHAUL.name();
       case WATER_OUT -> CylinderOpening.possible(boat, circuit).get(0).name();
-      default -> usualMethod(boat, circuit, schools).name();
+      default -> usualMethod(boat, circuit, practices).name();
     };
   }
 
   /** What the boat says, else what the yard does with its layout, else what is usual. */
-  public static Method usualMethod(Boat boat, Circuit circuit, Schools schools) {
+  public static Method usualMethod(Boat boat, Circuit circuit, Practices practices) {
     Method own = boat.description().method();
     boolean engine = circuit.kind() == CircuitKind.RAW_WATER;
     if (engine && own != null && circuit.methods().contains(own)) {
       return own;
     }
-    Method yards = schools.methods().get(boat.description().layout());
+    Method yards = practices.methods().get(boat.description().layout());
     if (engine
         && circuit.engine() != Position.GENERATOR
         && yards != null
@@ -171,14 +175,14 @@ public final class Choices {
 
   /** Whose decision the method of a circuit was. */
   public static String whose(CardRequest request, Circuit circuit) {
-    Method usual = usualMethod(request.boat(), circuit, request.schools());
+    Method usual = usualMethod(request.boat(), circuit, request.practices());
     if (request.method(circuit) != usual) {
       return "chosen for this card";
     }
     if (usual == request.boat().description().method()) {
       return "as this boat is always done";
     }
-    return request.schools().methods().get(request.boat().description().layout()) == usual
+    return request.practices().methods().get(request.boat().description().layout()) == usual
         ? "as this yard does its " + request.boat().description().layout().words() + " boats"
         : "as it is usually done";
   }

@@ -42,7 +42,7 @@ final class CleanStrainer implements Contributor {
             .why(
                 "Mud in the basket holds water, and a lid that leaks air starves the pump in spring.")
             .tools(List.of("sponge", "brush"))
-            .hurts(Cautions.FLOODING)
+            .hazards(Cautions.FLOODING)
             .asks(asks)
             .after(on.key(StepKey.DRAIN), on.key(StepKey.HOSES))
             .minutes(5)

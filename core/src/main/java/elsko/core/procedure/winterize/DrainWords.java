@@ -68,18 +68,18 @@ final class DrainWords {
                     + " not run is blocked, not empty.");
   }
 
-  public static List<String> hurts(OnCircuit on) {
-    List<String> hurts = new ArrayList<>(on.circuit().work(Piece.DRAIN).hazards());
+  public static List<String> hazards(OnCircuit on) {
+    List<String> hazards = new ArrayList<>(on.circuit().work(Piece.DRAIN).hazards());
     if (on.isEngine()) {
-      hurts.add(Cautions.HOT);
-      hurts.add(Cautions.BATTERY_OFF);
-    } else if (hurts.isEmpty()) {
-      hurts.add("Its power OFF while hands are near the pump.");
+      hazards.add(Cautions.HOT);
+      hazards.add(Cautions.BATTERY_OFF);
+    } else if (hazards.isEmpty()) {
+      hazards.add("Its power OFF while hands are near the pump.");
     }
     if (on.request().state().afloat() && on.has(FittingKind.SEACOCK)) {
-      hurts.add(Cautions.FLOODING);
+      hazards.add(Cautions.FLOODING);
     }
-    return hurts;
+    return hazards;
   }
 
   static String hosesTitle(OnCircuit on, List<Ask> opens) {

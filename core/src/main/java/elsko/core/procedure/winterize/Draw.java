@@ -68,8 +68,8 @@ public final class Draw implements Contributor {
                         ? "Undrained it is diluted on its way: only samples say how much."
                         : "It reaches every part the water reaches.")
             .tools(on.isEngine() ? List.of("tank kit", "clear hose") : List.of("jug"))
-            .hurts(on.isEngine() ? Cautions.start(on) : List.of())
-            .hurts(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, "Catch what comes out at the end.")
+            .hazards(on.isEngine() ? Cautions.start(on) : List.of())
+            .hazards(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, "Catch what comes out at the end.")
             .asks(asks(on, forecast.liters(), OpenLid.isOffForTheTank(on)))
             .feed(on.isEngine() ? tank(on, forecast.liters()) : null)
             .after(

@@ -27,7 +27,7 @@ final class Kick implements Contributor {
   public List<Step> steps(OnCircuit on) {
     if (!on.circuit().isRawWater()
         || on.method() != Method.DRY
-        || !on.request().schools().kickAllowed()
+        || !on.request().practices().kickAllowed()
         || on.circuit().drains().isEmpty()) {
       return List.of();
     }
@@ -49,8 +49,8 @@ final class Kick implements Contributor {
             .why(
                 "Water stands in passages that no drain reaches; a short turn throws it out. Longer, or"
                     + " twice, and the pump's rubber is ruined.")
-            .hurts("At most 3 seconds, once.")
-            .hurts(Cautions.start(on))
+            .hazards("At most 3 seconds, once.")
+            .hazards(Cautions.start(on))
             .asks(asks)
             .after(on.key(StepKey.DRAIN), on.key(StepKey.HOSES), on.key(StepKey.STRAINER))
             .minutes(3)

@@ -26,7 +26,7 @@ final class MufflerDry implements Contributor {
                     + " stays out, bagged.")
             .why("It is left dry while the rest of the path stays filled.")
             .tools(List.of("catch pan", "bag"))
-            .hurts(Cautions.HOT, Cautions.CATCH)
+            .hazards(Cautions.HOT, Cautions.CATCH)
             .asks(List.of(LowPoints.open(on, point)))
             .after(on.key(Draw.KEY))
             .minutes(5)

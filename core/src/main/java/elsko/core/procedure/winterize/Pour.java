@@ -46,7 +46,7 @@ public final class Pour implements Contributor {
             .how(PourWords.how(on))
             .why(PourWords.why(on))
             .tools(on.toolsFor(hoses))
-            .hurts(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, Cautions.CATCH)
+            .hazards(Cautions.NO_GLYCOL_OF_THE_OTHER_KIND, Cautions.CATCH)
             .asks(pours)
             .after(
                 on.circuit().centralDrain()

@@ -75,7 +75,7 @@ public final class Prove implements Contributor {
             "Color at the exhaust proves nothing. Only a measured sample from the low point says what"
                 + " stands there.")
         .tools(List.of("bottles and labels", "instrument, zero checked today"))
-        .hurts(Cautions.CATCH)
+        .hazards(Cautions.CATCH)
         .asks(asks)
         .after(after)
         .minutes(5 + 3 * filledPoints(on).size())
@@ -137,8 +137,8 @@ public final class Prove implements Contributor {
             "A point that is short was left with water in it. More of the same color on top does not"
                 + " show whether it is gone.")
         .tools(on.toolsFor(on.circuit().drains()))
-        .hurts(drawn > 0 && on.isEngine() ? Cautions.start(on) : List.of())
-        .hurts(Cautions.CATCH)
+        .hazards(drawn > 0 && on.isEngine() ? Cautions.start(on) : List.of())
+        .hazards(Cautions.CATCH)
         .asks(asks)
         .after(before)
         .minutes(20)

@@ -22,7 +22,7 @@ final class Specialist implements Contributor {
                 "Not a job for this yard's people: by its maker's note, by somebody trained on it. Enter what"
                     + " they say they left, and write down who it was.")
             .why("It holds water in places nobody else reaches.")
-            .hurts("Do not open it yourself.")
+            .hazards("Do not open it yourself.")
             .asks(LowPoints.withAHose(on))
             .minutes(3)
             .written());

@@ -120,7 +120,7 @@ public final class WinterizeCard implements CardPlan {
                 + " on tank and battery vents; dry canvas, ventilation, desiccant.")
         .why("In spring somebody else must see at one look how the boat was left.")
         .tools(List.of("bag", "helm tag", "tarp"))
-        .hurts(
+        .hazards(
             "A fuel vent is never sealed.", "Boat on stands: nobody moves a stand; lift crew only.")
         .asks(asks)
         .minutes(15)

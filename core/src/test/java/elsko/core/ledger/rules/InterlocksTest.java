@@ -140,7 +140,7 @@ class InterlocksTest {
   @CsvSource({"0", "-1", "201", "NaN"})
   void litersMustBeAVolume(double liters) {
     Story story = Story.fourDrains().set("recirculation-hose", FittingState.OFF);
-    refused(() -> story.say(pour(liters)), "Must be above 0 L");
+    refused(() -> story.say(pour(liters)), "Must be above 0, at most 200 L.");
   }
 
   @Test

@@ -165,7 +165,7 @@ class DayPlayTest {
     for (long seed = 0; seed < 40; seed++) {
       Planning planning = RandomSeason.of(seed);
       SeasonArrays arrays = new SeasonArrays(planning.season());
-      Told told = Told.nothing(arrays);
+      Published told = Published.nothing(arrays);
       WalkLists lists = Construct.plan(arrays, told, 0);
       DayPlay play = new DayPlay(arrays);
       for (int day = 0; day < arrays.days; day++) {

@@ -17,7 +17,7 @@ class WalkListsTest {
     for (long seed = 0; seed < 40; seed++) {
       Planning planning = RandomSeason.of(seed);
       SeasonArrays arrays = new SeasonArrays(planning.season());
-      WalkLists lists = Construct.plan(arrays, Told.nothing(arrays), 0);
+      WalkLists lists = Construct.plan(arrays, Published.nothing(arrays), 0);
       String before = written(arrays, lists);
       Random random = new Random(seed);
       lists.beginTry();

@@ -6,8 +6,8 @@ import elsko.core.plan.RandomSeason;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.play.DayPlay;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.WalkLists;
 import java.util.Arrays;
 import java.util.Random;
@@ -18,7 +18,7 @@ class InserterTest {
   void whatIsInsertedAndTakenLeavesNoTrace() {
     for (long seed = 0; seed < 80; seed++) {
       SeasonArrays arrays = new SeasonArrays(RandomSeason.of(seed).season());
-      WalkLists lists = Construct.plan(arrays, Told.nothing(arrays), 0);
+      WalkLists lists = Construct.plan(arrays, Published.nothing(arrays), 0);
       Inserter inserter = inserter(arrays);
       String before = text(lists);
       for (int v = 0; v < arrays.visits; v++) {
@@ -89,7 +89,7 @@ class InserterTest {
   void loadsAreWhatIsOnTheLists() {
     for (long seed = 0; seed < 40; seed++) {
       SeasonArrays arrays = new SeasonArrays(RandomSeason.of(seed).season());
-      WalkLists lists = Construct.plan(arrays, Told.nothing(arrays), 0);
+      WalkLists lists = Construct.plan(arrays, Published.nothing(arrays), 0);
       for (int day = 0; day < arrays.days; day++) {
         int[] kits = new int[arrays.stock.length];
         for (int p = 0; p < arrays.people; p++) {
@@ -143,7 +143,7 @@ class InserterTest {
   }
 
   private static Inserter inserter(SeasonArrays arrays) {
-    return new Inserter(arrays, Told.nothing(arrays), new DayPlay(arrays), 0);
+    return new Inserter(arrays, Published.nothing(arrays), new DayPlay(arrays), 0);
   }
 
   private static String text(WalkLists lists) {

@@ -15,8 +15,8 @@ import elsko.core.plan.model.Worker;
 import elsko.core.plan.play.DayPlay;
 import elsko.core.plan.play.NearestBerths;
 import elsko.core.plan.play.PlanReader;
+import elsko.core.plan.play.Published;
 import elsko.core.plan.play.SeasonArrays;
-import elsko.core.plan.play.Told;
 import elsko.core.plan.play.VisitRules;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -51,7 +51,7 @@ class MoveEvaluationTest {
         for (int i = 0; i < TRIES; i++) {
           tried.begin();
           if (generator.draw(tried) && tried.isWorth(ANYTHING)) {
-            Plan read = PlanReader.read(arrays, Told.nothing(arrays), tried.lists);
+            Plan read = PlanReader.read(arrays, Published.nothing(arrays), tried.lists);
             assertThat(PlanCheck.problems(planning.season(), read))
                 .as("seed %d, %s", seed, generator)
                 .isEmpty();

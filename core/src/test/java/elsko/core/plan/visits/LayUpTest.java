@@ -11,7 +11,7 @@ import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.VisitTask;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -106,7 +106,7 @@ class LayUpTest {
   }
 
   private static WorkLeft left(Story story) {
-    return LayUp.of(story.state(), Schools.USUAL);
+    return LayUp.of(story.state(), Practices.USUAL);
   }
 
   private static List<String> keys(WorkLeft left) {

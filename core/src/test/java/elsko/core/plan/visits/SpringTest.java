@@ -15,7 +15,7 @@ import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.plan.model.Worker;
 import elsko.core.plan.search.Planning;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -32,7 +32,7 @@ class SpringTest {
   }
 
   private static WorkLeft left(Story story) {
-    return Spring.of(story.state(), Schools.USUAL, APRIL);
+    return Spring.of(story.state(), Practices.USUAL, APRIL);
   }
 
   private static List<String> keys(WorkLeft left) {

@@ -10,7 +10,7 @@ import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.Method;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.limits.BeltSchool;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -52,11 +52,11 @@ class CardTest {
   @Test
   void aYardThatNeverRunsAPumpDryHasNoKickOnItsCards() {
     Story story = Story.winterizing(DrainArrangement.FOUR_DRAINS, Method.DRY);
-    story.schools = new Schools(false, Map.of(), BeltSchool.DEFLECTION, 4, Set.of());
+    story.practices = new Practices(false, Map.of(), BeltSchool.DEFLECTION, 4, Set.of());
     Card card = story.card();
-    story.schools = Schools.USUAL;
+    story.practices = Practices.USUAL;
     assertThat(card.step("kick")).isNull();
-    assertThat(story.card().step("kick").hurts()).contains("At most 3 seconds, once.");
+    assertThat(story.card().step("kick").hazards()).contains("At most 3 seconds, once.");
   }
 
   @ParameterizedTest
@@ -68,7 +68,7 @@ class CardTest {
     assertThat(card.steps()).allSatisfy(step -> assertThat(step.why()).isNotBlank());
     assertThat(card.steps().indexOf(card.step("drain")))
         .isLessThan(card.steps().indexOf(card.step("pour")));
-    assertThat(card.step("warm-up").hurts()).anyMatch(caution -> caution.contains("vapor"));
+    assertThat(card.step("warm-up").hazards()).anyMatch(caution -> caution.contains("vapor"));
   }
 
   @Test

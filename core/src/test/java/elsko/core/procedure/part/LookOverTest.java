@@ -15,22 +15,22 @@ import elsko.core.limits.BeltSchool;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.AskStatus;
 import elsko.core.procedure.card.Step;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class LookOverTest {
-  private static List<String> keys(BoatDescription description, Schools schools) {
-    return LookOver.of(new Story(description).state(), schools).stream()
+  private static List<String> keys(BoatDescription description, Practices practices) {
+    return LookOver.of(new Story(description).state(), practices).stream()
         .flatMap(group -> group.asks().stream())
         .map(ask -> ask instanceof Ask.Read read ? read.limit() : ((Ask.See) ask).condition())
         .toList();
   }
 
   private static List<String> keys(BoatDescription description) {
-    return keys(description, Schools.USUAL);
+    return keys(description, Practices.USUAL);
   }
 
   @Test
@@ -60,13 +60,13 @@ class LookOverTest {
   @Test
   void theYardsSchoolSaysHowABeltIsMeasured() {
     for (BeltSchool school : BeltSchool.values()) {
-      Schools yard = new Schools(true, Map.of(), school, 4, Set.of());
+      Practices yard = new Practices(true, Map.of(), school, 4, Set.of());
       assertThat(keys(Hulls.saildrive(), yard))
           .contains(school.limit().key())
           .filteredOn(key -> key.startsWith("belt-") && !key.equals("belt-look"))
           .hasSize(1);
     }
-    assertThatThrownBy(() -> new Schools(true, Map.of(), BeltSchool.SHORT_SPAN, 7, Set.of()))
+    assertThatThrownBy(() -> new Practices(true, Map.of(), BeltSchool.SHORT_SPAN, 7, Set.of()))
         .isInstanceOf(Refused.class);
   }
 

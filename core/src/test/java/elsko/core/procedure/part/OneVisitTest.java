@@ -246,14 +246,14 @@ class OneVisitTest {
     }
     assertThatThrownBy(() -> story.at("warm-up", RUN))
         .hasMessageContaining("is PROVEN: water in it undoes that");
-    assertThat(LayUp.of(story.state(), story.schools).tasks())
+    assertThat(LayUp.of(story.state(), story.practices).tasks())
         .extracting(VisitTask::key)
         .containsOnly(LayUp.SERVICE);
 
     story.at("warm-up", new Fact.ProofGivenUp("engine", "its pump squealed"));
     story.at("warm-up", RUN);
     assertThat(story.state().circuit("engine").protection()).isEqualTo(Protection.WET);
-    assertThat(LayUp.of(story.state(), story.schools).tasks())
+    assertThat(LayUp.of(story.state(), story.practices).tasks())
         .extracting(VisitTask::key)
         .contains(LayUp.EMPTY, LayUp.FILL, LayUp.PROVE);
   }
@@ -360,9 +360,9 @@ class OneVisitTest {
   @Test
   void thePlanCountsOneWarmUpAndTheCylindersLast() {
     openWinterizing(Method.POUR);
-    WorkLeft alone = LayUp.of(story.state(), story.schools);
+    WorkLeft alone = LayUp.of(story.state(), story.practices);
     openService();
-    WorkLeft both = LayUp.of(story.state(), story.schools);
+    WorkLeft both = LayUp.of(story.state(), story.practices);
 
     int warm = step(winterizing, "warm-up").minutes();
     assertThat(minutes(both, LayUp.EMPTY)).isEqualTo(minutes(alone, LayUp.EMPTY) - warm);
@@ -374,7 +374,7 @@ class OneVisitTest {
 
     story.card = winterizing;
     story.walkTo("warm-up", Map.of());
-    assertThat(minutes(LayUp.of(story.state(), story.schools), LayUp.SERVICE))
+    assertThat(minutes(LayUp.of(story.state(), story.practices), LayUp.SERVICE))
         .isEqualTo(minutes(both, LayUp.SERVICE) - warm);
   }
 

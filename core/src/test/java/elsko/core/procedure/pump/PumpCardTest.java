@@ -192,18 +192,18 @@ class PumpCardTest {
 
   @Test
   void itIsPlannedBeforeTheRestAndWaitsForItsRunWithoutBeingPlannedAgain() {
-    assertThat(LayUp.of(story.state(), story.schools).tasks())
+    assertThat(LayUp.of(story.state(), story.practices).tasks())
         .extracting(VisitTask::key)
         .containsSubsequence(LayUp.PUMP, LayUp.EMPTY);
     walkTo("pump-together");
-    assertThat(LayUp.of(story.state(), story.schools).tasks())
+    assertThat(LayUp.of(story.state(), story.practices).tasks())
         .extracting(VisitTask::key)
         .doesNotContain(LayUp.PUMP);
   }
 
   @Test
   void storesKnowWhatItTakes() {
-    assertThat(StockDemand.of(story.state(), story.schools, Procedure.PUMP, story.now()))
+    assertThat(StockDemand.of(story.state(), story.practices, Procedure.PUMP, story.now()))
         .extracting(Wanted::item)
         .contains(Interval.IMPELLER.key());
   }

@@ -92,8 +92,8 @@ public class WaterOutCardTest {
 
   @Test
   void itComesBeforeAllThatIsLeftAndNothingOfThatIsGone() {
-    WorkLeft layUp = LayUp.of(story.state(), story.schools);
-    WorkLeft left = SameDay.of(story.state(), story.schools, layUp);
+    WorkLeft layUp = LayUp.of(story.state(), story.practices);
+    WorkLeft left = SameDay.of(story.state(), story.practices, layUp);
     assertThat(left.tasks().get(0).key()).isEqualTo(SameDay.WATER_OUT);
     assertThat(left.tasks().subList(1, left.tasks().size())).isEqualTo(layUp.tasks());
     assertThat(left.promisedFor()).isEqualTo(layUp.promisedFor() + 1);
@@ -104,7 +104,7 @@ public class WaterOutCardTest {
     assertThat(SameDay.lossAfter(30)).isEqualTo(SameDay.lossAfter(9));
 
     story.walk();
-    assertThat(SameDay.of(story.state(), story.schools, layUp)).isNull();
+    assertThat(SameDay.of(story.state(), story.practices, layUp)).isNull();
   }
 
   @Test

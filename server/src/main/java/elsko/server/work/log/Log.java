@@ -105,7 +105,7 @@ public class Log {
     UUID id =
         UUID.nameUUIDFromBytes(
             "%s %s %d".formatted(boat, procedure, before).getBytes(StandardCharsets.UTF_8));
-    Map<String, String> usual = Choices.usual(now.boat(), procedure, yards.schools());
+    Map<String, String> usual = Choices.usual(now.boat(), procedure, yards.practices());
     Instant at = clock.instant();
     List<Entry> log = new ArrayList<>(now.log());
     Fact opened = writer.opened(now.state(), new Fact.CardOpened(procedure, usual));

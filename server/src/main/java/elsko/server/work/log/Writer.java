@@ -19,7 +19,7 @@ import elsko.core.procedure.card.Card;
 import elsko.core.procedure.card.CardRules;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import elsko.server.live.Changed;
@@ -85,7 +85,7 @@ class Writer {
     private final List<Entry> log;
     private final Map<UUID, Card> cards = new HashMap<>();
     private final YardRules rules = yards.rules();
-    private final Schools schools = yards.schools();
+    private final Practices practices = yards.practices();
     private final ProofRules proof = yards.proofRules();
     private Ledger ledger;
     private BoatState state;
@@ -221,13 +221,13 @@ class Writer {
      */
     private Card written(Entry entry, CardProgress progress, BoatState then) {
       if (then != state) {
-        return CardWriter.write(new CardRequest(then, progress, schools, entry.happened()));
+        return CardWriter.write(new CardRequest(then, progress, practices, entry.happened()));
       }
       Card before = cards.get(entry.card());
       boolean settles = entry.fact().is(Fact.SettlesStep.class);
       boolean knows = before != null && (entry.step() == null || before.step(entry.step()) != null);
       if (settles || !knows) {
-        before = CardWriter.write(new CardRequest(state, progress, schools, entry.happened()));
+        before = CardWriter.write(new CardRequest(state, progress, practices, entry.happened()));
         cards.put(entry.card(), before);
       }
       return before;

@@ -23,7 +23,7 @@ public class CardsShown {
   public CardView of(Folded folded, CardProgress progress) {
     Card card =
         CardWriter.write(
-            new CardRequest(folded.state(), progress, yards.schools(), clock.instant()));
+            new CardRequest(folded.state(), progress, yards.practices(), clock.instant()));
     return CardView.of(folded, card, progress, yards.rules(), clock.instant());
   }
 }

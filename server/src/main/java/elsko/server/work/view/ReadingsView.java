@@ -20,11 +20,11 @@ public record ReadingsView(List<GroupView> groups, List<StandingView> last) {
   }
 
   /** Readings that are taken together. */
-  public record GroupView(String title, List<String> hurts, List<AskView> asks) {
+  public record GroupView(String title, List<String> hazards, List<AskView> asks) {
     public static GroupView of(BoatState state, LookOver.Group group) {
       return new GroupView(
           group.title(),
-          group.hurts(),
+          group.hazards(),
           group.asks().stream().map(ask -> AsksShown.shown(state, ask)).toList());
     }
   }

@@ -4,7 +4,7 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.procedure.VisitPart;
 import elsko.core.procedure.card.Step;
-import elsko.core.procedure.request.Schools;
+import elsko.core.procedure.request.Practices;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -43,8 +43,8 @@ public record VisitPartView(
     }
   }
 
-  public static List<VisitPartView> of(BoatState state, Schools schools, Instant now) {
-    return VisitPart.of(state, schools, now).stream().map(VisitPartView::of).toList();
+  public static List<VisitPartView> of(BoatState state, Practices practices, Instant now) {
+    return VisitPart.of(state, practices, now).stream().map(VisitPartView::of).toList();
   }
 
   private static VisitPartView of(VisitPart part) {

@@ -15,16 +15,16 @@ import java.util.UUID;
  * @param hand who gives a hand, by task
  * @param pinned by task: it must stay where it is
  */
-public record Told(int[] day, int[] start, int[] lead, int[] hand, boolean[] pinned) {
-  public static Told nothing(SeasonArrays arrays) {
+public record Published(int[] day, int[] start, int[] lead, int[] hand, boolean[] pinned) {
+  public static Published nothing(SeasonArrays arrays) {
     int[] none = new int[arrays.tasks];
     Arrays.fill(none, -1);
-    return new Told(none, none.clone(), none.clone(), none.clone(), new boolean[arrays.tasks]);
+    return new Published(none, none.clone(), none.clone(), none.clone(), new boolean[arrays.tasks]);
   }
 
-  public static Told of(
+  public static Published of(
       SeasonArrays arrays, Collection<Assignment> told, Collection<Assignment> pinned) {
-    Told made = nothing(arrays);
+    Published made = nothing(arrays);
     Map<UUID, Map<String, Integer>> byKey = arrays.tasksByKey();
     told.forEach(each -> made.put(arrays, byKey, each, false));
     pinned.forEach(each -> made.put(arrays, byKey, each, true));

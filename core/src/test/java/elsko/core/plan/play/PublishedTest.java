@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-class ToldTest {
+class PublishedTest {
   @Test
   void aTaskHeldWhereItWasToldToBeKeepsItsTurn() {
     Planning planning = RandomSeason.of(11);
@@ -21,7 +21,7 @@ class ToldTest {
     Assignment pinned =
         new Assignment(
             told.boat(), told.task(), told.workers(), told.day(), told.start() + 90, told.end());
-    Told made = Told.of(arrays, plan.assignments(), List.of(pinned));
+    Published made = Published.of(arrays, plan.assignments(), List.of(pinned));
     int task = arrays.tasksByKey().get(told.boat()).get(told.task());
     assertThat(made.pinned()[task]).isTrue();
     assertThat(made.start()[task]).isEqualTo(told.start());
@@ -41,7 +41,7 @@ class ToldTest {
             told.day() + 1,
             told.start() + 90,
             told.end());
-    Told made = Told.of(arrays, plan.assignments(), List.of(pinned));
+    Published made = Published.of(arrays, plan.assignments(), List.of(pinned));
     int task = arrays.tasksByKey().get(told.boat()).get(told.task());
     assertThat(made.day()[task]).isEqualTo(told.day() + 1);
     assertThat(made.start()[task]).isEqualTo(told.start() + 90);

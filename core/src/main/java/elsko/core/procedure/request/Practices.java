@@ -17,17 +17,17 @@ import java.util.Set;
  * @param batteryYears how long a battery is expected to live, 2 to 5 years
  * @param othersWay the intervals it counts the other school's way
  */
-public record Schools(
+public record Practices(
     boolean kickAllowed,
     Map<Layout, Method> methods,
     BeltSchool belt,
     int batteryYears,
     Set<Interval> othersWay) {
   /** The schools nobody has chosen otherwise. */
-  public static final Schools USUAL =
-      new Schools(true, Map.of(), BeltSchool.DEFLECTION, 4, Set.of());
+  public static final Practices USUAL =
+      new Practices(true, Map.of(), BeltSchool.DEFLECTION, 4, Set.of());
 
-  public Schools {
+  public Practices {
     methods = Map.copyOf(methods);
     Refused.within("batteryYears", batteryYears, 2, 5, " years");
     othersWay = Set.copyOf(othersWay);
