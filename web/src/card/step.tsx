@@ -50,8 +50,8 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       <p className="text-soft m-0 mt-1.5 max-w-[62ch] text-[15.5px]">{step.why}</p>
       {step.hazards.length > 0 && (
         <ul className="m-0 mt-4 grid max-w-[66ch] list-none gap-1 border-l-[5px] border-(--color-hurt-line) bg-(--color-hurt) px-4 py-2.5 text-[16px] text-(--color-hurt-ink)">
-          {step.hazards.map((hurt) => (
-            <li key={hurt}>{hurt}</li>
+          {step.hazards.map((hazard) => (
+            <li key={hazard}>{hazard}</li>
           ))}
         </ul>
       )}

@@ -34,8 +34,8 @@ export function GuidePath({ guide, say, sending }: PathProps) {
       <h2 className="font-stencil text-[22px] font-bold">{guide.title}</h2>
       <p className="m-0 font-semibold">{guide.first}</p>
       <ul className="text-verm m-0 grid list-none gap-1 p-0 text-[15px]">
-        {guide.hazards.map((hurt) => (
-          <li key={hurt}>{hurt}</li>
+        {guide.hazards.map((hazard) => (
+          <li key={hazard}>{hazard}</li>
         ))}
       </ul>
       {end ? (

@@ -44,8 +44,8 @@ export function Readings() {
           <section key={group.title} aria-label={group.title} className="grid gap-2.5">
             <h2 className="stencil text-[19px]">{group.title}</h2>
             <ul className="border-verm text-verm m-0 grid list-none gap-0.5 border-l-[4px] py-0.5 pl-3 text-[14.5px]">
-              {group.hazards.map((hurt) => (
-                <li key={hurt}>{hurt}</li>
+              {group.hazards.map((hazard) => (
+                <li key={hazard}>{hazard}</li>
               ))}
             </ul>
             {group.asks.map((ask) => (

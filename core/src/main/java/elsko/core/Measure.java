@@ -2,6 +2,7 @@ package elsko.core;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * What a quantity in a sentence is a number of, inside always in SI or what goes with it. A
@@ -9,54 +10,24 @@ import java.util.Optional;
  */
 public enum Measure {
   /** A temperature, °C. */
-  TEMPERATURE("°C", 1, "°F", 0) {
-    @Override
-    double us(double celsius) {
-      return celsius * 9 / 5 + 32;
-    }
-  },
+  TEMPERATURE("°C", 1, "°F", 0, celsius -> celsius * 9 / 5 + 32),
   /** How far two temperatures are apart, K. */
-  DIFFERENCE("K", 1, "°F", 1) {
-    @Override
-    double us(double kelvin) {
-      return kelvin * 9 / 5;
-    }
-  },
+  DIFFERENCE("K", 1, "°F", 1, kelvin -> kelvin * 9 / 5),
   /** A volume, L. */
-  VOLUME("L", 1, "gal", 1) {
-    @Override
-    double us(double liters) {
-      return liters / LITERS_PER_GALLON;
-    }
-  },
+  VOLUME("L", 1, "gal", 1, liters -> liters / Measure.LITERS_PER_GALLON),
   /** A volume that is measured into another, mL. */
-  DOSE("mL", 0, "fl oz", 1) {
-    @Override
-    double us(double milliliters) {
-      return milliliters / 1_000 / LITERS_PER_GALLON * OUNCES_PER_GALLON;
-    }
-  },
+  DOSE(
+      "mL",
+      0,
+      "fl oz",
+      1,
+      ml -> ml / 1_000 / Measure.LITERS_PER_GALLON * Measure.OUNCES_PER_GALLON),
   /** A volume in a unit of time, L/min. */
-  FLOW("L/min", 0, "gal/min", 1) {
-    @Override
-    double us(double liters) {
-      return liters / LITERS_PER_GALLON;
-    }
-  },
+  FLOW("L/min", 0, "gal/min", 1, liters -> liters / Measure.LITERS_PER_GALLON),
   /** A length of a hull or a berth, m. */
-  LENGTH("m", 1, "ft", 1) {
-    @Override
-    double us(double meters) {
-      return meters / METERS_PER_FOOT;
-    }
-  },
+  LENGTH("m", 1, "ft", 1, meters -> meters / Measure.METERS_PER_FOOT),
   /** A length of a part, mm. */
-  SIZE("mm", 1, "in", 2) {
-    @Override
-    double us(double millimeters) {
-      return millimeters / MM_PER_INCH;
-    }
-  };
+  SIZE("mm", 1, "in", 2, millimeters -> millimeters / Measure.MM_PER_INCH);
 
   private static final double MM_PER_INCH = 25.4;
   private static final double LITERS_PER_GALLON = 3.785411784;
@@ -67,15 +38,15 @@ public enum Measure {
   private final int decimals;
   private final String usUnit;
   private final int usDecimals;
+  private final DoubleUnaryOperator us;
 
-  Measure(String unit, int decimals, String usUnit, int usDecimals) {
+  Measure(String unit, int decimals, String usUnit, int usDecimals, DoubleUnaryOperator us) {
     this.unit = unit;
     this.decimals = decimals;
     this.usUnit = usUnit;
     this.usDecimals = usDecimals;
+    this.us = us;
   }
-
-  abstract double us(double value);
 
   /**
    * A value without its unit.
@@ -85,7 +56,7 @@ public enum Measure {
   String number(double value, int more, Units units) {
     return units == Units.METRIC
         ? Words.number(value, decimals + more)
-        : Words.number(us(value), usDecimals + more);
+        : Words.number(us.applyAsDouble(value), usDecimals + more);
   }
 
   /** Which it is by its unit; empty where that is the same for everybody: h, %, V. */

@@ -1,7 +1,5 @@
 package elsko.core;
 
-import java.util.Optional;
-
 /**
  * Something asked for is not possible or not allowed. Carries the field it is about and the reason
  * in the words a person reads.
@@ -20,11 +18,8 @@ public final class Refused extends RuntimeException {
   private final transient Text reason;
 
   private Refused(Kind kind, String field, Text reason) {
-    super(
-        reason.toString(),
-        null,
-        false,
-        false); // expected, and told to a person: no trace is of use
+    // Expected, and told to a person: no trace is of use.
+    super(reason.toString(), null, false, false);
     this.kind = kind;
     this.field = field;
     this.reason = reason;
@@ -70,21 +65,15 @@ public final class Refused extends RuntimeException {
       throw value(field, "Must be a number.");
     }
     if (value < low || value > high) {
-      throw value(field, outside(value, low, high, unit));
+      String of = unit.strip();
+      throw value(
+          field,
+          Text.of(
+              "Must be from %s to %s; %s is outside.",
+              Text.exactlyWithoutUnit(low, of),
+              Text.exactly(high, of),
+              Text.exactlyWithoutUnit(value, of)));
     }
     return value;
-  }
-
-  private static Text outside(double value, double low, double high, String unit) {
-    String words = "Must be from %s to %s; %s is outside.";
-    Optional<Measure> measure = Measure.of(unit.strip());
-    if (measure.isEmpty()) {
-      return Text.of(words, Words.number(low), Words.number(high) + unit, Words.number(value));
-    }
-    return Text.of(
-        words,
-        Quantity.of(low, measure.get()).precisely().withoutUnit(),
-        Quantity.of(high, measure.get()).precisely(),
-        Quantity.of(value, measure.get()).precisely().withoutUnit());
   }
 }

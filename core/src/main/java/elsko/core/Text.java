@@ -14,6 +14,11 @@ import org.jspecify.annotations.Nullable;
 public final class Text {
   public static final Text NONE = new Text(List.of());
 
+  /** Decimals of a number that is judged, and of one as it was read. */
+  private static final int ROUGHLY = 1;
+
+  private static final int EXACTLY = 3;
+
   /** Strings and quantities; no two strings beside each other, none empty. */
   private final List<Object> pieces;
 
@@ -53,23 +58,31 @@ public final class Text {
 
   /** A number in a unit by its sign, with one decimal at most. */
   public static Text roughly(double value, String unit) {
-    return Measure.of(unit)
-        .map(measure -> of("%s", Quantity.of(value, measure)))
-        .orElseGet(() -> of(Words.number(value, 1) + " " + unit));
+    return number(value, ROUGHLY, unit, false);
   }
 
   /** The same where its unit stands once behind several. */
   public static Text roughlyWithoutUnit(double value, String unit) {
-    return Measure.of(unit)
-        .map(measure -> of("%s", Quantity.of(value, measure).withoutUnit()))
-        .orElseGet(() -> of(Words.number(value, 1)));
+    return number(value, ROUGHLY, unit, true);
   }
 
   /** A number in a unit by its sign, as precisely as it was read. */
   public static Text exactly(double value, String unit) {
-    return Measure.of(unit)
-        .map(measure -> of("%s", Quantity.of(value, measure).precisely()))
-        .orElseGet(() -> of(Words.number(value) + " " + unit));
+    return number(value, EXACTLY, unit, false);
+  }
+
+  /** The same where its unit stands once behind several. */
+  public static Text exactlyWithoutUnit(double value, String unit) {
+    return number(value, EXACTLY, unit, true);
+  }
+
+  private static Text number(double value, int decimals, String unit, boolean alone) {
+    Measure measure = Measure.of(unit).orElse(null);
+    if (measure != null) {
+      return of("%s", new Quantity(value, measure, decimals - ROUGHLY, alone));
+    }
+    String number = Words.number(value, decimals);
+    return of(alone || unit.isEmpty() ? number : number + " " + unit);
   }
 
   /** One after the other, with the same words between. */

@@ -1,5 +1,6 @@
 package elsko.server.importing;
 
+import elsko.core.Text;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -100,6 +101,10 @@ final class Cells {
   }
 
   void problem(String column, String reason) {
+    problem(column, Text.of(reason));
+  }
+
+  void problem(String column, Text reason) {
     problems.add(new ImportProblem(row, column, reason));
   }
 }

@@ -1,8 +1,8 @@
 package elsko.server.importing;
 
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.server.jobs.Portions;
-import elsko.server.text.ReadIn;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +28,7 @@ final class ImportJob {
   private volatile int done;
   private volatile int total;
   private volatile Outcome outcome = Outcome.NONE;
-  private volatile String reason;
+  private volatile Text reason;
 
   /**
    * @param keeps the boats are kept; otherwise it is only looked at
@@ -84,12 +84,12 @@ final class ImportJob {
   }
 
   void refused(Refused why) {
-    reason = ReadIn.words(why.reason());
+    reason = why.reason();
     state = State.REFUSED;
   }
 
   void failed() {
-    reason = "Something went wrong while it was kept. Nothing was imported.";
+    reason = Text.of("Something went wrong while it was kept. Nothing was imported.");
     state = State.REFUSED;
   }
 
@@ -149,5 +149,5 @@ final class ImportJob {
       int unchanged,
       int problemCount,
       List<ImportProblem> problems,
-      @Nullable String reason) {}
+      @Nullable Text reason) {}
 }

@@ -21,7 +21,6 @@ import elsko.core.boat.description.PowerClass;
 import elsko.core.boat.description.WaterUsedIn;
 import elsko.core.boat.path.Method;
 import elsko.core.boat.path.Position;
-import elsko.server.text.ReadIn;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -63,8 +62,7 @@ final class RowReader {
       return made;
     } catch (Refused refused) {
       cells.problem(
-          COLUMN_OF.getOrDefault(refused.field(), column(refused.field())),
-          ReadIn.words(refused.reason()));
+          COLUMN_OF.getOrDefault(refused.field(), column(refused.field())), refused.reason());
       return null;
     }
   }

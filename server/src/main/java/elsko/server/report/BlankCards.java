@@ -110,8 +110,8 @@ record BlankCards(
     // A caution is read before what it is about, and on the same page.
     sheet.together(STEP_LINES + 2 * step.hazards().size());
     sheet.heading("%d. %s".formatted(number, step.title()));
-    for (String hurt : step.hazards()) {
-      sheet.danger(hurt);
+    for (String hazard : step.hazards()) {
+      sheet.danger(hazard);
     }
     sheet.text(ReadIn.words(step.how()));
     if (!step.waitsFor().isEmpty()) {

@@ -33,8 +33,7 @@ public final class KeptText {
 
   /** For a column of words. */
   public static String write(Text text) {
-    String words = text.toString();
-    return isWords(text) && !words.startsWith(PIECES) ? words : JSON.writeValueAsString(text);
+    return isPlain(text) ? text.toString() : JSON.writeValueAsString(text);
   }
 
   /** From a column of words. */
@@ -49,8 +48,10 @@ public final class KeptText {
     }
   }
 
-  private static boolean isWords(Text text) {
-    return text.pieces().stream().noneMatch(Quantity.class::isInstance);
+  /** Words that nobody takes for pieces. */
+  private static boolean isPlain(Text text) {
+    return text.pieces().stream().noneMatch(Quantity.class::isInstance)
+        && !text.toString().startsWith(PIECES);
   }
 
   private static final class Kept extends StdScalarSerializer<Text> {
@@ -60,7 +61,7 @@ public final class KeptText {
 
     @Override
     public void serialize(Text text, JsonGenerator out, SerializationContext context) {
-      if (isWords(text) && !text.toString().startsWith(PIECES)) {
+      if (isPlain(text)) {
         out.writeString(text.toString());
         return;
       }

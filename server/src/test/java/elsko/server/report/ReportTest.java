@@ -149,8 +149,8 @@ class ReportTest {
         if (step.path("standing").asString().equals("OPEN")) {
           assertThat(paper)
               .contains(flat("%d. %s".formatted(number, step.path("title").asString())));
-          for (JsonNode hurt : step.path("hazards")) {
-            assertThat(paper).contains(flat(hurt.asString()));
+          for (JsonNode hazard : step.path("hazards")) {
+            assertThat(paper).contains(flat(hazard.asString()));
           }
           int ask = 0;
           for (JsonNode one : step.path("asks")) {
