@@ -9,7 +9,6 @@ import elsko.core.ledger.circuit.LogTime;
 import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.engine.EngineRuns;
 import elsko.core.ledger.engine.ServiceFold;
-import elsko.core.ledger.fact.Corrections;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
@@ -101,20 +100,7 @@ public final class Ledger {
 
   /** The same, where the yard may ask for a second person. */
   public static BoatState fold(Boat boat, ProofRules rules, List<Entry> log) {
-    List<Entry> standing = Corrections.applied(log);
-    Ledger all = ofStanding(boat, rules, standing);
-    if (!all.anyInDoubt) {
-      return all.state();
-    }
-    // What may end a claim and make none: believed only where it makes the boat look worse.
-    List<Entry> sure = standing.stream().filter(Entry::mayClaim).toList();
-    return Cautious.of(all.state(), ofStanding(boat, rules, sure).state());
-  }
-
-  private static Ledger ofStanding(Boat boat, ProofRules rules, List<Entry> standing) {
-    Ledger ledger = new Ledger(boat, rules);
-    standing.forEach(ledger::add);
-    return ledger;
+    return GrowingFold.of(boat, rules, log).state();
   }
 
   /**
@@ -264,6 +250,11 @@ public final class Ledger {
       case Fact.StepSkipped stepSkipped -> {}
       case Fact.Withdrawn withdrawn -> {}
     }
+  }
+
+  /** Whether something was said so late that it may end a claim and make none. */
+  boolean anyInDoubt() {
+    return anyInDoubt;
   }
 
   /** A round says many things at once; each counts as if it had been said alone. */

@@ -10,6 +10,7 @@ import elsko.core.boat.path.FittingState;
 import elsko.core.boat.path.LowPoint;
 import elsko.core.boat.path.Method;
 import elsko.core.ledger.circuit.CircuitState;
+import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
@@ -40,8 +41,12 @@ class LedgerProperties {
 
   /** A log of random facts, each kept only when the interlocks let it through. */
   private static Story random(long seed, DrainArrangement drains, int tries) {
-    Random random = new Random(seed);
     Story story = new Story(drains);
+    goesOn(story, new Random(seed), tries);
+    return story;
+  }
+
+  private static void goesOn(Story story, Random random, int tries) {
     for (int i = 0; i < tries; i++) {
       try {
         story.say(fact(random, story));
@@ -50,7 +55,6 @@ class LedgerProperties {
         assertThat(refused.field()).isNotBlank();
       }
     }
-    return story;
   }
 
   private static Fact fact(Random random, Story story) {
@@ -120,6 +124,26 @@ class LedgerProperties {
     story.correct(story.log.get(victim), new Fact.Withdrawn("never happened"));
     assertThat(Ledger.fold(story.boat, story.need, story.log))
         .isEqualTo(Ledger.fold(story.boat, story.need, without));
+  }
+
+  @Property(tries = 100)
+  void aFoldThatGrowsComesToWhatTheWholeLogDoes(@ForAll long seed, @ForAll boolean corrected) {
+    Story story = random(seed, DrainArrangement.FOUR_DRAINS, 40);
+    Random random = new Random(seed);
+    if (corrected && !story.log.isEmpty()) {
+      Entry wrong = story.log.get(random.nextInt(story.log.size()));
+      story.correct(wrong, new Fact.Withdrawn("never happened"));
+    }
+    ProofRules rules = ProofRules.of(story.need);
+    int grown = story.log.size();
+    GrowingFold fold = GrowingFold.of(story.boat, rules, List.copyOf(story.log));
+    goesOn(story, random, 30);
+    for (Entry entry : story.log.subList(grown, story.log.size())) {
+      fold.add(entry);
+      grown++;
+      assertThat(fold.state())
+          .isEqualTo(Ledger.fold(story.boat, rules, story.log.subList(0, grown)));
+    }
   }
 
   @Property(tries = 60)

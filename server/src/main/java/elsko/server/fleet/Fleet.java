@@ -221,12 +221,33 @@ public class Fleet {
   /** Keeps what lists need of a fold. */
   @Transactional
   public void project(UUID id, BoatState state, int entries, Instant lastChange) {
+    follow(id, state, entries, lastChange);
+    leave(id, state);
+  }
+
+  /**
+   * The same, of a boat whose lists are known to show what it was before.
+   *
+   * @param before what it folded to then
+   */
+  @Transactional
+  public void project(UUID id, BoatState before, BoatState state, int entries, Instant lastChange) {
+    follow(id, state, entries, lastChange);
+    if (!before.looseEnds().equals(state.looseEnds())) {
+      leave(id, state);
+    }
+  }
+
+  private void follow(UUID id, BoatState state, int entries, Instant lastChange) {
     BoatProjection projection = projections.findById(id).orElseGet(() -> new BoatProjection(id));
     lies(projection, state);
     projection.follow(state, entries, lastChange);
     projections.save(projection);
+  }
+
+  private void leave(UUID id, BoatState state) {
     looseEnds.forget(List.of(id));
-    looseEnds.saveAll(state.looseEnds().stream().map(end -> new LooseEndRow(id, end)).toList());
+    state.looseEnds().forEach(end -> entities.persist(new LooseEndRow(id, end)));
   }
 
   /** Where a boat lies it takes the berth; where it lay another may. */

@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -47,6 +48,9 @@ public class FleetFrost implements LookFirst {
   private final Berths berths;
   private final FoldCache<Standing> standings;
   private volatile @Nullable Run run;
+
+  /** How often the weather has changed: what was worked out from an earlier one is not kept. */
+  private final AtomicLong weathers = new AtomicLong();
 
   FleetFrost(Weather weather, Fleet fleet, FoldCaches caches, Berths berths) {
     this.weather = weather;
@@ -90,6 +94,7 @@ public class FleetFrost implements LookFirst {
 
   /** One weather, one hour: its clock and what it said of each boat. */
   private record Run(
+      long weather,
       LocalDate today,
       int hour,
       @Nullable FrostMemory memory,
@@ -101,7 +106,7 @@ public class FleetFrost implements LookFirst {
   @Order(Ordered.HIGHEST_PRECEDENCE)
   void forget(Changed changed) {
     if (changed.what() == Changed.What.WEATHER) {
-      run = null;
+      weathers.incrementAndGet();
     }
   }
 
@@ -168,14 +173,18 @@ public class FleetFrost implements LookFirst {
   private Run current() {
     LocalDate today = weather.today();
     int hour = weather.hour();
+    long number = weathers.get();
     Run known = run;
-    if (known != null && known.today().equals(today) && known.hour() == hour) {
+    if (known != null
+        && known.weather() == number
+        && known.today().equals(today)
+        && known.hour() == hour) {
       return known;
     }
     Ensemble expected = weather.expected();
     FrostMemory memory = weather.memory();
     FrostClock clock = expected == null ? null : new FrostClock(expected, hour, memory);
-    Run made = new Run(today, hour, memory, clock, new ConcurrentHashMap<>());
+    Run made = new Run(number, today, hour, memory, clock, new ConcurrentHashMap<>());
     run = made;
     return made;
   }

@@ -1,11 +1,14 @@
 package elsko.server.work.log;
 
+import elsko.core.ledger.GrowingFold;
 import elsko.core.ledger.circuit.ProofRules;
+import elsko.server.fleet.BoatRow;
 import elsko.server.fleet.Fleet;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
@@ -38,8 +41,12 @@ final class LatestFolds {
     this.fleet = fleet;
   }
 
-  /** A boat as somebody has just written it, by these rules. */
-  record Written(Folded folded, ProofRules rules) {
+  /**
+   * A boat as somebody has just written it, by these rules.
+   *
+   * @param fold goes on from there; belongs to whoever {@linkplain #take took} it
+   */
+  record Written(Folded folded, ProofRules rules, GrowingFold fold) {
     private boolean isBy(ProofRules now) {
       return rules.need().equals(now.need())
           && Objects.equals(rules.countersignSince(), now.countersignSince())
@@ -63,6 +70,26 @@ final class LatestFolds {
     }
   }
 
+  /**
+   * Takes a boat out as it was written last, to go on from it; null where it is not known, or the
+   * database knows better. What comes of it is kept when it is committed; else it is gone.
+   *
+   * @param row held by the one who writes
+   */
+  @Nullable Written take(BoatRow row, ProofRules now) {
+    Written known;
+    synchronized (latest) {
+      known = latest.remove(row.id());
+    }
+    if (known == null || !known.isBy(now)) {
+      return null;
+    }
+    Fleet.Length length = fleet.lengths(List.of(row.id())).get(row.id());
+    return known.folded().stands(length) && row.version() == known.folded().row().version()
+        ? known
+        : null;
+  }
+
   /** Those of some boats that still stand as they were written. */
   Map<UUID, Folded> of(Collection<UUID> boats, ProofRules now) {
     Map<UUID, Folded> found = new HashMap<>();
@@ -74,15 +101,7 @@ final class LatestFolds {
     }
     if (!found.isEmpty()) {
       Map<UUID, Fleet.Length> lengths = fleet.lengths(found.keySet());
-      found
-          .entrySet()
-          .removeIf(
-              one -> {
-                Fleet.Length length = lengths.get(one.getKey());
-                return length == null
-                    || length.entries() != one.getValue().log().size()
-                    || length.version() != one.getValue().row().version();
-              });
+      found.entrySet().removeIf(one -> !one.getValue().stands(lengths.get(one.getKey())));
     }
     return found;
   }

@@ -5,6 +5,7 @@ import elsko.core.Text;
 import elsko.core.boat.Boat;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.GrowingFold;
 import elsko.core.ledger.Ledger;
 import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.fact.Entry;
@@ -46,6 +47,7 @@ class Writer {
   private final ApplicationEventPublisher events;
   private final ObjectProvider<LookFirst> lookFirst;
   private final ObjectProvider<FluidGoesThrough> kit;
+  private final LatestFolds latest;
 
   Writer(
       KeptEntries entries,
@@ -54,7 +56,8 @@ class Writer {
       People people,
       ApplicationEventPublisher events,
       ObjectProvider<LookFirst> lookFirst,
-      ObjectProvider<FluidGoesThrough> kit) {
+      ObjectProvider<FluidGoesThrough> kit,
+      LatestFolds latest) {
     this.entries = entries;
     this.fleet = fleet;
     this.yards = yards;
@@ -62,12 +65,19 @@ class Writer {
     this.events = events;
     this.lookFirst = lookFirst;
     this.kit = kit;
+    this.latest = latest;
   }
 
   /** Begins to write; nobody else does on this boat until the transaction ends. */
   Writing on(UUID boat, SignedIn who) {
     BoatRow row = fleet.lock(boat);
-    return new Writing(row, entries.of(boat), who);
+    ProofRules proof = yards.proofRules();
+    LatestFolds.Written known = latest.take(row, proof);
+    if (known != null) {
+      return new Writing(row, known.folded().log(), known.fold(), proof, who);
+    }
+    List<Entry> log = entries.of(boat);
+    return new Writing(row, log, GrowingFold.of(row.boat(), proof, log), proof, who);
   }
 
   /** The opening of a card with what has to be looked at first, as the weather has it now. */
@@ -86,16 +96,20 @@ class Writer {
     private final Map<UUID, Card> cards = new HashMap<>();
     private final YardRules rules = yards.rules();
     private final Practices practices = yards.practices();
-    private final ProofRules proof = yards.proofRules();
-    private Ledger ledger;
+    private final ProofRules proof;
+    private final BoatState before;
+    private GrowingFold fold;
     private BoatState state;
 
-    Writing(BoatRow row, List<Entry> log, SignedIn who) {
+    Writing(BoatRow row, List<Entry> log, GrowingFold fold, ProofRules proof, SignedIn who) {
       this.row = row;
       this.boat = row.boat();
       this.who = who;
       this.log = new ArrayList<>(log);
-      fold();
+      this.proof = proof;
+      this.fold = fold;
+      this.state = fold.state();
+      this.before = state;
     }
 
     void add(Entry made, String fingerprint) {
@@ -110,12 +124,14 @@ class Writer {
       }
       entries.save(row.id(), entry, fingerprint);
       log.add(entry);
-      if (inTurn && entry.late() == null && ledger != null) {
-        ledger.add(entry);
-        state = ledger.state();
+      if (inTurn && entry.late() == null) {
+        fold.add(entry);
       } else {
-        fold();
+        // What changes or joins what came before it: the log is folded again.
+        cards.clear();
+        fold = GrowingFold.of(boat, proof, log);
       }
+      state = fold.state();
     }
 
     /** Whether the boat lies where it says, although other things happened since. */
@@ -275,31 +291,6 @@ class Writer {
           state, after, correction.person(), rules, correction.serverTime());
     }
 
-    /** What changes or joins what came before it: the log is folded anew from then on. */
-    private void fold() {
-      cards.clear();
-      if (!inTurn()) {
-        ledger = null;
-        state = Ledger.fold(boat, proof, log);
-        return;
-      }
-      ledger = new Ledger(boat, proof);
-      log.forEach(ledger::add);
-      state = ledger.state();
-    }
-
-    /** Whether each entry came in after what had happened before it, and none replaces another. */
-    private boolean inTurn() {
-      Instant last = Instant.MIN;
-      for (Entry entry : log) {
-        if (entry.corrects() != null || entry.late() != null || entry.happened().isBefore(last)) {
-          return false;
-        }
-        last = entry.happened();
-      }
-      return true;
-    }
-
     boolean has(UUID id) {
       return log.stream().anyMatch(entry -> entry.id().equals(id));
     }
@@ -310,8 +301,8 @@ class Writer {
 
     void finish() {
       Instant last = log.isEmpty() ? null : log.get(log.size() - 1).serverTime();
-      fleet.project(row.id(), state, log.size(), last);
-      events.publishEvent(new LatestFolds.Written(folded(), proof));
+      fleet.project(row.id(), before, state, log.size(), last);
+      events.publishEvent(new LatestFolds.Written(folded(), proof, fold));
       events.publishEvent(Changed.boat(row.id()));
     }
   }
