@@ -7,6 +7,7 @@ type Schemas = components['schemas'];
 export type BoatLine = Schemas['BoatLine'];
 export type JobStanding = Schemas['JobStanding'];
 export type BoatView = Schemas['BoatView'];
+export type AfterEntries = Schemas['After'];
 export type VisitPartView = Schemas['VisitPartView'];
 export type VisitStepView = Schemas['VisitStepView'];
 export type RedTagView = Schemas['RedTagView'];
@@ -125,6 +126,9 @@ api.use({
     throw refusalOf(response.status, body);
   },
 });
+
+/** Under what stamp the server remembers what it told. */
+export const STAMP_HEADER = 'Elsko-Stamp';
 
 /** The data of an answer that is known to have some. */
 export async function got<T>(answer: Promise<{ data?: T }>): Promise<T> {

@@ -7,7 +7,7 @@ import { Tick } from '../parts/tick';
 
 /** Whether an accessory is on this hull: yes or no, by looking. */
 export function AskAboard({ ask, card, boat, step, may }: AskProps<'ABOARD'>) {
-  const { enter, sending } = useEnter(boat.id);
+  const { enter, holding } = useEnter(boat.id);
   const refused = useRefused([]);
   const { accessory } = ask;
   const described = boat.description.accessories[accessory] === 'YES';
@@ -38,7 +38,7 @@ export function AskAboard({ ask, card, boat, step, may }: AskProps<'ABOARD'>) {
               key={String(aboard)}
               type="button"
               className="btn min-w-16 justify-center"
-              disabled={sending}
+              disabled={holding}
               onClick={() => say(aboard)}
             >
               {aboard ? 'Yes' : 'No'}

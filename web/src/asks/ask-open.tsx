@@ -103,7 +103,7 @@ function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
 
 /** A drain or hose to be opened: what ran out is part of the answer. */
 export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
-  const { enter, sending } = useEnter(boat.id);
+  const { enter, holding } = useEnter(boat.id);
   const refused = useRefused([]);
   const fitting = boat.fittings.find((f) => f.key === ask.fitting);
   const point = boat.circuits.flatMap((c) => c.points).find((p) => p.key === ask.lowPoint);
@@ -155,7 +155,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
               key={choice.seen}
               type="button"
               className="btn justify-center px-2 text-[16px]"
-              disabled={sending}
+              disabled={holding}
               onClick={() => say(choice)}
             >
               {choice.words}

@@ -143,7 +143,7 @@ function Tap({
   words,
   stopped = null,
 }: AskProps & { entries: Said[]; words?: string; stopped?: string | null }) {
-  const { enter, sending } = useEnter(boat.id);
+  const { enter, holding } = useEnter(boat.id);
   const refused = useRefused([]);
   const say = () =>
     void refused.attempt(() =>
@@ -158,7 +158,7 @@ function Tap({
         type="button"
         className="btn w-full"
         aria-pressed={ask.answered}
-        disabled={!may || sending || stopped !== null}
+        disabled={!may || holding || stopped !== null}
         onClick={say}
       >
         {stopped === null ? <Tick done={ask.answered} /> : <RedTagMark size={24} />}

@@ -17,7 +17,7 @@ interface SetFittingProps {
 
 /** Sets one fitting by hand, with a reason. */
 export function SetFitting({ boat, fitting, done }: SetFittingProps) {
-  const { enter, sending } = useEnter(boat.id);
+  const { enter, holding } = useEnter(boat.id);
   const [state, setState] = useState(fitting.state);
   const [reason, setReason, clearReason] = useDraft(`reason.${boat.id}.${fitting.key}`);
   const refused = useRefused(['reason']);
@@ -78,7 +78,7 @@ export function SetFitting({ boat, fitting, done }: SetFittingProps) {
         <button
           type="button"
           className="btn btn-main"
-          disabled={sending}
+          disabled={holding}
           onClick={() => void save()}
         >
           Set it

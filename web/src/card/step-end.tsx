@@ -15,17 +15,15 @@ interface EndProps {
 
 /** Note, skip, done: always under the thumb. */
 export function StepEnd({ card, boat, step, left, next }: EndProps) {
-  const { enter, sending } = useEnter(boat.id);
+  const { enter, sending, holding } = useEnter(boat.id);
   const [writing, setWriting] = useState<'note' | 'skip' | null>(null);
   const [text, setText, clear] = useDraft(`step.${card.id}.${step.key}`);
   const refused = useRefused(['text', 'reason']);
   const on = { card: card.id, step: step.key };
-  const done = async () => {
-    const ok = await refused.attempt(() =>
-      enter({ entries: [{ kind: 'STEP_DONE', ...on }], undo: `${step.title}: done` }),
+  const done = () =>
+    refused.attempt(() =>
+      enter({ entries: [{ kind: 'STEP_DONE', ...on }], undo: `${step.title}: done`, held: next }),
     );
-    if (ok) next();
-  };
   const write = async () => {
     const ok = await refused.attempt(() =>
       writing === 'note'
@@ -92,7 +90,7 @@ export function StepEnd({ card, boat, step, left, next }: EndProps) {
             <button
               type="button"
               className={`btn flex-1 justify-center ${left === 0 ? 'btn-main' : ''}`}
-              disabled={sending}
+              disabled={holding}
               onClick={() => void done()}
             >
               {left === 0 ? 'Done, next step' : `Done · ${left} still open`}

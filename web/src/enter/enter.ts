@@ -1,4 +1,4 @@
-import { useContext, useState } from 'react';
+import { useContext, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { BoatView, CardView, EntryEnvelope, NewEntry, Said } from '../api/client';
 import { Collecting } from './collecting';
@@ -17,19 +17,32 @@ export interface Sending {
   entries: Saying[];
   /** What was done, for the undo line; left out where undoing makes no sense. */
   undo?: string;
+  /** Called when it stands on the disk and is shown. */
+  held?: () => void;
 }
 
 /**
- * Takes entries of one boat in: onto this device's disk first, then up. Refused at once it throws;
- * without signal, or behind others that wait, it stands in line and nobody has to wait for it. The
- * ids are made once, so that trying again stores nothing twice. Where a sheet collects what is entered it
- * goes there.
+ * Takes entries of one boat in, with signal or without: onto this device's disk, shown at once, and
+ * up by itself behind what stands in line. What is refused while somebody looks is thrown; later it
+ * comes back among what was returned. The ids are made once, so that trying again stores nothing
+ * twice. Where a sheet collects what is entered it goes there.
+ *
+ * What is typed waits until `sending` is over, so that it is still there if it is refused; what is
+ * tapped only while it is `holding`, until it stands on the disk.
  */
 export function useEnter(boat: string) {
   const queries = useQueryClient();
   const { offer } = useUndo();
   const sheet = useContext(Collecting);
   const [underWay, setUnderWay] = useState(0);
+  const [holding, setHolding] = useState(0);
+  const looking = useRef(true);
+  useEffect(() => {
+    looking.current = true;
+    return () => {
+      looking.current = false;
+    };
+  }, []);
 
   const refuseAsFarAsKnown = (bodies: NewEntry[]) => {
     const known = queries.getQueryData<BoatView>(boatQuery(boat).queryKey);
@@ -39,24 +52,15 @@ export function useEnter(boat: string) {
     if (known && card) refuseHere(card, known, before, bodies);
   };
 
-  const send = async (bodies: NewEntry[]) => {
+  const hold = (bodies: NewEntry[]) => {
     const person = queries.getQueryData(sessionQuery.queryKey)?.name ?? '';
-    const inFront = !line.state.signal || line.toSend(person).some((one) => one.boat === boat);
-    // With signal the server judges, which knows what others did meanwhile.
-    if (inFront || !navigator.onLine) refuseAsFarAsKnown(bodies);
-    const held = await line.hold(person, boat, bodies);
-    if (inFront) {
-      line.queue(held);
-      void sender.all();
-    } else {
-      await sender.now(held);
-    }
-    return held;
+    refuseAsFarAsKnown(bodies);
+    return line.hold(person, boat, bodies);
   };
 
   const enter = (sending: Sending) => isUnderWay(entered(sending));
 
-  const entered = async ({ entries, undo }: Sending) => {
+  const entered = async ({ entries, undo, held: isHeld }: Sending) => {
     const now = new Date().toISOString();
     const seen = queries.getQueryState(boatQuery(boat).queryKey)?.dataUpdatedAt;
     const bodies = entries.map((entry) => ({
@@ -72,8 +76,10 @@ export function useEnter(boat: string) {
       return bodies;
     }
     setUnderWay((n) => n + 1);
+    setHolding((n) => n + 1);
     try {
-      const held = await send(bodies);
+      const held = await hold(bodies).finally(() => setHolding((n) => n - 1));
+      isHeld?.();
       if (undo) {
         offer({
           words: undo,
@@ -89,15 +95,17 @@ export function useEnter(boat: string) {
               corrects: body.id,
               reason: 'undone',
             }));
-            await send(back);
+            // Refused it is said where it was offered.
+            await sender.now(await hold(back), () => true);
           },
         });
       }
+      await sender.now(held, () => looking.current);
     } finally {
       setUnderWay((n) => n - 1);
     }
     return bodies;
   };
 
-  return { enter, sending: underWay > 0 };
+  return { enter, sending: underWay > 0, holding: holding > 0 };
 }

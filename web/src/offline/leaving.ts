@@ -5,6 +5,7 @@ import type { SignedIn } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { forgetDrafts } from './draft';
 import { shownOnDevice } from './keep-shown';
+import { forgetTold } from './told';
 
 /** Set while this device has signed out and the server has not heard of it yet. */
 const LEFT = 'elsko.left';
@@ -31,6 +32,7 @@ export async function forgetShown(queries: QueryClient): Promise<void> {
   queries.removeQueries({
     predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] && queryKey[0] !== keys.welcome[0],
   });
+  forgetTold();
   await shownOnDevice.removeClient();
 }
 

@@ -34,7 +34,6 @@ describe('the line of entries that wait', () => {
   it('keeps what was sent on the screen until that shows it, but not on the disk', async () => {
     const line = opened();
     const held = await line.hold('Orrin', 'boat', [note('a')]);
-    line.queue(held);
     await line.settle(held);
     expect(ids(line)).toEqual(['a']);
     expect(line.toSend('Orrin')).toEqual([]);
@@ -44,13 +43,11 @@ describe('the line of entries that wait', () => {
     expect(ids(line)).toEqual([]);
   });
 
-  it('shows nothing as waiting while it is tried for the first time', async () => {
+  it('shows what it holds at once', async () => {
     const line = opened();
-    const held = await line.hold('Orrin', 'boat', [note('a')]);
-    expect(ids(line)).toEqual([]);
-    expect(line.toSend('Orrin')).toHaveLength(1);
-    line.queue(held);
+    await line.hold('Orrin', 'boat', [note('a')]);
     expect(ids(line)).toEqual(['a']);
+    expect(line.toSend('Orrin')).toHaveLength(1);
   });
 
   it('gives back what was refused, and keeps that until it is dealt with', async () => {

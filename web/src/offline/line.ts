@@ -2,7 +2,7 @@ import type { NewEntry } from '../api/client';
 import type { Database, ReturnedEntry, WaitingEntry } from './database';
 
 export interface LineState {
-  /** Oldest first; without what is being tried for the first time. */
+  /** Oldest first. */
   waiting: readonly WaitingEntry[];
   returned: readonly ReturnedEntry[];
   /** Whether the last try to send got an answer. */
@@ -16,8 +16,6 @@ export interface LineState {
 export class Line {
   #db: Promise<Database>;
   #all: readonly WaitingEntry[] = [];
-  /** Tried for the first time: whoever typed it is still looking, and it may be refused at once. */
-  #tried = new Set<number>();
   #state: LineState = { waiting: [], returned: [], signal: true };
   /** Kept by the server, and shown as waiting until the screens have been fetched anew. */
   #settled = new Set<number>();
@@ -56,7 +54,7 @@ export class Line {
     return this.#all.filter((one) => one.person === person && !this.#settled.has(one.seq));
   }
 
-  /** Takes entries in, all or none; resolved when they are on the disk. */
+  /** Takes entries in, all or none; resolved when they are on the disk and shown. */
   async hold(person: string, boat: string, entries: NewEntry[]): Promise<WaitingEntry[]> {
     const db = await this.#db;
     const write = db.transaction('waiting', 'readwrite');
@@ -67,15 +65,9 @@ export class Line {
     }
     await write.done;
     this.#all = [...this.#all, ...held];
-    held.forEach(({ seq }) => this.#tried.add(seq));
+    this.#change({});
     this.#tellOthers();
     return held;
-  }
-
-  /** Nobody answered, or others stand before them: now they wait, and are shown so. */
-  queue(entries: readonly WaitingEntry[]): void {
-    entries.forEach(({ seq }) => this.#tried.delete(seq));
-    this.#change({});
   }
 
   /** Marks what is being sent: it cannot be taken back on this device any more. */
@@ -147,17 +139,13 @@ export class Line {
 
   #forget(entries: readonly WaitingEntry[]): void {
     const gone = new Set(entries.map(({ seq }) => seq));
-    gone.forEach((seq) => {
-      this.#settled.delete(seq);
-      this.#tried.delete(seq);
-    });
+    gone.forEach((seq) => this.#settled.delete(seq));
     this.#all = this.#all.filter(({ seq }) => !gone.has(seq));
     this.#change({});
   }
 
   #change(next: Partial<Omit<LineState, 'waiting'>>): void {
-    const waiting = this.#all.filter(({ seq }) => !this.#tried.has(seq));
-    this.#state = { ...this.#state, ...next, waiting };
+    this.#state = { ...this.#state, ...next, waiting: this.#all };
     this.#listeners.forEach((listener) => listener());
   }
 

@@ -20,7 +20,10 @@ export function provisional(
   boat: BoatView,
   waiting: readonly WaitingEntry[],
 ): { card: CardView; boat: BoatView } {
-  const mine = effective(waiting.filter((one) => one.boat === boat.id));
+  const shown = new Set(card.steps.flatMap(({ said }) => said.map(({ id }) => id)));
+  const mine = effective(waiting.filter((one) => one.boat === boat.id)).filter(
+    ({ entry }) => !shown.has(entry.id),
+  );
   if (mine.length === 0) return { card, boat };
   const entries = mine.map(({ entry }) => entry);
   const shownBoat = boatWith(boat, mine);

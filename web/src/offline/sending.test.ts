@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { openDatabase } from './database';
 import { Line } from './line';
 import { Sender } from './sending';
+import { remember, stampOf } from './told';
 
 interface Sent {
   path: string;
@@ -22,16 +23,19 @@ let line: Line;
 let queries: QueryClient;
 let sender: Sender;
 let sent: Sent[];
-let answer: (one: Sent) => Response | Promise<never>;
+let answer: (one: Sent) => Response | Promise<Response>;
+
+const after = (boat: object = {}, entries = 1) => ({
+  entries,
+  line: { id: 'a' },
+  boat: { stamp: 's1', whole: boat, changes: null },
+  card: null,
+  timers: [],
+});
+const kept = (ids: string[]) => ids.map((id) => ({ id, field: null, reason: null }));
 
 /** The server as it is when all is well: it keeps everything. */
-const keepsAll = ({ ids, path }: Sent) =>
-  json(
-    200,
-    path.endsWith('/entries')
-      ? { ids, boat: {} }
-      : { answers: ids.map((id) => ({ id, field: null, reason: null })), boat: {} },
-  );
+const keepsAll = ({ ids }: Sent) => json(200, { answers: kept(ids), after: after() });
 
 beforeEach(() => {
   queries = new QueryClient();
@@ -100,7 +104,7 @@ describe('what waits goes up', () => {
         answers: ids.map((id) =>
           id === 'bad' ? { id, field: 'liters', reason: 'OUT' } : { id, field: null, reason: null },
         ),
-        boat: {},
+        after: after(),
       });
     await line.hold('Orrin', 'a', [note('one'), note('bad'), note('two')]);
     await sender.all();
@@ -142,65 +146,103 @@ describe('what waits goes up', () => {
   });
 });
 
+const looking = () => true;
+
 describe('what was just typed', () => {
   it('is thrown back at once when it is refused', async () => {
-    answer = () => json(422, { detail: 'Must be above 0 L.', field: 'liters' });
+    answer = ({ ids }) =>
+      json(200, {
+        answers: [{ id: ids[0], field: 'liters', reason: 'Must be above 0 L.' }],
+        after: after(),
+      });
     const held = await line.hold('Orrin', 'a', [note('x')]);
-    await expect(sender.now(held)).rejects.toThrow('Must be above 0 L.');
+    await expect(sender.now(held, looking)).rejects.toThrow('Must be above 0 L.');
     expect(line.state.waiting).toEqual([]);
     expect(line.state.returned).toEqual([]);
+  });
+
+  it('comes back to whoever does not look any more', async () => {
+    answer = () => json(422, { detail: 'Must be above 0 L.', field: 'liters' });
+    await sender.now(await line.hold('Orrin', 'a', [note('x')]), () => false);
+    expect(line.state.waiting).toEqual([]);
+    expect(line.state.returned).toMatchObject([{ field: 'liters', reason: 'Must be above 0 L.' }]);
   });
 
   it('waits when there is no signal, and goes up by itself', async () => {
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
     answer = () => Promise.reject(new TypeError('no network'));
     const held = await line.hold('Orrin', 'a', [note('x')]);
-    await sender.now(held);
+    await sender.now(held, looking);
     expect(line.toSend('Orrin')).toHaveLength(1);
     answer = keepsAll;
     vi.advanceTimersByTime(2_000);
     vi.useRealTimers();
     await vi.waitFor(() => expect(line.toSend('Orrin')).toEqual([]));
-    expect(sent.map(({ path }) => path)).toEqual([
-      '/api/boats/a/entries',
-      '/api/boats/a/waiting-entries',
-    ]);
+    expect(sent).toHaveLength(2);
+  });
+
+  it('goes up together when the signal is slow', async () => {
+    let slow: (answer: Response) => void = () => undefined;
+    answer = () => new Promise<Response>((said) => (slow = said));
+    const first = sender.now(await line.hold('Orrin', 'a', [note('n1')]), looking);
+    await vi.waitFor(() => expect(sent).toHaveLength(1));
+    const others = [2, 3, 4].map(async (n) =>
+      sender.now(await line.hold('Orrin', 'a', [note(`n${n}`)]), looking),
+    );
+    await vi.waitFor(() => expect(line.toSend('Orrin')).toHaveLength(4));
+    answer = keepsAll;
+    slow(keepsAll(sent[0]!));
+    await Promise.all([first, ...others]);
+    expect(sent.map(({ ids }) => ids)).toEqual([['n1'], ['n2', 'n3', 'n4']]);
   });
 });
 
-describe('a change that is heard of while entries are on their way', () => {
+describe('a change that is heard of', () => {
   const stale = (...key: string[]) => queries.getQueryState(key)?.isInvalidated;
 
-  /** Sends one note; so many changes of its boat are heard before the answer comes. */
-  async function sendsWhileHearing(times: number, refused = false) {
+  /** Sends one note, which is the log's fifth; logs of that length are heard of meanwhile. */
+  async function sendsWhileHearing(logs: (number | null)[], refused = false) {
     queries.setQueryData(['boat', 'a'], { old: true });
-    queries.setQueryData(['boat', 'a', 'card', 'c'], {});
-    answer = (one) => {
-      for (let i = 0; i < times; i++) expect(sender.heardOf('a')).toBe(true);
-      expect(sender.heardOf('b')).toBe(false);
-      return refused ? json(422, { field: 'text', detail: 'no' }) : keepsAll(one);
+    queries.setQueryData(['boat', 'a', 'log'], {});
+    answer = ({ ids }) => {
+      for (const entries of logs) expect(sender.heardOf('a', entries)).toBe(true);
+      expect(sender.heardOf('b', 7)).toBe(false);
+      return refused
+        ? json(422, { field: 'text', detail: 'no' })
+        : json(200, { answers: kept(ids), after: after({ told: true }, 5) });
     };
     const held = await line.hold('Orrin', 'a', [note('n1')]);
-    await sender.now(held).catch(() => undefined);
+    await sender.now(held, looking).catch(() => undefined);
   }
 
-  it('is this one: what follows from it is asked for once, the boat came with the answer', async () => {
-    await sendsWhileHearing(1);
-    expect(queries.getQueryData(['boat', 'a'])).toEqual({});
+  it('is this one: the boat came with the answer, what follows from it is asked for', async () => {
+    await sendsWhileHearing([5]);
+    expect(queries.getQueryData(['boat', 'a'])).toEqual({ told: true });
     expect(stale('boat', 'a')).toBe(false);
-    expect(stale('boat', 'a', 'card', 'c')).toBe(true);
-    expect(sender.heardOf('a')).toBe(false);
+    expect(stale('boat', 'a', 'log')).toBe(true);
+  });
+
+  it('and is not asked for when it is only heard of afterwards', async () => {
+    await sendsWhileHearing([]);
+    expect(sender.heardOf('a', 5)).toBe(true);
+    expect(sender.heardOf('a', 6)).toBe(false);
+    expect(sender.heardOf('a', null)).toBe(false);
   });
 
   it('may be another’s as well: then the boat is asked for too', async () => {
-    await sendsWhileHearing(2);
+    await sendsWhileHearing([5, 6]);
+    expect(stale('boat', 'a')).toBe(true);
+  });
+
+  it('may be another description of the boat', async () => {
+    await sendsWhileHearing([null]);
     expect(stale('boat', 'a')).toBe(true);
   });
 
   it('is not lost when this one is refused', async () => {
-    await sendsWhileHearing(1, true);
+    await sendsWhileHearing([6], true);
     expect(stale('boat', 'a')).toBe(true);
-    expect(stale('boat', 'a', 'card', 'c')).toBe(true);
+    expect(stale('boat', 'a', 'log')).toBe(true);
   });
 });
 
@@ -214,10 +256,37 @@ describe('what the screens show after it went up', () => {
         queryFn: () => new Promise<{ stands: string }>((said) => (late = said)),
       })
       .catch(() => undefined);
-    answer = ({ ids }) => json(200, { ids, boat: { stands: 'after' } });
-    await sender.now(await line.hold('Orrin', 'a', [note('x')]));
+    answer = ({ ids }) => json(200, { answers: kept(ids), after: after({ stands: 'after' }) });
+    await sender.now(await line.hold('Orrin', 'a', [note('x')]), looking);
     late({ stands: 'before' });
     await vi.waitFor(() => expect(queries.isFetching()).toBe(0));
     expect(queries.getQueryData(['boat', 'a'])).toEqual({ stands: 'after' });
+  });
+
+  it('is what was shown with what differs, and no more is asked for', async () => {
+    remember('boat a', 's0', { name: 'Teal', drains: [{ key: 'block', state: 'IN' }] });
+    queries.setQueryData(['boats'], [{ id: 'a' }, { id: 'b' }]);
+    queries.setQueryData(['timers'], [{ boat: 'a' }, { boat: 'b', dueAt: '2031' }]);
+    answer = ({ ids }) =>
+      json(200, {
+        answers: kept(ids),
+        after: {
+          ...after(),
+          line: { id: 'a', afloat: true },
+          boat: {
+            stamp: 's1',
+            changes: [{ op: 'replace', path: '/drains/0/state', value: 'OUT' }],
+          },
+        },
+      });
+    await sender.now(await line.hold('Orrin', 'a', [note('x')]), looking);
+    expect(queries.getQueryData(['boat', 'a'])).toEqual({
+      name: 'Teal',
+      drains: [{ key: 'block', state: 'OUT' }],
+    });
+    expect(queries.getQueryData(['boats'])).toEqual([{ id: 'a', afloat: true }, { id: 'b' }]);
+    expect(queries.getQueryData(['timers'])).toEqual([{ boat: 'b', dueAt: '2031' }]);
+    expect(stampOf('boat a')).toBe('s1');
+    expect(sent).toHaveLength(1);
   });
 });

@@ -2,15 +2,19 @@ import { keys } from '../api/keys';
 import type { QueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import { askAgain } from '../api/ask-again';
-import type { BoatView } from '../api/client';
+import type { AfterEntries } from '../api/client';
 import { Refusal } from '../api/refusal';
 import type { WaitingEntry } from './database';
 import type { Line } from './line';
 import { forgetPhotos, sendPhotos } from './photo';
+import { askForOthers, showAfter } from './show-after';
+import { boatThing, cardThing, stampOf } from './told';
 
 /** So many go up at once: few enough that a weak signal gets some of them through. */
 const AT_ONCE = 100;
 const ANSWER_WITHIN_MS = 15_000;
+/** So long whoever entered something looks at what becomes of it. */
+const LOOKED_AT_MS = 2_000;
 const FIRST_PAUSE_MS = 2_000;
 const LONGEST_PAUSE_MS = 30_000;
 const LOCK = 'elsko.sending';
@@ -22,11 +26,22 @@ function isNoAnswer(error: unknown): boolean {
   return status >= 500 || status === 401 || status === 429 || field === 'X-XSRF-TOKEN';
 }
 
-/** One sender at a time over all tabs, so that the order holds. */
+let before: Promise<unknown> = Promise.resolve();
+
+/** One sender at a time over all tabs, so that the order holds; in this one also without https. */
 function alone<T>(work: () => Promise<T>): Promise<T> {
-  return 'locks' in navigator
-    ? (navigator.locks.request(LOCK, () => work()) as Promise<T>)
-    : work();
+  const turn = () =>
+    'locks' in navigator ? (navigator.locks.request(LOCK, () => work()) as Promise<T>) : work();
+  const mine = before.then(turn);
+  before = mine.catch(() => undefined);
+  return mine;
+}
+
+/** Whoever entered something and sees what becomes of it. */
+interface Watcher {
+  looks: () => boolean;
+  kept: () => void;
+  refused: (why: Refusal) => void;
 }
 
 /** Sends what stands in line, in order, each exactly once. */
@@ -36,28 +51,37 @@ export class Sender {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #pause = FIRST_PAUSE_MS;
 
-  /** Boats entries are on their way for, with how many changes of each were heard meanwhile. */
+  /** Boats entries are on their way for, with the longest log of each that was heard of meanwhile. */
   #underWay = new Map<string, number>();
+
+  /** How long the log of each boat was when this device was told of it last. */
+  #known = new Map<string, number>();
+
+  /** Whoever looks at what became of an entry of theirs. */
+  #watched = new Map<number, Watcher>();
 
   constructor(line: Line, queries: QueryClient) {
     this.#line = line;
     this.#queries = queries;
   }
 
-  #person(): string | null {
-    return this.#queries.getQueryData<{ name: string } | null>(keys.session)?.name ?? null;
+  #person(): string {
+    return this.#queries.getQueryData<{ name: string } | null>(keys.session)?.name ?? '';
   }
 
   /**
-   * Somebody changed a boat, most often this device just now. While entries of it are on their way
-   * it is asked for again when they are through, and needs not be asked for twice.
+   * Somebody changed a boat, most often this device just now. What it was told already needs not be
+   * asked for; while entries of the boat are on their way it is seen when they are through.
    *
-   * @returns whether that will be so
+   * @param entries how long its log is then; null where something else has changed
+   * @returns whether nothing needs to be asked for now
    */
-  heardOf(boat: string): boolean {
+  heardOf(boat: string, entries: number | null): boolean {
+    const log = entries ?? Infinity;
+    if (log <= (this.#known.get(boat) ?? 0)) return true;
     const heard = this.#underWay.get(boat);
     if (heard === undefined) return false;
-    this.#underWay.set(boat, heard + 1);
+    this.#underWay.set(boat, Math.max(heard, log));
     return true;
   }
 
@@ -67,50 +91,36 @@ export class Sender {
     try {
       return await send();
     } finally {
-      const heard = this.#underWay.get(boat);
+      const heard = this.#underWay.get(boat) ?? 0;
       this.#underWay.delete(boat);
-      if (heard) void askForBoat(this.#queries, boat, true);
+      if (heard > (this.#known.get(boat) ?? 0)) {
+        void askAgain(this.#queries, { queryKey: keys.boat(boat) });
+        void askForOthers(this.#queries, boat, null);
+      }
     }
   }
 
   /**
-   * Sends entries that were just taken in, all or none, and throws what the server refuses: whoever
-   * typed it is still looking at it. Without an answer they stay in line.
+   * Sends what was just taken in, behind what stands before it. Settled when it is known what became of it, or
+   * when that takes longer than somebody waits: then it stands in line and what is refused comes
+   * back later. Throws what is refused while somebody still looks.
+   *
+   * @param looks whether the place it was entered at is still on the screen
    */
-  now(entries: readonly WaitingEntry[]): Promise<void> {
-    return alone(async () => {
-      const [first] = entries;
-      const sent = new Set(this.#line.toSend(first!.person).map(({ seq }) => seq));
-      if (!entries.every(({ seq }) => sent.has(seq))) return; // gone up with what stood before them
-      this.#line.sending(entries, true);
-      try {
-        await sendPhotos(entries, AbortSignal.timeout(ANSWER_WITHIN_MS));
-        await this.#through(first!.boat, async () => {
-          const kept = await got(
-            api.POST('/api/boats/{id}/entries', {
-              params: { path: { id: first!.boat } },
-              body: {
-                entries: entries.map(({ entry }) => entry),
-                sentAt: new Date().toISOString(),
-              },
-              signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
-            }),
-          );
-          this.#line.hasSignal(true);
-          await this.#kept(first!.boat, entries, kept.boat);
-        });
-      } catch (error) {
-        if (isNoAnswer(error)) {
-          this.#line.queue(entries);
-          this.#noAnswer(error);
-        } else {
-          await this.#line.remove(entries);
-          throw error;
-        }
-      } finally {
-        this.#line.sending(entries, false);
-      }
-    });
+  async now(entries: readonly WaitingEntry[], looks: () => boolean): Promise<void> {
+    const answered = entries.map(
+      ({ seq }) =>
+        new Promise<void>((kept, refused) => this.#watched.set(seq, { looks, kept, refused })),
+    );
+    void this.all();
+    let tooLong: ReturnType<typeof setTimeout> | undefined;
+    const waitedFor = new Promise<void>((over) => (tooLong = setTimeout(over, LOOKED_AT_MS)));
+    try {
+      await Promise.race([Promise.all(answered), waitedFor]);
+    } finally {
+      clearTimeout(tooLong);
+      entries.forEach(({ seq }) => this.#watched.delete(seq));
+    }
   }
 
   /** Sends all that waits for the person signed in; what is refused comes back to them. */
@@ -119,8 +129,7 @@ export class Sender {
     await this.#line.loaded;
     await alone(async () => {
       for (;;) {
-        const person = this.#person();
-        const mine = person ? this.#line.toSend(person) : [];
+        const mine = this.#line.toSend(this.#person());
         if (mine.length === 0) {
           if (!this.#line.state.signal) await this.#listen();
           return;
@@ -149,6 +158,7 @@ export class Sender {
   }
 
   async #batch(boat: string, batch: WaitingEntry[]): Promise<boolean> {
+    const card = batch.findLast(({ entry }) => entry.card)?.entry.card ?? null;
     this.#line.sending(batch, true);
     try {
       await sendPhotos(batch, AbortSignal.timeout(ANSWER_WITHIN_MS));
@@ -156,7 +166,15 @@ export class Sender {
         const taken = await got(
           api.POST('/api/boats/{id}/waiting-entries', {
             params: { path: { id: boat } },
-            body: { entries: batch.map(({ entry }) => entry), sentAt: new Date().toISOString() },
+            body: {
+              entries: batch.map(({ entry }) => entry),
+              sentAt: new Date().toISOString(),
+              showing: {
+                boat: stampOf(boatThing(boat)),
+                card: card ?? undefined,
+                cardStamp: card ? stampOf(cardThing(boat, card)) : undefined,
+              },
+            },
             signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
           }),
         );
@@ -167,9 +185,9 @@ export class Sender {
         for (const one of batch) {
           const answer = answers.get(one.entry.id);
           if (answer?.reason == null) kept.push(one);
-          else await this.#line.giveBack(one, answer.field ?? null, answer.reason);
+          else await this.#goesBack(one, new Refusal(409, answer.field ?? null, answer.reason));
         }
-        await this.#kept(boat, kept, taken.boat);
+        await this.#kept(boat, card, kept, taken.after!);
       });
       return true;
     } catch (error) {
@@ -190,43 +208,48 @@ export class Sender {
       // One of them cannot even be read: find it.
       for (const one of batch) if (!(await this.#batch(boat, [one]))) return false;
     } else {
-      await this.#line.giveBack(first!, refusal.field, refusal.message);
+      await this.#goesBack(first!, refusal);
     }
     return true;
   }
 
-  async #kept(boat: string, entries: readonly WaitingEntry[], now: BoatView): Promise<void> {
+  /** To whoever still looks at it, or among what came back. */
+  async #goesBack(one: WaitingEntry, why: Refusal): Promise<void> {
+    const watcher = this.#watched.get(one.seq);
+    if (watcher?.looks()) {
+      await this.#line.remove([one]);
+      watcher.refused(why);
+    } else {
+      await this.#line.giveBack(one, why.field, why.message);
+      watcher?.kept();
+    }
+  }
+
+  async #kept(
+    boat: string,
+    card: string | null,
+    entries: readonly WaitingEntry[],
+    after: AfterEntries,
+  ): Promise<void> {
     await this.#line.settle(entries);
     await forgetPhotos(entries);
-    // One change that was heard is this one, and the boat as it stands after it is in the answer.
-    const byOthersToo = (this.#underWay.get(boat) ?? 0) > 1;
-    this.#underWay.set(boat, 0);
-    // An answer that is still on its way was made before: it must not come after this one.
-    await this.#queries.cancelQueries({ queryKey: keys.boat(boat), exact: true });
-    this.#queries.setQueryData(keys.boat(boat), now);
-    const fresh = askForBoat(this.#queries, boat, byOthersToo);
-    void fresh.finally(() => this.#line.seen(entries));
+    this.#known.set(boat, after.entries);
+    const { rest } = await showAfter(this.#queries, boat, card, after);
+    // What is asked for still is shown as waiting until it is there; then in one step with it.
+    void rest.finally(() => setTimeout(() => this.#line.seen(entries)));
+    entries.forEach(({ seq }) => this.#watched.get(seq)?.kept());
   }
 
   #noAnswer(error: unknown): void {
     if (error instanceof Refusal && error.status === 401) {
+      this.#watched.forEach(({ kept }) => kept());
       this.#queries.setQueryData(keys.session, null);
       return;
     }
     this.#line.hasSignal(false);
+    this.#watched.forEach(({ kept }) => kept()); // it stands in line
     clearTimeout(this.#timer);
     this.#timer = setTimeout(() => void this.all(), this.#pause);
     this.#pause = Math.min(2 * this.#pause, LONGEST_PAUSE_MS);
   }
-}
-
-/** Asks again for what follows from a boat, and for the boat itself where that is not known. */
-function askForBoat(queries: QueryClient, boat: string, itself: boolean): Promise<void> {
-  for (const queryKey of [keys.boats, keys.frost, keys.timers, keys.plans]) {
-    void askAgain(queries, { queryKey });
-  }
-  return askAgain(queries, {
-    queryKey: keys.boat(boat),
-    predicate: ({ queryKey }) => itself || queryKey.length > 2,
-  });
 }

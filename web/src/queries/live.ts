@@ -8,6 +8,7 @@ import { askAgain } from '../api/ask-again';
 interface Changed {
   what: 'BOAT' | 'YARD' | 'BENCH' | 'WEATHER' | 'PLAN' | 'JOBS';
   boat: string | null;
+  entries: number | null;
 }
 
 /** So long changes are gathered. */
@@ -35,7 +36,7 @@ export function useLiveChanges(signedIn: boolean): void {
     };
     source.addEventListener('changed', (event) => {
       const changed = JSON.parse(event.data as string) as Changed;
-      if (changed.boat && sender.heardOf(changed.boat)) return;
+      if (changed.boat && sender.heardOf(changed.boat, changed.entries)) return;
       heard.set(`${changed.what} ${changed.boat ?? ''}`, changed);
       soon ??= setTimeout(askForAll, TOGETHER_MS);
     });

@@ -1,7 +1,8 @@
 import { keys } from '../api/keys';
 import { isUnderWay } from '../api/job-under-way';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { api, got } from '../api/client';
+import { STAMP_HEADER, api, got } from '../api/client';
+import { boatThing, cardThing, remember } from '../offline/told';
 import type { Procedure } from '../api/client';
 import { whoIsHere } from '../offline/leaving';
 
@@ -46,10 +47,20 @@ export const launchOfQuery = (id: string) =>
     queryFn: () => got(api.GET('/api/launch/boats/{id}', { params: { path: { id } } })),
   });
 
+/** Remembers what was told, so that the next time only what differs need be. */
+async function stamped<T>(
+  thing: string,
+  answer: Promise<{ data?: T; response: Response }>,
+): Promise<T> {
+  const { data, response } = await answer;
+  remember(thing, response.headers.get(STAMP_HEADER), data);
+  return data as T;
+}
+
 export const boatQuery = (id: string) =>
   queryOptions({
     queryKey: keys.boat(id),
-    queryFn: () => got(api.GET('/api/boats/{id}', { params: { path: { id } } })),
+    queryFn: () => stamped(boatThing(id), api.GET('/api/boats/{id}', { params: { path: { id } } })),
   });
 
 export const readingsQuery = (id: string) =>
@@ -61,7 +72,11 @@ export const readingsQuery = (id: string) =>
 export const cardQuery = (id: string, card: string) =>
   queryOptions({
     queryKey: keys.card(id, card),
-    queryFn: () => got(api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } })),
+    queryFn: () =>
+      stamped(
+        cardThing(id, card),
+        api.GET('/api/boats/{id}/cards/{card}', { params: { path: { id, card } } }),
+      ),
   });
 
 /** The open cards of a lay-up as one visit. */

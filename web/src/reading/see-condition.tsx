@@ -35,7 +35,7 @@ export function SeeCondition({
     finding,
   }),
 }: SeeProps) {
-  const { enter, sending } = useEnter(boat.id);
+  const { enter, holding } = useEnter(boat.id);
   const refused = useRefused([]);
   const [again, setAgain] = useState(false);
   const finding = condition.findings.find(({ key }) => key === found);
@@ -84,7 +84,7 @@ export function SeeCondition({
               key={key}
               type="button"
               className="btn justify-start text-left"
-              disabled={sending}
+              disabled={holding}
               onClick={() => void say(key, words)}
             >
               <FindingPicture condition={condition.key} finding={key} />

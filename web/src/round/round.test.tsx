@@ -122,7 +122,7 @@ function shown(
 
 const sent = (asked: Asked[]) =>
   asked
-    .filter(({ path }) => path.endsWith('/entries'))
+    .filter(({ path }) => path.endsWith('/waiting-entries'))
     .map(({ body }) => (body as { entries: { kind: string }[] }).entries);
 
 describe('the round', () => {
@@ -154,7 +154,7 @@ describe('the round', () => {
 
   it('tears nobody away when a reading comes back, and leads to it by Escape', async () => {
     shown(({ path }) =>
-      path.endsWith('/entries')
+      path.endsWith('/waiting-entries')
         ? { status: 422, body: { field: 'reading', detail: 'Must be from −60 to 0 °C.' } }
         : undefined,
     );

@@ -1,8 +1,9 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { expect, it, vi } from 'vitest';
+import { queryClient } from '../api/query-client';
 import { UndoProvider } from '../parts/undo';
 
 /** What a test's server was asked: method, path and body of each request. */
@@ -13,6 +14,22 @@ export interface Asked {
 }
 
 type Answer = (asked: Asked) => { status?: number; body: unknown };
+
+/** As the server answers to entries when it keeps them all. */
+function keptAll({ body }: Asked, answer: unknown) {
+  const { entries } = body as { entries: { id: string }[] };
+  const { boat = {} } = answer as { boat?: object };
+  return {
+    answers: entries.map(({ id }) => ({ id, field: null, reason: null })),
+    after: {
+      entries: entries.length,
+      line: {},
+      boat: { stamp: 'told', whole: boat, changes: null },
+      card: null,
+      timers: [],
+    },
+  };
+}
 
 /** Renders a piece of a screen against a server that answers as the test says. */
 export function served(children: ReactNode, answer: Answer, at = '/'): Asked[] {
@@ -26,15 +43,16 @@ export function served(children: ReactNode, answer: Answer, at = '/'): Asked[] {
     };
     asked.push(one);
     const { status = 200, body } = answer(one);
-    return new Response(JSON.stringify(body), {
+    const taken = status === 200 && one.path.endsWith('/waiting-entries');
+    return new Response(JSON.stringify(taken ? keptAll(one, body) : body), {
       status,
       headers: { 'Content-Type': 'application/json' },
     });
   });
+  queryClient.clear();
+  queryClient.setDefaultOptions({ queries: { retry: false } });
   render(
-    <QueryClientProvider
-      client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}
-    >
+    <QueryClientProvider client={queryClient}>
       <UndoProvider>
         <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>
       </UndoProvider>

@@ -1,7 +1,21 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useMay } from '../parts/session';
 import { sender, useLine } from '../offline/device';
 import { ReturnedList } from './returned-list';
+
+/** So long on its way an entry is worth a word. */
+const LATE_MS = 3_000;
+
+/** Whether something that was entered then has been on its way for long. */
+function useLate(since: string | undefined): boolean {
+  const [late, setLate] = useState<string | null>(null);
+  useEffect(() => {
+    if (!since) return;
+    const timer = setTimeout(() => setLate(since), LATE_MS);
+    return () => clearTimeout(timer);
+  }, [since]);
+  return since !== undefined && late === since;
+}
 
 /** What has not gone up yet, and what came back; nothing while all is well. */
 export function WaitingStrip() {
@@ -11,7 +25,8 @@ export function WaitingStrip() {
   const mine = waiting.filter((one) => one.person === name);
   const back = returned.filter((one) => one.person === name);
   const others = [...new Set(waiting.filter((one) => one.person !== name).map((w) => w.person))];
-  const sending = signal && mine.length > 1;
+  const late = useLate(mine[0]?.entry.deviceTime);
+  const sending = signal && late && mine.length > 0;
   if (signal && !sending && back.length === 0 && others.length === 0) return null;
   return (
     <>
@@ -33,7 +48,11 @@ export function WaitingStrip() {
             Try now
           </button>
         )}
-        {sending && <span>{mine.length} entries go up</span>}
+        {sending && (
+          <span>
+            Slow signal · {mine.length} {mine.length === 1 ? 'entry goes' : 'entries go'} up
+          </span>
+        )}
         {others.length > 0 && (
           <span>Entries of {others.join(', ')} wait here until they sign in</span>
         )}

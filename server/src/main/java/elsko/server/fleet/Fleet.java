@@ -56,6 +56,12 @@ public class Fleet {
     return projections.lines();
   }
 
+  /** One boat as the list of all shows it. */
+  @Transactional(readOnly = true)
+  public BoatLine line(UUID id) {
+    return projections.line(id).orElseThrow(Fleet::noSuchBoat);
+  }
+
   /** How long the logs of some boats are, and in which version each is described. */
   @Transactional(readOnly = true)
   public Map<UUID, Length> lengths(Collection<UUID> ids) {

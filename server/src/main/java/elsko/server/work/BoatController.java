@@ -19,6 +19,9 @@ import elsko.server.work.log.Log;
 import elsko.server.work.log.Projection;
 import elsko.server.work.log.WaitingEntries;
 import elsko.server.work.search.LogView;
+import elsko.server.work.told.After;
+import elsko.server.work.told.Stamps;
+import elsko.server.work.told.Telling;
 import elsko.server.work.view.BoatView;
 import elsko.server.work.view.CardView;
 import elsko.server.work.view.CardsShown;
@@ -31,6 +34,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.Authentication;
@@ -57,6 +61,8 @@ class BoatController {
   private final CardsShown cards;
   private final WaitingEntries waiting;
   private final LogView logView;
+  private final Stamps stamps;
+  private final Telling telling;
   private final Templates templates;
   private final Yards yards;
   private final Clock clock;
@@ -68,6 +74,8 @@ class BoatController {
       CardsShown cards,
       WaitingEntries waiting,
       LogView logView,
+      Stamps stamps,
+      Telling telling,
       Templates templates,
       Yards yards,
       Clock clock) {
@@ -77,6 +85,8 @@ class BoatController {
     this.cards = cards;
     this.waiting = waiting;
     this.logView = logView;
+    this.stamps = stamps;
+    this.telling = telling;
     this.templates = templates;
     this.yards = yards;
     this.clock = clock;
@@ -156,7 +166,7 @@ class BoatController {
   /** One boat with all that follows from its log. */
   @GetMapping("/{id}")
   ResponseEntity<BoatView> boat(@PathVariable UUID id) {
-    return tagged(HttpStatus.OK, BoatView.of(log.folded(id)));
+    return stamped(BoatView.of(log.folded(id)));
   }
 
   /** Describes a boat again; If-Match says on which version that is based. */
@@ -190,10 +200,12 @@ class BoatController {
 
   /** Takes in what waited on a device without signal, each entry judged by itself. */
   @PostMapping("/{id}/waiting-entries")
-  Taken takeWaiting(@PathVariable UUID id, @RequestBody Entries waited, Authentication who) {
+  Taken takeWaiting(@PathVariable UUID id, @RequestBody Waited waited, Authentication who) {
     WaitingEntries.Judged judged =
         waiting.take(id, waited.entries(), waited.sentAt(), SignedIn.by(who));
-    return new Taken(judged.answers(), BoatView.of(judged.folded()));
+    return waited.showing() == null
+        ? new Taken(judged.answers(), BoatView.of(judged.folded()), null)
+        : new Taken(judged.answers(), null, telling.after(judged.folded(), waited.showing()));
   }
 
   /** Every reading the boat can give, as this yard takes it, and how each was taken last. */
@@ -211,13 +223,14 @@ class BoatController {
 
   /** A card of the boat, as it is carried out. */
   @GetMapping("/{id}/cards/{card}")
-  CardView card(@PathVariable UUID id, @PathVariable UUID card) {
+  ResponseEntity<CardView> card(@PathVariable UUID id, @PathVariable UUID card) {
     Folded folded = log.folded(id);
     var progress = folded.state().card(card);
     if (progress == null) {
       throw new NotFound("card", "This boat has no such card.");
     }
-    return cards.of(folded, progress);
+    CardView shown = cards.of(folded, progress);
+    return ResponseEntity.ok().header(Stamps.HEADER, stamps.stamp(shown)).body(shown);
   }
 
   /**
@@ -231,6 +244,13 @@ class BoatController {
     return cards.of(folded, progress);
   }
 
+  private ResponseEntity<BoatView> stamped(BoatView boat) {
+    return ResponseEntity.ok()
+        .eTag(StaleEdit.etag(boat.version()))
+        .header(Stamps.HEADER, stamps.stamp(boat))
+        .body(boat);
+  }
+
   private static ResponseEntity<BoatView> tagged(HttpStatus status, BoatView boat) {
     return ResponseEntity.status(status).eTag(StaleEdit.etag(boat.version())).body(boat);
   }
@@ -242,8 +262,22 @@ class BoatController {
    */
   record Entries(List<NewEntry> entries, Instant sentAt) {}
 
-  /** What became of them, in the order they were sent, and the boat as it stands after them. */
-  record Taken(List<WaitingEntries.Answer> answers, BoatView boat) {}
+  /**
+   * Entries that waited on a device.
+   *
+   * @param sentAt now, by the clock of the device; may be left out
+   * @param showing what its screen shows meanwhile; may be left out
+   */
+  record Waited(List<NewEntry> entries, Instant sentAt, After.@Nullable Showing showing) {}
+
+  /**
+   * What became of them, in the order they were sent.
+   *
+   * @param boat as it stands after them, to whoever does not say what is shown; else null
+   * @param after what stands after them, to whoever says what is shown; else null
+   */
+  record Taken(
+      List<WaitingEntries.Answer> answers, @Nullable BoatView boat, @Nullable After after) {}
 
   /** The ids that are kept now, and the boat as it stands after them. */
   record Kept(List<UUID> ids, BoatView boat) {}

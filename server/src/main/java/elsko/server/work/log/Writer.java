@@ -303,7 +303,7 @@ class Writer {
       Instant last = log.isEmpty() ? null : log.get(log.size() - 1).serverTime();
       fleet.project(row.id(), before, state, log.size(), last);
       events.publishEvent(new LatestFolds.Written(folded(), proof, fold));
-      events.publishEvent(Changed.boat(row.id()));
+      events.publishEvent(Changed.log(row.id(), log.size()));
     }
   }
 }

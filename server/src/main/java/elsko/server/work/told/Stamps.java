@@ -1,0 +1,101 @@
+package elsko.server.work.told;
+
+import jakarta.json.Json;
+import jakarta.json.JsonObject;
+import jakarta.json.JsonReader;
+import jakarta.json.JsonValue;
+import java.io.ByteArrayInputStream;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Remembers for a while what was told, each under a stamp. Whoever names the stamp has the very
+ * same in hand and is told only what differs: of a card some hundred bytes, not some ten thousand.
+ */
+@Component
+public class Stamps {
+  /** With what a screen is told once, so that it can name it later. */
+  public static final String HEADER = "Elsko-Stamp";
+
+  /** Of some 40 kB each; who comes later is told everything. */
+  private static final int MOST = 200;
+
+  private final JsonMapper json;
+
+  /** Another start of the application told other things. */
+  private final String start = UUID.randomUUID().toString().substring(0, 8);
+
+  private final AtomicLong last = new AtomicLong();
+  private final Map<String, byte[]> told =
+      new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, byte[]> eldest) {
+          return size() > MOST;
+        }
+      };
+
+  Stamps(JsonMapper json) {
+    this.json = json;
+  }
+
+  /** Remembers what is told now. */
+  public String stamp(Object view) {
+    return keep(json.writeValueAsBytes(view));
+  }
+
+  private String keep(byte[] text) {
+    String stamp = start + "-" + last.incrementAndGet();
+    synchronized (told) {
+      told.put(stamp, text);
+    }
+    return stamp;
+  }
+
+  /** What differs from what was told under a stamp; all of it where that is not known any more. */
+  <T> Told<T> since(@Nullable String stamp, T view) {
+    byte[] now = json.writeValueAsBytes(view);
+    byte[] before;
+    synchronized (told) {
+      // Nobody else has it, and who had it has the next from now on; sent again it is all told.
+      before = stamp == null ? null : told.remove(stamp);
+    }
+    String next = keep(now);
+    return before == null
+        ? new Told<>(next, view, null)
+        : new Told<>(next, null, between(before, now));
+  }
+
+  /**
+   * @param whole null where {@code changes} say what differs
+   */
+  record Told<T>(String stamp, @Nullable T whole, @Nullable List<PatchStep> changes) {}
+
+  private List<PatchStep> between(byte[] before, byte[] now) {
+    return Json.createDiff(read(before), read(now)).toJsonArray().stream()
+        .map(JsonValue::asJsonObject)
+        .map(this::change)
+        .toList();
+  }
+
+  private PatchStep change(JsonObject step) {
+    JsonValue value = step.get("value");
+    return new PatchStep(
+        PatchStep.Op.valueOf(step.getString("op")),
+        step.getString("path"),
+        value == null ? null : json.readTree(value.toString()));
+  }
+
+  private static JsonObject read(byte[] text) {
+    try (JsonReader reader = Json.createReader(new ByteArrayInputStream(text))) {
+      return reader.readObject();
+    }
+  }
+}
