@@ -50,6 +50,7 @@ export type MoveView = Schemas['MoveView'];
 export type CrewView = Schemas['CrewView'];
 export type WeakestSamples = Schemas['WeakestTable'];
 export type TimerView = Schemas['TimerView'];
+export type TimersView = Schemas['TimersView'];
 export type GaugeView = Schemas['GaugeView'];
 export type FaultView = Schemas['FaultView'];
 export type GuideView = Schemas['GuideView'];

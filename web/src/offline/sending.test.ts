@@ -266,7 +266,7 @@ describe('what the screens show after it went up', () => {
   it('is what was shown with what differs, and no more is asked for', async () => {
     remember('boat a', 's0', { name: 'Teal', drains: [{ key: 'block', state: 'IN' }] });
     queries.setQueryData(['boats'], [{ id: 'a' }, { id: 'b' }]);
-    queries.setQueryData(['timers'], [{ boat: 'a' }, { boat: 'b', dueAt: '2031' }]);
+    queries.setQueryData(['timers'], { timers: [{ boat: 'a' }, { boat: 'b', dueAt: '2031' }] });
     answer = ({ ids }) =>
       json(200, {
         answers: kept(ids),
@@ -285,7 +285,7 @@ describe('what the screens show after it went up', () => {
       drains: [{ key: 'block', state: 'OUT' }],
     });
     expect(queries.getQueryData(['boats'])).toEqual([{ id: 'a', afloat: true }, { id: 'b' }]);
-    expect(queries.getQueryData(['timers'])).toEqual([{ boat: 'b', dueAt: '2031' }]);
+    expect(queries.getQueryData(['timers'])).toEqual({ timers: [{ boat: 'b', dueAt: '2031' }] });
     expect(stampOf('boat a')).toBe('s1');
     expect(sent).toHaveLength(1);
   });

@@ -234,7 +234,10 @@ export class Sender {
     await this.#line.settle(entries);
     await forgetPhotos(entries);
     this.#known.set(boat, after.entries);
-    const { rest } = await showAfter(this.#queries, boat, card, after);
+    const { rest } = await showAfter(this.#queries, boat, card, after).catch(() => ({
+      // However it was told, it is kept: what cannot be shown so is asked for.
+      rest: askAgain(this.#queries, { queryKey: keys.boat(boat) }),
+    }));
     // What is asked for still is shown as waiting until it is there; then in one step with it.
     void rest.finally(() => setTimeout(() => this.#line.seen(entries)));
     entries.forEach(({ seq }) => this.#watched.get(seq)?.kept());

@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { keys } from '../api/keys';
 import { askAgain } from '../api/ask-again';
-import type { AfterEntries, BoatLine, TimerView } from '../api/client';
+import type { AfterEntries, BoatLine, TimerView, TimersView } from '../api/client';
 import { asTold, boatThing, cardThing } from './told';
 
 /**
@@ -29,9 +29,9 @@ export async function showAfter(
   queries.setQueryData<BoatLine[]>(keys.boats, (all) =>
     all?.map((line) => (line.id === boat ? after.line : line)),
   );
-  queries.setQueryData<TimerView[]>(
+  queries.setQueryData<TimersView>(
     keys.timers,
-    (all) => all && withTimers(all, boat, after.timers),
+    (known) => known && { ...known, timers: withTimers(known.timers, boat, after.timers) },
   );
   return { rest: askForOthers(queries, boat, cardNow ? card : null) };
 }
