@@ -4,7 +4,8 @@ import { Collecting } from '../enter/collecting';
 import { useEnter } from '../enter/enter';
 import { Refusal } from '../api/refusal';
 import { uuid } from '../api/uuid';
-import { keepPhoto, scaled } from '../offline/photo';
+import { pictures } from '../offline/device';
+import { scaled } from '../offline/photo';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 
@@ -29,7 +30,8 @@ export function TakePhoto({ card, boat, step }: PhotoProps) {
           throw new Refusal(422, 'photo', 'This is no picture the device can read.');
         });
         const photo = uuid();
-        await keepPhoto(photo, jpeg);
+        await pictures.keep(photo, boat.id, jpeg);
+        void pictures.send();
         await enter({
           entries: [{ kind: 'PHOTO_TAKEN', photo, card: card.id, step: step.key }],
           undo: 'Photo taken',

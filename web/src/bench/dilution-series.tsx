@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { InstrumentView, ProductView } from '../api/client';
 import { shelfQuery } from '../queries/queries';
+import { draftOf, keepDraft } from '../offline/draft';
 import { Refusal } from '../api/refusal';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
@@ -32,13 +33,13 @@ interface DilutionSeriesProps {
 /** Five glasses from the jug to water, each with what the instrument shows. */
 export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps) {
   const queries = useQueryClient();
-  const draft = `elsko.draft.series.${instrument.id}.${product.id}`;
+  const draft = `series.${instrument.id}.${product.id}`;
   const [texts, setTexts] = useState<string[]>(() => kept(draft));
   const refused = useRefused(GLASSES.map((_, i) => fieldOf(i)));
   const form = useRef<HTMLFormElement>(null);
   const type = (index: number, text: string) => {
     const next = texts.map((old, i) => (i === index ? text : old));
-    sessionStorage.setItem(draft, JSON.stringify(next));
+    keepDraft(draft, JSON.stringify(next));
     setTexts(next);
   };
   const save = async () => {
@@ -65,7 +66,7 @@ export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps
       queries.setQueryData(shelfQuery.queryKey, shelf);
     });
     if (ok) {
-      sessionStorage.removeItem(draft);
+      keepDraft(draft, '');
       setTexts(GLASSES.map(() => ''));
     }
   };
@@ -136,7 +137,7 @@ export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps
 }
 
 function kept(draft: string): string[] {
-  const text = sessionStorage.getItem(draft);
+  const text = draftOf(draft);
   return text ? (JSON.parse(text) as string[]) : GLASSES.map(() => '');
 }
 

@@ -2,7 +2,9 @@ import { useEffect, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useLocation, useParams } from 'react-router';
 import type { BoatView, CardView, StepView } from '../api/client';
+import { reasonOf } from '../api/refusal';
 import { useEnter } from '../enter/enter';
+import { useIsShown } from '../enter/is-shown';
 import { boatQuery, cardQuery } from '../queries/queries';
 import { useLine } from '../offline/device';
 import { provisional } from '../offline/provisional';
@@ -57,6 +59,8 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
   const { hash } = useLocation();
   const [picked, setPicked] = useState<string | null>(hash.slice(1) || null);
   const [listed, setListed] = useState(false);
+  const [sentBack, setSentBack] = useState<{ step: string; why: unknown } | null>(null);
+  const looks = useIsShown();
   const step =
     card.steps.find((s) => s.key === picked) ?? card.steps.find((s) => s.key === firstOpen(card))!;
   const light = useLight();
@@ -138,7 +142,16 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
             boat={boat}
             step={step}
             mayWork={may.work}
-            next={() => setPicked(null)}
+            next={() => {
+              setSentBack(null);
+              setPicked(null);
+            }}
+            sentBack={sentBack?.step === step.key ? reasonOf(sentBack.why) : null}
+            back={(why) => {
+              setSentBack({ step: step.key, why });
+              setPicked(step.key);
+            }}
+            looks={looks}
           />
         )}
       </main>

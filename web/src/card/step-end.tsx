@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { BoatView, CardView, StepView } from '../api/client';
+import { Refusal } from '../api/refusal';
 import { useEnter } from '../enter/enter';
 import { useDraft } from '../offline/draft';
 import { RefusedLine } from '../parts/refused-line';
@@ -11,20 +12,35 @@ interface EndProps {
   step: StepView;
   left: number;
   next: () => void;
+  /** Why it was not taken as done, where it was tried. */
+  sentBack: string | null;
+  /** Back to it: it was not taken as done. */
+  back: (why: unknown) => void;
+  /** Whether the card is on the screen. */
+  looks: () => boolean;
 }
 
 /** Note, skip, done: always under the thumb. */
-export function StepEnd({ card, boat, step, left, next }: EndProps) {
+export function StepEnd(props: EndProps) {
+  const { card, boat, step, left, next, sentBack, back, looks } = props;
   const { enter, sending, holding } = useEnter(boat.id);
   const [writing, setWriting] = useState<'note' | 'skip' | null>(null);
   const [text, setText, clear] = useDraft(`step.${card.id}.${step.key}`);
   const refused = useRefused(['text', 'reason']);
   const on = { card: card.id, step: step.key };
+  // Nothing left: the next step opens at once, and what only the server knows leads back to this one.
   const done = () =>
-    refused.attempt(() =>
-      enter({ entries: [{ kind: 'STEP_DONE', ...on }], undo: `${step.title}: done`, held: next }),
-    );
+    enter({
+      entries: [{ kind: 'STEP_DONE', ...on }],
+      undo: `${step.title}: done`,
+      held: left === 0 ? next : undefined,
+      looks,
+    }).then(left === 0 ? undefined : next, back);
   const write = async () => {
+    if (writing === 'skip' && text.trim() === '') {
+      refused.refuse(new Refusal(422, 'reason', 'Say why it is skipped.'));
+      return;
+    }
     const ok = await refused.attempt(() =>
       writing === 'note'
         ? enter({ entries: [{ kind: 'NOTED', text, ...on }] })
@@ -41,7 +57,7 @@ export function StepEnd({ card, boat, step, left, next }: EndProps) {
   return (
     <div className="bg-paper border-line fixed inset-x-0 bottom-0 z-20 border-t px-[18px] py-2.5">
       <div className="mx-auto max-w-[1200px] lg:pl-[330px]">
-        <RefusedLine words={refused.elsewhere} className="mb-2" />
+        <RefusedLine words={refused.elsewhere ?? sentBack} className="mb-2" />
         {writing ? (
           <form
             className="grid gap-2"

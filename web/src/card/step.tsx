@@ -22,6 +22,9 @@ interface StepProps {
   step: StepView;
   mayWork: boolean;
   next: () => void;
+  sentBack: string | null;
+  back: (why: unknown) => void;
+  looks: () => boolean;
 }
 
 const TILES = new Set(['SET', 'ENGINE', 'KICK', 'SERVICE', 'OIL', 'LOOK', 'ABOARD', 'AFLOAT']);
@@ -29,7 +32,7 @@ const MOST_NAMED = 3;
 const PLATEAUS = new Set(['warm-plateau', 'plateau-closed']);
 
 /** One step: what, why, what hurts, what is asked for, and done. */
-export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
+export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
   const open = step.standing === 'OPEN';
   const { waiting } = useLine();
   const plateau = asksOf(step, 'READ').find((ask) => PLATEAUS.has(ask.limit));
@@ -125,7 +128,7 @@ export function StepShown({ card, boat, step, mayWork, next }: StepProps) {
       <Said step={step} boat={boat.id} />
       {mayWork && !card.closed && <TakePhoto card={card} boat={boat} step={step} />}
       {open ? (
-        mayWork && <StepEnd card={card} boat={boat} step={step} left={left} next={next} />
+        mayWork && <StepEnd card={card} boat={boat} step={step} left={left} {...end} />
       ) : (
         <Settled step={step} boat={boat} may={mayWork} />
       )}

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Catalog, Description, DraftView } from '../api/client';
+import { draftOf } from '../offline/draft';
 import { served } from '../testing/served.test';
 import type { Asked } from '../testing/served.test';
 import { Describe } from './describe';
@@ -101,7 +102,7 @@ describe('describing a boat', () => {
       layout: 'SHAFT',
       accessories: { GENERATOR: 'NO' },
     });
-    expect(sessionStorage).toHaveLength(0);
+    expect(draftOf('describe.new')).toBeNull();
   });
 
   it('says a refusal at its field, however deep it lies, and keeps what was typed', async () => {
@@ -117,7 +118,7 @@ describe('describing a boat', () => {
     expect((await screen.findByRole('alert')).textContent).toBe('Must be from 1 to 16.');
     expect(taken(asked)).toHaveLength(1);
     expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Halcyon');
-    expect(sessionStorage.getItem('elsko.draft.describe.new')).toContain('Halcyon');
+    expect(draftOf('describe.new')).toContain('Halcyon');
   });
 
   it('keeps the last drawing while something contradicts itself, with the reason', async () => {

@@ -1,10 +1,10 @@
-import { useContext, useEffect, useRef, useState } from 'react';
+import { useContext, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { BoatView, CardView, EntryEnvelope, NewEntry, Said } from '../api/client';
 import { Collecting } from './collecting';
+import { useIsShown } from './is-shown';
 import { boatQuery, cardQuery, sessionQuery } from '../queries/queries';
-import { line, sender } from '../offline/device';
-import { forgetPhotos } from '../offline/photo';
+import { forgetPictures, line, sender } from '../offline/device';
 import { refuseHere } from '../offline/refuse-here';
 import { isUnderWay } from '../offline/under-way';
 import { useUndo } from '../parts/undo';
@@ -19,6 +19,8 @@ export interface Sending {
   undo?: string;
   /** Called when it stands on the disk and is shown. */
   held?: () => void;
+  /** Whether somebody still looks at what becomes of it; else as long as the place it was entered at is shown. */
+  looks?: () => boolean;
 }
 
 /**
@@ -36,13 +38,7 @@ export function useEnter(boat: string) {
   const sheet = useContext(Collecting);
   const [underWay, setUnderWay] = useState(0);
   const [holding, setHolding] = useState(0);
-  const looking = useRef(true);
-  useEffect(() => {
-    looking.current = true;
-    return () => {
-      looking.current = false;
-    };
-  }, []);
+  const isShown = useIsShown();
 
   const refuseAsFarAsKnown = (bodies: NewEntry[]) => {
     const known = queries.getQueryData<BoatView>(boatQuery(boat).queryKey);
@@ -60,7 +56,7 @@ export function useEnter(boat: string) {
 
   const enter = (sending: Sending) => isUnderWay(entered(sending));
 
-  const entered = async ({ entries, undo, held: isHeld }: Sending) => {
+  const entered = async ({ entries, undo, held: isHeld, looks }: Sending) => {
     const now = new Date().toISOString();
     const seen = queries.getQueryState(boatQuery(boat).queryKey)?.dataUpdatedAt;
     const bodies = entries.map((entry) => ({
@@ -85,7 +81,7 @@ export function useEnter(boat: string) {
           words: undo,
           undo: async () => {
             if (await line.takeOut(held)) {
-              await forgetPhotos(held);
+              await forgetPictures(held);
               return;
             }
             const back = [...bodies].reverse().map((body) => ({
@@ -100,7 +96,7 @@ export function useEnter(boat: string) {
           },
         });
       }
-      await sender.now(held, () => looking.current);
+      await sender.now(held, looks ?? isShown);
     } finally {
       setUnderWay((n) => n - 1);
     }

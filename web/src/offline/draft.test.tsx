@@ -1,10 +1,32 @@
 import { act, renderHook } from '@testing-library/react';
-import { beforeEach, describe, expect, it } from 'vitest';
-import { useDraft } from './draft';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { database } from './database';
+import { forgetDrafts, loadDrafts, useDraft } from './draft';
 
-beforeEach(() => sessionStorage.clear());
+beforeEach(forgetDrafts);
 
 describe('what is being typed', () => {
+  it('is on the disk a moment later, and read from there when the application opens', async () => {
+    const typed = renderHook(() => useDraft('jug.2'));
+    act(() => typed.result.current[1]('-18.4'));
+    await vi.waitFor(async () =>
+      expect(await (await database()).get('drafts', 'jug.2')).toBe('-18.4'),
+    );
+    vi.resetModules();
+    const again = await import('./draft');
+    expect(again.draftOf('jug.2')).toBeNull();
+    await again.loadDrafts();
+    expect(again.draftOf('jug.2')).toBe('-18.4');
+  });
+
+  it('on the disk does not take the place of what is being typed already', async () => {
+    await (await database()).put('drafts', 'old', 'jug.3');
+    const typed = renderHook(() => useDraft('jug.3'));
+    act(() => typed.result.current[1]('new'));
+    await loadDrafts();
+    expect(renderHook(() => useDraft('jug.3')).result.current[0]).toBe('new');
+  });
+
   it('is there again after a reload', () => {
     const first = renderHook(() => useDraft('jug.1'));
     act(() => first.result.current[1]('-19'));

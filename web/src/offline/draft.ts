@@ -1,15 +1,57 @@
 import { useCallback, useState } from 'react';
+import { database } from './database';
 
-const PREFIX = 'elsko.draft.';
+/** What is being typed on this device, by where; on its disk a moment later. */
+const texts = new Map<string, string>();
+const changed = new Set<string>();
+const SAVED_AFTER_MS = 150;
+let soon: ReturnType<typeof setTimeout> | undefined;
+
+async function save(): Promise<void> {
+  clearTimeout(soon);
+  soon = undefined;
+  const keys = [...changed];
+  changed.clear();
+  const write = (await database()).transaction('drafts', 'readwrite');
+  await Promise.all([
+    ...keys.map((key) => {
+      const text = texts.get(key);
+      return text === undefined ? write.store.delete(key) : write.store.put(text, key);
+    }),
+    write.done,
+  ]);
+}
+
+function keep(key: string, text: string): void {
+  if (text === '') texts.delete(key);
+  else texts.set(key, text);
+  changed.add(key);
+  // Full or away, the disk keeps nothing: what is typed stays in its box all the same.
+  soon ??= setTimeout(() => void save().catch(() => undefined), SAVED_AFTER_MS);
+}
+
+// A window that goes to the back may not come again.
+document.addEventListener('visibilitychange', () => {
+  if (document.visibilityState === 'hidden') void save().catch(() => undefined);
+});
+
+/** Reads what was being typed before the application was opened again. */
+export async function loadDrafts(): Promise<void> {
+  const db = await database();
+  const keys = await db.getAllKeys('drafts');
+  const kept = await db.getAll('drafts');
+  keys.forEach((key, i) => {
+    if (!texts.has(key)) texts.set(key, kept[i]!);
+  });
+}
 
 /** What is being typed, kept on this device until it has been taken in. */
 export function useDraft(key: string, initial = ''): [string, (text: string) => void, () => void] {
-  const [text, setText] = useState(() => sessionStorage.getItem(PREFIX + key) ?? initial);
+  const [text, setText] = useState(() => texts.get(key) ?? initial);
   const type = useCallback(
     (next: string) => {
       setText(next);
-      if (next === '') sessionStorage.removeItem(PREFIX + key);
-      else sessionStorage.setItem(PREFIX + key, next);
+      keep(key, next);
     },
     [key],
   );
@@ -17,9 +59,17 @@ export function useDraft(key: string, initial = ''): [string, (text: string) => 
   return [text, type, clear];
 }
 
+/** What was being typed there last; null where nothing was. */
+export function draftOf(key: string): string | null {
+  return texts.get(key) ?? null;
+}
+
+/** Keeps what is being typed where it is more than one box; '' when it was taken in. */
+export function keepDraft(key: string, text: string): void {
+  keep(key, text);
+}
+
 /** What was being typed here is not for whoever comes next. */
 export function forgetDrafts(): void {
-  Object.keys(sessionStorage)
-    .filter((key) => key.startsWith(PREFIX))
-    .forEach((key) => sessionStorage.removeItem(key));
+  [...texts.keys()].forEach((key) => keep(key, ''));
 }

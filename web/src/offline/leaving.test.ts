@@ -1,6 +1,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { database } from './database';
+import { draftOf, keepDraft } from './draft';
 import { shownOnDevice } from './keep-shown';
 import { hasComeIn, hasLeft, leaveTogether, signOut, whoIsHere } from './leaving';
 
@@ -33,7 +34,7 @@ async function shownToOrrin(): Promise<QueryClient> {
   queries.setQueryData(['session'], ORRIN);
   queries.setQueryData(['welcome'], { demo: true });
   queries.setQueryData(['boats'], [{ name: 'Teal', owner: 'somebody' }]);
-  sessionStorage.setItem('elsko.draft.note', 'half a sentence');
+  keepDraft('note', 'half a sentence');
   await (await database()).put('shown', { of: 'Orrin' }, 'queries');
   return queries;
 }
@@ -49,7 +50,7 @@ it('signing out clears the device and ends the session', async () => {
   const queries = await shownToOrrin();
   await signOut(queries);
   await nothingIsLeftOf(queries);
-  expect(sessionStorage.length).toBe(0);
+  expect(draftOf('note')).toBeNull();
   expect(queries.getQueryData(['welcome'])).toBeTruthy();
   expect(asked).toContain('POST /api/session/end');
   expect(hasLeft()).toBe(false);
@@ -90,7 +91,7 @@ it('what was being typed comes back to whoever typed it, and to nobody else', as
   leaveTogether(queries);
   queries.setQueryData(['session'], null);
   hasComeIn('Orrin');
-  expect(sessionStorage.getItem('elsko.draft.note')).toBe('half a sentence');
+  expect(draftOf('note')).toBe('half a sentence');
   hasComeIn('Tamsa');
-  expect(sessionStorage.getItem('elsko.draft.note')).toBeNull();
+  expect(draftOf('note')).toBeNull();
 });

@@ -9,7 +9,7 @@ import { forgetTold } from './told';
 
 /** Set while this device has signed out and the server has not heard of it yet. */
 const LEFT = 'elsko.left';
-/** Who came in last in this window: a session that is lost comes back to what was being typed. */
+/** Who came in last on this device: a session that is lost comes back to what was being typed. */
 const LAST = 'elsko.last';
 
 /** Whether somebody signed out here without signal: nobody is signed in, whatever a cookie says. */
@@ -23,8 +23,8 @@ export function hasLeft(): boolean {
  */
 export function hasComeIn(name: string): void {
   localStorage.removeItem(LEFT);
-  if (sessionStorage.getItem(LAST) !== name) forgetDrafts();
-  sessionStorage.setItem(LAST, name);
+  if (localStorage.getItem(LAST) !== name) forgetDrafts();
+  localStorage.setItem(LAST, name);
 }
 
 /** Nothing that was shown to whoever was here stays on this device. What waits to go up does. */

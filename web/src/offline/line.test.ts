@@ -1,5 +1,5 @@
 import { deleteDB, openDB } from 'idb';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { openDatabase } from './database';
 import { Line } from './line';
 
@@ -17,7 +17,10 @@ beforeEach(() => {
 });
 afterEach(() => deleteDB(name));
 
-const opened = () => new Line(openDatabase(name), null);
+const opened = () => {
+  const db = openDatabase(name);
+  return new Line(() => db, null);
+};
 
 describe('the line of entries that wait', () => {
   it('is there again after a crash, in order', async () => {
@@ -88,5 +91,35 @@ describe('the line of entries that wait', () => {
     await line.loaded;
     expect(ids(line)).toEqual(['a']);
     expect(line.toSend('Orrin')).toHaveLength(1);
+  });
+
+  it('goes on when another tab made the database newer', async () => {
+    let lost = 0;
+    let db = openDatabase(name, () => {
+      lost++;
+    });
+    const line = new Line(() => db, null);
+    await line.hold('Orrin', 'boat', [note('a')]);
+    const newer = await openDB(name, 9, { upgrade: (now) => void now.createObjectStore('more') });
+    newer.close();
+    expect(lost).toBe(1);
+    db = openDatabase(name);
+    await line.hold('Orrin', 'boat', [note('b')]);
+    const after = opened();
+    await after.loaded;
+    expect(ids(after)).toEqual(['a', 'b']);
+  });
+
+  it('says when the device has no room, and takes nothing in', async () => {
+    const db = await openDatabase(name);
+    const line = new Line(() => Promise.resolve(db), null);
+    await line.loaded;
+    const full = vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    await expect(line.hold('Orrin', 'boat', [note('a')])).rejects.toThrow('no room left');
+    full.mockRestore();
+    expect(ids(line)).toEqual([]);
+    expect(ids(opened())).toEqual([]);
   });
 });

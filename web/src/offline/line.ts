@@ -1,4 +1,5 @@
 import type { NewEntry } from '../api/client';
+import { noRoom } from './database';
 import type { Database, ReturnedEntry, WaitingEntry } from './database';
 
 export interface LineState {
@@ -14,7 +15,7 @@ export interface LineState {
  * is told that it was taken in.
  */
 export class Line {
-  #db: Promise<Database>;
+  #db: () => Promise<Database>;
   #all: readonly WaitingEntry[] = [];
   #state: LineState = { waiting: [], returned: [], signal: true };
   /** Kept by the server, and shown as waiting until the screens have been fetched anew. */
@@ -24,7 +25,7 @@ export class Line {
   #others: BroadcastChannel | null;
   readonly loaded: Promise<void>;
 
-  constructor(db: Promise<Database>, others: BroadcastChannel | null) {
+  constructor(db: () => Promise<Database>, others: BroadcastChannel | null) {
     this.#db = db;
     this.#others = others;
     if (others) others.onmessage = () => void this.load();
@@ -42,7 +43,7 @@ export class Line {
 
   /** What stands on the disk, in this tab's memory too. */
   async load(): Promise<void> {
-    const db = await this.#db;
+    const db = await this.#db();
     const onDisk = (await db.getAll('waiting')) as WaitingEntry[];
     const shown = this.#all.filter(({ seq }) => this.#settled.has(seq));
     this.#all = [...onDisk, ...shown].sort((one, other) => one.seq - other.seq);
@@ -56,14 +57,19 @@ export class Line {
 
   /** Takes entries in, all or none; resolved when they are on the disk and shown. */
   async hold(person: string, boat: string, entries: NewEntry[]): Promise<WaitingEntry[]> {
-    const db = await this.#db;
+    const db = await this.#db();
     const write = db.transaction('waiting', 'readwrite');
     const held: WaitingEntry[] = [];
-    for (const entry of entries) {
-      const seq = await write.store.add({ person, boat, entry });
-      held.push({ seq, person, boat, entry });
+    try {
+      for (const entry of entries) {
+        const seq = await write.store.add({ person, boat, entry });
+        held.push({ seq, person, boat, entry });
+      }
+      await write.done;
+    } catch (error) {
+      write.done.catch(() => undefined);
+      noRoom(error);
     }
-    await write.done;
     this.#all = [...this.#all, ...held];
     this.#change({});
     this.#tellOthers();
@@ -107,7 +113,7 @@ export class Line {
 
   /** The server refused one: it comes back to the person. */
   async giveBack(one: WaitingEntry, field: string | null, reason: string): Promise<void> {
-    const db = await this.#db;
+    const db = await this.#db();
     const both = db.transaction(['waiting', 'returned'], 'readwrite');
     const returned = { ...one, field, reason };
     await Promise.all([
@@ -122,7 +128,7 @@ export class Line {
 
   /** The person has dealt with what came back. */
   async dealtWith(one: ReturnedEntry): Promise<void> {
-    await (await this.#db).delete('returned', one.seq);
+    await (await this.#db()).delete('returned', one.seq);
     this.#change({ returned: this.#state.returned.filter(({ seq }) => seq !== one.seq) });
     this.#tellOthers();
   }
@@ -132,7 +138,7 @@ export class Line {
   }
 
   async #deleteWaiting(entries: readonly WaitingEntry[]): Promise<void> {
-    const write = (await this.#db).transaction('waiting', 'readwrite');
+    const write = (await this.#db()).transaction('waiting', 'readwrite');
     await Promise.all([...entries.map(({ seq }) => write.store.delete(seq)), write.done]);
     this.#tellOthers();
   }

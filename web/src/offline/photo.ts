@@ -1,7 +1,4 @@
-import { csrfToken } from '../api/client';
-import { refusalOf } from '../api/refusal';
 import { database } from './database';
-import type { WaitingEntry } from './database';
 
 const LONGER_SIDE = 1280;
 const QUALITY = 0.8;
@@ -24,11 +21,6 @@ export async function scaled(file: Blob): Promise<Blob> {
   );
 }
 
-/** Keeps a picture on this device until its entry has gone up. */
-export async function keepPhoto(id: string, jpeg: Blob): Promise<void> {
-  await (await database()).put('photos', jpeg, id);
-}
-
 /** A picture that still waits here, ready to be shown; null when it is not here. */
 export async function photoHere(id: string): Promise<string | null> {
   const jpeg = await (await database()).get('photos', id);
@@ -38,30 +30,4 @@ export async function photoHere(id: string): Promise<string | null> {
     reader.onload = () => done(reader.result as string);
     reader.readAsDataURL(jpeg);
   });
-}
-
-/** A picture goes up before the entry that names it; the server keeps it once. */
-export async function sendPhotos(entries: readonly WaitingEntry[], signal: AbortSignal) {
-  for (const { boat, entry } of entries) {
-    if (entry.kind !== 'PHOTO_TAKEN') continue;
-    const jpeg = await (await database()).get('photos', entry.photo);
-    if (!jpeg) continue; // it is up already
-    const answer = await fetch(`/api/boats/${boat}/photos/${entry.photo}`, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'image/jpeg', 'X-XSRF-TOKEN': csrfToken() },
-      body: jpeg,
-      signal,
-    });
-    if (!answer.ok && answer.status !== 422 && answer.status !== 409) {
-      throw refusalOf(answer.status, await answer.json().catch(() => null));
-    }
-  }
-}
-
-/** Pictures whose entries are kept, or dropped, are not needed here any more. */
-export async function forgetPhotos(entries: readonly WaitingEntry[]): Promise<void> {
-  const db = await database();
-  for (const { entry } of entries) {
-    if (entry.kind === 'PHOTO_TAKEN') await db.delete('photos', entry.photo);
-  }
 }

@@ -40,7 +40,8 @@ const keepsAll = ({ ids }: Sent) => json(200, { answers: kept(ids), after: after
 beforeEach(() => {
   queries = new QueryClient();
   queries.setQueryData(['session'], { name: 'Orrin' });
-  line = new Line(openDatabase(`sending-${Math.random()}`), null);
+  const db = openDatabase(`sending-${Math.random()}`);
+  line = new Line(() => db, null);
   sender = new Sender(line, queries);
   sent = [];
   answer = keepsAll;

@@ -6,7 +6,8 @@ import type { AfterEntries } from '../api/client';
 import { Refusal } from '../api/refusal';
 import type { WaitingEntry } from './database';
 import type { Line } from './line';
-import { forgetPhotos, sendPhotos } from './photo';
+import { alone } from './alone';
+import { isNoAnswer } from './no-answer';
 import { askForOthers, showAfter } from './show-after';
 import { boatThing, cardThing, stampOf } from './told';
 
@@ -17,25 +18,6 @@ const ANSWER_WITHIN_MS = 15_000;
 const LOOKED_AT_MS = 2_000;
 const FIRST_PAUSE_MS = 2_000;
 const LONGEST_PAUSE_MS = 30_000;
-const LOCK = 'elsko.sending';
-
-/** Nobody answered, or not as the server would: the entries stay in line. */
-function isNoAnswer(error: unknown): boolean {
-  if (!(error instanceof Refusal)) return true;
-  const { status, field } = error;
-  return status >= 500 || status === 401 || status === 429 || field === 'X-XSRF-TOKEN';
-}
-
-let before: Promise<unknown> = Promise.resolve();
-
-/** One sender at a time over all tabs, so that the order holds; in this one also without https. */
-function alone<T>(work: () => Promise<T>): Promise<T> {
-  const turn = () =>
-    'locks' in navigator ? (navigator.locks.request(LOCK, () => work()) as Promise<T>) : work();
-  const mine = before.then(turn);
-  before = mine.catch(() => undefined);
-  return mine;
-}
 
 /** Whoever entered something and sees what becomes of it. */
 interface Watcher {
@@ -127,7 +109,7 @@ export class Sender {
   async all(): Promise<void> {
     clearTimeout(this.#timer);
     await this.#line.loaded;
-    await alone(async () => {
+    await alone('sending', async () => {
       for (;;) {
         const mine = this.#line.toSend(this.#person());
         if (mine.length === 0) {
@@ -161,7 +143,6 @@ export class Sender {
     const card = batch.findLast(({ entry }) => entry.card)?.entry.card ?? null;
     this.#line.sending(batch, true);
     try {
-      await sendPhotos(batch, AbortSignal.timeout(ANSWER_WITHIN_MS));
       await this.#through(boat, async () => {
         const taken = await got(
           api.POST('/api/boats/{id}/waiting-entries', {
@@ -232,7 +213,6 @@ export class Sender {
     after: AfterEntries,
   ): Promise<void> {
     await this.#line.settle(entries);
-    await forgetPhotos(entries);
     this.#known.set(boat, after.entries);
     const { rest } = await showAfter(this.#queries, boat, card, after).catch(() => ({
       // However it was told, it is kept: what cannot be shown so is asked for.

@@ -1,7 +1,7 @@
 import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it } from 'vitest';
-import { useDraft } from './draft';
+import { draftOf, useDraft } from './draft';
 import { useRefused } from '../parts/refused';
 import { allIsThrough, isUnderWay } from './under-way';
 
@@ -39,9 +39,9 @@ it('what follows from it counts too: a note is not left as a draft when its scre
   const shown = render(<Note />);
   await userEvent.type(screen.getByLabelText('Note'), 'torn');
   await userEvent.click(screen.getByText('Write it down'));
-  expect(sessionStorage.getItem('elsko.draft.note')).toBe('torn');
+  expect(draftOf('note')).toBe('torn');
   shown.unmount();
   answer();
   await act(allIsThrough);
-  expect(sessionStorage.getItem('elsko.draft.note')).toBeNull();
+  expect(draftOf('note')).toBeNull();
 });

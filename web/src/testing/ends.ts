@@ -1,5 +1,6 @@
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+import { forgetDrafts } from '../offline/draft';
 import { allIsThrough } from '../offline/under-way';
 
 // What comes at all may come late on a busy machine; waiting ends with it, not with a moment.
@@ -10,4 +11,5 @@ afterEach(async () => {
   vi.useRealTimers();
   cleanup();
   await allIsThrough();
+  forgetDrafts();
 });

@@ -8,8 +8,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock, typedNumber } from '../words/words';
 import type { ReturnedEntry } from '../offline/database';
-import { line } from '../offline/device';
-import { forgetPhotos } from '../offline/photo';
+import { forgetPictures, line } from '../offline/device';
 import { wordsOf } from '../offline/provisional';
 
 /** What the server refused, with the reason; each stays until the person has dealt with it. */
@@ -86,7 +85,7 @@ function Returned({ one }: { one: ReturnedEntry }) {
         <button
           type="button"
           className="btn min-h-14"
-          onClick={() => void line.dealtWith(one).then(() => forgetPhotos([one]))}
+          onClick={() => void line.dealtWith(one).then(() => forgetPictures([one]))}
         >
           Drop it
         </button>

@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import { useMay } from '../parts/session';
-import { sender, useLine } from '../offline/device';
+import { pictures, sender, useLine, usePictures } from '../offline/device';
 import { ReturnedList } from './returned-list';
+import { WaitingList } from './waiting-list';
 
 /** So long on its way an entry is worth a word. */
 const LATE_MS = 3_000;
@@ -21,19 +22,23 @@ function useLate(since: string | undefined): boolean {
 export function WaitingStrip() {
   const { waiting, returned, signal } = useLine();
   const { name } = useMay();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState<'back' | 'waiting' | null>(null);
+  const going = usePictures().filter((one) => one.person === name);
+  const spoilt = going.filter((one) => one.refused !== null);
   const mine = waiting.filter((one) => one.person === name);
   const back = returned.filter((one) => one.person === name);
   const others = [...new Set(waiting.filter((one) => one.person !== name).map((w) => w.person))];
   const late = useLate(mine[0]?.entry.deviceTime);
   const sending = signal && late && mine.length > 0;
-  if (signal && !sending && back.length === 0 && others.length === 0) return null;
+  const nothing = back.length === 0 && others.length === 0 && spoilt.length === 0;
+  if (signal && !sending && nothing) return null;
+  const waits = mine.length + going.length;
   return (
     <>
       <div
         role="status"
         aria-label="Waiting entries"
-        className={`flex min-h-11 flex-wrap items-center gap-x-5 gap-y-1 px-[18px] py-1.5 text-[15px] font-semibold ${back.length > 0 ? 'bg-[#8f2f1e] text-white' : 'bg-[#243138] text-[#f3efe6]'}`}
+        className={`flex min-h-11 flex-wrap items-center gap-x-5 gap-y-1 px-[18px] py-1.5 text-[15px] font-semibold ${back.length + spoilt.length > 0 ? 'bg-[#8f2f1e] text-white' : 'bg-[#243138] text-[#f3efe6]'}`}
       >
         {!signal && (
           <span>
@@ -44,7 +49,14 @@ export function WaitingStrip() {
           </span>
         )}
         {!signal && (
-          <button type="button" className="plain min-h-14 min-w-14" onClick={() => sender.wake()}>
+          <button
+            type="button"
+            className="plain min-h-14 min-w-14"
+            onClick={() => {
+              sender.wake();
+              pictures.wake();
+            }}
+          >
             Try now
           </button>
         )}
@@ -53,6 +65,19 @@ export function WaitingStrip() {
             Slow signal · {mine.length} {mine.length === 1 ? 'entry goes' : 'entries go'} up
           </span>
         )}
+        {spoilt.length > 0 && (
+          <span>{spoilt.length === 1 ? 'A picture was' : 'Pictures were'} not taken</span>
+        )}
+        {waits > 0 && (
+          <button
+            type="button"
+            className="plain min-h-14 min-w-14"
+            aria-expanded={open === 'waiting'}
+            onClick={() => setOpen(open === 'waiting' ? null : 'waiting')}
+          >
+            What waits
+          </button>
+        )}
         {others.length > 0 && (
           <span>Entries of {others.join(', ')} wait here until they sign in</span>
         )}
@@ -60,14 +85,15 @@ export function WaitingStrip() {
           <button
             type="button"
             className="plain min-h-14 min-w-14"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
+            aria-expanded={open === 'back'}
+            onClick={() => setOpen(open === 'back' ? null : 'back')}
           >
             {back.length} came back
           </button>
         )}
       </div>
-      {open && back.length > 0 && <ReturnedList returned={back} />}
+      {open === 'back' && back.length > 0 && <ReturnedList returned={back} />}
+      {open === 'waiting' && waits > 0 && <WaitingList entries={mine} going={going} />}
     </>
   );
 }

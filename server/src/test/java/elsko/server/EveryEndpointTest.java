@@ -71,6 +71,10 @@ class EveryEndpointTest {
               Map.entry("GET /api/timers", ALL),
               Map.entry("GET /api/guides", ALL),
               Map.entry("GET /api/boats/{id}/photos/{photo}", ALL),
+              Map.entry("GET /api/boats/{id}/photos/{photo}/received", ALL),
+              Map.entry(
+                  "PUT /api/boats/{id}/photos/{photo}/pieces",
+                  Set.of("coordinator", "technician", "yardhand")),
               Map.entry(
                   "PUT /api/boats/{id}/photos/{photo}",
                   Set.of("coordinator", "technician", "yardhand")),

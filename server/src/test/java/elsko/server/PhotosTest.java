@@ -186,12 +186,4 @@ class PhotosTest {
     assertThat(RunningElsko.as("viewer").send("GET", path, null, known).status()).isEqualTo(304);
     assertThat(RunningElsko.as(null).send("GET", path, null, known).status()).isEqualTo(401);
   }
-
-  @Test
-  void anEntryNamesAPictureThatIsThere() {
-    var answer =
-        new Yarn("Missing").send(entry("PHOTO_TAKEN", "photo", UUID.randomUUID().toString()));
-    assertThat(answer.status()).isEqualTo(422);
-    assertThat(answer.field()).isEqualTo("photo");
-  }
 }

@@ -121,7 +121,7 @@ class AccessRules {
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
                     .requestMatchers(PUT, "/api/cast-off/boats/*/fuel")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name())
-                    .requestMatchers(PUT, "/api/boats/*/photos/*")
+                    .requestMatchers(PUT, "/api/boats/*/photos/*", "/api/boats/*/photos/*/pieces")
                     .hasAnyRole(COORDINATOR.name(), TECHNICIAN.name(), YARD_HAND.name())
                     .requestMatchers(
                         POST,

@@ -46,7 +46,8 @@ public class Photos {
         });
   }
 
-  private boolean isKept(UUID boat, UUID id) {
+  /** Whether a picture is kept. Refuses an id that is another boat's. */
+  boolean isKept(UUID boat, UUID id) {
     UUID kept = photos.boatOf(id);
     if (kept != null && !kept.equals(boat)) {
       throw Refused.state("photo", "Another picture with this id is kept already.");
@@ -77,11 +78,5 @@ public class Photos {
         .filter(photo -> photo.boatId().equals(boat))
         .orElseThrow(() -> new NotFound("photo", "This boat has no such photo."))
         .jpeg();
-  }
-
-  /** Whether a picture is kept. */
-  @Transactional(readOnly = true)
-  public boolean has(UUID id) {
-    return id != null && photos.existsById(id);
   }
 }

@@ -5,7 +5,6 @@ import elsko.core.ledger.fact.InstrumentUse;
 import elsko.core.ledger.fact.Lot;
 import elsko.server.bench.Shelf;
 import elsko.server.people.People;
-import elsko.server.photos.Photos;
 import elsko.server.yard.Berths;
 import java.time.Instant;
 import java.util.UUID;
@@ -16,14 +15,12 @@ public final class Around {
   private final Shelf shelf;
   private final Berths berths;
   private final People people;
-  private final Photos photos;
   private final Instant at;
 
-  Around(Shelf shelf, Berths berths, People people, Photos photos, Instant at) {
+  Around(Shelf shelf, Berths berths, People people, Instant at) {
     this.shelf = shelf;
     this.berths = berths;
     this.people = people;
-    this.photos = photos;
     this.at = at;
   }
 
@@ -45,9 +42,10 @@ public final class Around {
   }
 
   @Nullable UUID photo(@Nullable UUID id) {
-    if (!photos.has(id)) {
-      throw Refused.value("photo", "The picture has not come up yet: it is sent before its entry.");
+    if (id == null) {
+      throw Refused.value("photo", "Which picture?");
     }
+    // It may still be on its way from the device it was taken with.
     return id;
   }
 

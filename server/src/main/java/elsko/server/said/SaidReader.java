@@ -5,7 +5,6 @@ import elsko.core.ledger.fact.Fact;
 import elsko.server.bench.Shelf;
 import elsko.server.names.Names;
 import elsko.server.people.People;
-import elsko.server.photos.Photos;
 import elsko.server.yard.Berths;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
@@ -16,13 +15,11 @@ public class SaidReader {
   private final Shelf shelf;
   private final Berths berths;
   private final People people;
-  private final Photos photos;
 
-  SaidReader(Shelf shelf, Berths berths, People people, Photos photos) {
+  SaidReader(Shelf shelf, Berths berths, People people) {
     this.shelf = shelf;
     this.berths = berths;
     this.people = people;
-    this.photos = photos;
   }
 
   /**
@@ -31,7 +28,7 @@ public class SaidReader {
    */
   public Fact fact(NewEntry sent, Instant at) {
     if (sent.said() != null) {
-      return sent.said().fact(new Around(shelf, berths, people, photos, at));
+      return sent.said().fact(new Around(shelf, berths, people, at));
     }
     if (sent.kind() == null) {
       throw Refused.value(Said.KIND, "Say what kind of entry it is.");
