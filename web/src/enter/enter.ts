@@ -45,7 +45,8 @@ export function useEnter(boat: string) {
     const id = bodies.find(({ card }) => card)?.card;
     const card = id && queries.getQueryData<CardView>(cardQuery(boat, id).queryKey);
     const before = [...line.state.waiting, ...(sheet?.held ?? [])];
-    if (known && card) refuseHere(card, known, before, bodies);
+    const alone = sheet !== null || !line.state.signal || !navigator.onLine || before.length > 0;
+    if (known && card) refuseHere(card, known, before, bodies, alone ? 'all' : 'stops');
   };
 
   const hold = (bodies: NewEntry[]) => {

@@ -244,6 +244,15 @@ describe('what would be refused', () => {
     expect(() => refuseHere(CARD, BOAT, [waits(out)], [waits(seen).entry])).not.toThrow();
   });
 
+  it('is left to the server with signal, but for a stop', () => {
+    const seen = { kind: 'LOW_POINT_SEEN', lowPoint: 'low', seen: 'RAN_CLEAR' } as const;
+    expect(refused(seen)).toThrow();
+    expect(() => refuseHere(CARD, BOAT, [], [waits(seen).entry], 'stops')).not.toThrow();
+    expect(() => refuseHere(CARD, BOAT, [waits(milky)], [waits(started).entry], 'stops')).toThrow(
+      'Red tag.',
+    );
+  });
+
   const started = { kind: 'ENGINE_STARTED', basis: 'FED', engine: 'CENTER' } as const;
   const milky = {
     kind: 'CONDITION_SEEN',

@@ -10,12 +10,14 @@ import { stoppedHere } from './stops-here';
  * with the card. What a device cannot know is judged when it goes up.
  *
  * @param waiting what stands in line on this device already
+ * @param judge with signal the server says the rest, which knows more; a STOP stands at once
  */
 export function refuseHere(
   card: CardView,
   boat: BoatView,
   waiting: readonly WaitingEntry[],
   entries: readonly NewEntry[],
+  judge: 'all' | 'stops' = 'all',
 ): void {
   entries.forEach((entry, i) => {
     const asks = card.steps.find(({ key }) => key === entry.step)?.asks ?? [];
@@ -30,7 +32,7 @@ export function refuseHere(
       const stop = known ?? stoppedHere(card, said, entry.engine ?? null);
       if (stop) throw new Refusal(409, 'basis', stop);
     }
-    if (!asked) return;
+    if (!asked || judge === 'stops') return;
     const before = entries
       .slice(0, i)
       .map((one) => ({ seq: 0, person: '', boat: boat.id, entry: one }));
