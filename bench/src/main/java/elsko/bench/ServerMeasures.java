@@ -28,6 +28,8 @@ final class ServerMeasures {
 
   private static final String LIST = "list of 1,000 boats over the API, warm";
   private static final String WAITED = "500 entries that waited on a device, in five batches";
+  private static final String APPEND =
+      "one more entry in a log of 5,000, the whole request, median";
   private static final String IMPORT = "import of 5,000 boats from CSV";
   private static final String SECOND_START = "second start to first answered page";
   private static final int STARTS = 3;
@@ -45,6 +47,7 @@ final class ServerMeasures {
     try (Running first = new Running(root, data)) {
       rows.attempt(LIST, () -> listOf1000(first));
       rows.attempt(WAITED, () -> waiting500(first));
+      rows.attempt(APPEND, () -> appendTo5000(first));
       rows.attempt(IMPORT, () -> importOf5000(first));
       product(first);
       try (Screens screens = new Screens(first.authorization())) {
@@ -186,6 +189,44 @@ final class ServerMeasures {
     }
     double seconds = (System.nanoTime() - from) / 1e9;
     return Measured.seconds(WAITED, seconds, 10);
+  }
+
+  /** By a screen that shows the boat, as somebody taps: each is there before the next is sent. */
+  private Measured appendTo5000(Running server) throws IOException, InterruptedException {
+    String boat = made(server, BOAT.formatted(9996));
+    for (int batch = 0; batch < 10; batch++) {
+      List<String> notes = new ArrayList<>();
+      for (int i = 0; i < 500; i++) {
+        notes.add(",\"kind\":\"NOTED\",\"text\":\"number %d\"".formatted(i));
+      }
+      waiting(server, boat, notes);
+    }
+    int warm = quick ? 50 : 400;
+    double[] millis = new double[quick ? 50 : 200];
+    String stamp = "none";
+    for (int i = -warm; i < millis.length; i++) {
+      String body =
+          "{\"entries\":[{\"id\":\"%s\",\"deviceTime\":\"%s\",\"kind\":\"FITTING_SET\",\"fitting\":\"battery\",\"state\":\"%s\"}],\"showing\":{\"boat\":\"%s\"}}"
+              .formatted(UUID.randomUUID(), Instant.now(), i % 2 == 0 ? "OFF" : "ON", stamp);
+      HttpRequest.Builder request =
+          server
+              .request("/api/boats/" + boat + "/waiting-entries")
+              .POST(BodyPublishers.ofString(body));
+      long from = System.nanoTime();
+      HttpResponse<String> taken = send(request);
+      if (i >= 0) {
+        millis[i] = (System.nanoTime() - from) / 1e6;
+      }
+      stamp =
+          JsonParser.parseString(taken.body())
+              .getAsJsonObject()
+              .getAsJsonObject("after")
+              .getAsJsonObject("boat")
+              .get("stamp")
+              .getAsString();
+    }
+    Arrays.sort(millis);
+    return Measured.millis(APPEND, millis[millis.length / 2], 5);
   }
 
   private void waiting(Running server, String boat, List<String> entries)

@@ -59,6 +59,31 @@ class StoresTest {
   }
 
   @Test
+  void aFillThatIsCorrectedAfterACountWasCountedWithIt() {
+    Yarn yarn = new Yarn("Corrected").filled();
+    String pour = null;
+    for (JsonNode line :
+        RunningElsko.as("viewer")
+            .get("/api/boats/" + yarn.boat + "/log?limit=200")
+            .body()
+            .path("entries")) {
+      if (line.path("kind").asString().equals("FLUID_USED")) {
+        pour = line.path("id").asString();
+      }
+    }
+    assertThat(move("lot/P38-112", "COUNTED", 60).status()).isEqualTo(200);
+    String rose = "product/Skeldra Rose 38";
+    double counted = stock(rose);
+    for (double liters : new double[] {3.5, 2.5}) {
+      Map<String, Object> right = new LinkedHashMap<>(Yarn.pour("recirculation-hose", liters));
+      right.put("corrects", pour);
+      yarn.kept(right);
+      assertThat(stock(rose)).isCloseTo(counted, within(1e-6));
+      pour = (String) right.get("id");
+    }
+  }
+
+  @Test
   void aServiceTakesItsPart() {
     move("impeller", "COUNTED", 5);
     Yarn yarn = new Yarn("Impeller");

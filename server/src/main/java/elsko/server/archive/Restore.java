@@ -52,7 +52,9 @@ public final class Restore {
     try (ArchiveFile archive = ArchiveFile.open(file, newestSchema())) {
       Path parent = data.toAbsolutePath().normalize().getParent();
       Files.createDirectories(parent);
-      Path made = Files.createTempDirectory(parent, ".restoring");
+      String begun = ".restoring-" + data.toAbsolutePath().normalize().getFileName() + "-";
+      forget(parent, begun);
+      Path made = Files.createTempDirectory(parent, begun);
       try {
         fill(made, archive);
         move(made, data);
@@ -193,6 +195,17 @@ public final class Restore {
       // Said below, as every line that is no row.
     }
     throw new ArchiveRefused("A row of the table %s cannot be read.".formatted(table.name()));
+  }
+
+  /** What a restore that was killed left behind. */
+  private static void forget(Path parent, String begun) throws IOException {
+    List<Path> left;
+    try (Stream<Path> files = Files.list(parent)) {
+      left = files.filter(file -> file.getFileName().toString().startsWith(begun)).toList();
+    }
+    for (Path folder : left) {
+      delete(folder);
+    }
   }
 
   private static void move(Path made, Path data) throws IOException {

@@ -54,7 +54,9 @@ class BeforeMigratingTest {
     anEarlierYard();
     starts();
     Path again = data.resolve("again");
+    Path killed = Files.createDirectories(data.resolve(".restoring-again-7").resolve("inside"));
     assertThat(Restore.into(again, kept()).schema()).isEqualTo(EARLIER);
+    assertThat(killed.getParent()).as("what a restore that was killed left").doesNotExist();
     String restored = "jdbc:h2:file:" + again.resolve("elsko");
     try (Connection connection = DriverManager.getConnection(restored, "elsko", "");
         Statement sql = connection.createStatement();

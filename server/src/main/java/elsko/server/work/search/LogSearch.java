@@ -129,13 +129,14 @@ public class LogSearch {
             .setParameter("kind", EntryKind.FLUID_USED)
             .getResultList();
     Set<UUID> replaced = log.replaced(rows);
+    Map<UUID, Instant> firstSaid = log.firstSaid(rows);
     return rows.stream()
         .filter(row -> !replaced.contains(row.id()))
         .map(
             row -> {
               Fact.FluidUsed used = (Fact.FluidUsed) json.read(row).fact();
-              return new Poured(
-                  row.boatId(), used.circuit(), used.liters(), row.person(), row.deviceTime());
+              Instant at = firstSaid.getOrDefault(row.id(), row.deviceTime());
+              return new Poured(row.boatId(), used.circuit(), used.liters(), row.person(), at);
             })
         .toList();
   }
@@ -156,11 +157,14 @@ public class LogSearch {
             .setParameter("since", since)
             .getResultList();
     Set<UUID> replaced = log.replaced(rows);
+    Map<UUID, Instant> firstSaid = log.firstSaid(rows);
     return rows.stream()
         .filter(row -> !replaced.contains(row.id()))
         .map(
             row ->
-                new Serviced(((Fact.ServiceDone) json.read(row).fact()).item(), row.deviceTime()))
+                new Serviced(
+                    ((Fact.ServiceDone) json.read(row).fact()).item(),
+                    firstSaid.getOrDefault(row.id(), row.deviceTime())))
         .toList();
   }
 

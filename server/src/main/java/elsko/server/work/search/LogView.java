@@ -12,6 +12,8 @@ import elsko.server.work.log.EntryRepository;
 import elsko.server.work.log.EntryRow;
 import elsko.server.work.log.FactJson;
 import elsko.server.work.log.MayCorrect;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -84,6 +86,33 @@ public class LogView {
     return entries.findByCorrectsIdIn(rows.stream().map(EntryRow::id).toList()).stream()
         .map(EntryRow::correctsId)
         .collect(Collectors.toSet());
+  }
+
+  /**
+   * When what corrections among these put right was said first: what a correction tells of happened
+   * then, not when it was corrected.
+   */
+  Map<UUID, Instant> firstSaid(List<EntryRow> rows) {
+    Map<UUID, Instant> said = new HashMap<>();
+    Map<UUID, List<UUID>> sought = new HashMap<>();
+    for (EntryRow row : rows) {
+      if (row.correctsId() != null) {
+        sought.computeIfAbsent(row.correctsId(), id -> new ArrayList<>()).add(row.id());
+      }
+    }
+    while (!sought.isEmpty()) {
+      Map<UUID, List<UUID>> further = new HashMap<>();
+      for (EntryRow row : entries.findByIdIn(sought.keySet())) {
+        for (UUID correction : sought.get(row.id())) {
+          said.put(correction, row.deviceTime());
+          if (row.correctsId() != null) {
+            further.computeIfAbsent(row.correctsId(), id -> new ArrayList<>()).add(correction);
+          }
+        }
+      }
+      sought = further;
+    }
+    return said;
   }
 
   /** What corrections among these replaced, in words. */

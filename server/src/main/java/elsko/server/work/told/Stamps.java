@@ -23,8 +23,11 @@ public class Stamps {
   /** With what a screen is told once, so that it can name it later. */
   public static final String HEADER = "Elsko-Stamp";
 
-  /** Of some 40 kB each; who comes later is told everything. */
-  private static final int MOST = 200;
+  /**
+   * Of some 40 kB each, a boat and a card for each of two hundred screens; who comes later is told
+   * all.
+   */
+  private static final int MOST = 400;
 
   private final JsonMapper json;
 
