@@ -228,6 +228,8 @@ describe('a change that is heard of', () => {
     expect(sender.heardOf('a', 5)).toBe(true);
     expect(sender.heardOf('a', 6)).toBe(false);
     expect(sender.heardOf('a', null)).toBe(false);
+    sender.startsOver();
+    expect(sender.heardOf('a', 1)).toBe(false);
   });
 
   it('may be another’s as well: then the boat is asked for too', async () => {

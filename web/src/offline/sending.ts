@@ -67,6 +67,11 @@ export class Sender {
     return true;
   }
 
+  /** The server may be another than before, with shorter logs: all of it is asked for anyway. */
+  startsOver(): void {
+    this.#known.clear();
+  }
+
   /** Sends, and asks again in the end where a change was heard that nothing else has shown. */
   async #through<T>(boat: string, send: () => Promise<T>): Promise<T> {
     this.#underWay.set(boat, 0);

@@ -21,6 +21,7 @@ export function useLiveChanges(signedIn: boolean): void {
     if (!signedIn) return;
     const source = new EventSource('/api/events');
     source.addEventListener('hello', () => {
+      sender.startsOver();
       sender.wake();
       // Anything may have changed before the line stood: while it was broken, and also
       // between the first answers of a screen just opened and its first line.
