@@ -4,6 +4,7 @@ import type { GoingPicture, WaitingEntry } from '../offline/database';
 import { pictures } from '../offline/device';
 import { wordsOf } from '../offline/provisional';
 import { boatQuery, cardQuery } from '../queries/queries';
+import { onYardClock } from '../time/yard-clock';
 import { clock } from '../words/words';
 
 interface ListProps {
@@ -40,7 +41,10 @@ export function WaitingList({ entries, going }: ListProps) {
         {entries.map((one) => (
           <li key={one.seq}>
             <b>{nameOf(one.boat)}</b> · {wordsOf(stepOf(one), one.entry)}
-            <span className="text-soft"> · {clock(one.entry.deviceTime)}</span>
+            <span className="text-soft">
+              {' '}
+              · {clock(new Date(onYardClock(one.entry.deviceTime)).toISOString())}
+            </span>
           </li>
         ))}
         {going.map((one) => (
@@ -50,7 +54,9 @@ export function WaitingList({ entries, going }: ListProps) {
               {one.refused ? (
                 <span className="text-verm font-semibold">{one.refused}</span>
               ) : (
-                <span className="text-soft">{kB(one.sent)} kB are there</span>
+                <span className="text-soft">
+                  {one.sent > 0 ? `${kB(one.sent)} kB of it are there` : 'waits'}
+                </span>
               )}
             </span>
             {one.refused && (
