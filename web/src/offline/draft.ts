@@ -22,7 +22,8 @@ async function save(): Promise<void> {
   ]);
 }
 
-function keep(key: string, text: string): void {
+/** Keeps what is being typed; '' when it was taken in. */
+export function keepDraft(key: string, text: string): void {
   if (text === '') texts.delete(key);
   else texts.set(key, text);
   changed.add(key);
@@ -51,7 +52,7 @@ export function useDraft(key: string, initial = ''): [string, (text: string) => 
   const type = useCallback(
     (next: string) => {
       setText(next);
-      keep(key, next);
+      keepDraft(key, next);
     },
     [key],
   );
@@ -64,12 +65,7 @@ export function draftOf(key: string): string | null {
   return texts.get(key) ?? null;
 }
 
-/** Keeps what is being typed where it is more than one box; '' when it was taken in. */
-export function keepDraft(key: string, text: string): void {
-  keep(key, text);
-}
-
 /** What was being typed here is not for whoever comes next. */
 export function forgetDrafts(): void {
-  [...texts.keys()].forEach((key) => keep(key, ''));
+  [...texts.keys()].forEach((key) => keepDraft(key, ''));
 }

@@ -23,7 +23,7 @@ import javax.imageio.stream.MemoryCacheImageInputStream;
  */
 final class Picture {
   /** A picture that was scaled on the device is far smaller, bytes. */
-  static final int MOST_BYTES = 4_000_000;
+  private static final int MOST_BYTES = 4_000_000;
 
   private static final int MOST_PIXELS_A_SIDE = 6_000;
   private static final int MOST_PIXELS = 25_000_000;
@@ -37,16 +37,21 @@ final class Picture {
     if (sent == null || sent.length == 0) {
       throw Refused.value("photo", "There is no picture in it.");
     }
-    if (sent.length > MOST_BYTES) {
-      throw Refused.value(
-          "photo", "At most 4 MB; the camera's picture is scaled before it is sent.");
-    }
+    checkSize(sent.length);
     try {
       ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
       ImageIO.write(scaled(read(sent)), "jpeg", jpeg);
       return jpeg.toByteArray();
     } catch (IOException | IllegalArgumentException broken) {
       throw Refused.value("photo", "The picture is damaged. Take it again.");
+    }
+  }
+
+  /** Refuses what is larger than any picture that was scaled. */
+  static void checkSize(long bytes) {
+    if (bytes > MOST_BYTES) {
+      throw Refused.value(
+          "photo", "At most 4 MB; the camera's picture is scaled before it is sent.");
     }
   }
 

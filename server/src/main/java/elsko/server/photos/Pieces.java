@@ -59,10 +59,7 @@ class Pieces {
     if (from != here) {
       throw Refused.state("from", "Of this picture " + here + " bytes are here. Go on from there.");
     }
-    if (here + piece.length > Picture.MOST_BYTES) {
-      throw Refused.value(
-          "photo", "At most 4 MB; the camera's picture is scaled before it is sent.");
-    }
+    Picture.checkSize(here + piece.length);
     try {
       if (here == 0) {
         makeRoom(piece.length);

@@ -85,9 +85,7 @@ final class LatestFolds {
       return null;
     }
     Fleet.Length length = fleet.lengths(List.of(row.id())).get(row.id());
-    return known.folded().stands(length) && row.version() == known.folded().row().version()
-        ? known
-        : null;
+    return known.folded().stands(length) ? known : null;
   }
 
   /** Those of some boats that still stand as they were written. */
