@@ -4,6 +4,8 @@ export class Refusal extends Error {
     readonly status: number,
     readonly field: string | null,
     reason: string,
+    /** Whether the application itself said why; what stands between may refuse as well. */
+    readonly saidWhy = true,
   ) {
     super(reason);
     this.name = 'Refusal';
@@ -17,7 +19,7 @@ export function refusalOf(status: number, body: unknown): Refusal {
     const field = typeof problem.field === 'string' ? problem.field : null;
     if (typeof problem.detail === 'string') return new Refusal(status, field, problem.detail);
   }
-  return new Refusal(status, null, `The server could not do this (${status}).`);
+  return new Refusal(status, null, `The server could not do this (${status}).`, false);
 }
 
 export function reasonOf(error: unknown): string {

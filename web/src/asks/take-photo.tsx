@@ -32,10 +32,16 @@ export function TakePhoto({ card, boat, step }: PhotoProps) {
         const photo = uuid();
         await pictures.keep(photo, boat.id, jpeg);
         void pictures.send();
-        await enter({
-          entries: [{ kind: 'PHOTO_TAKEN', photo, card: card.id, step: step.key }],
-          undo: 'Photo taken',
-        });
+        try {
+          await enter({
+            entries: [{ kind: 'PHOTO_TAKEN', photo, card: card.id, step: step.key }],
+            undo: 'Photo taken',
+          });
+        } catch (error) {
+          // A picture of nothing would go up all the same.
+          await pictures.forget(photo);
+          throw error;
+        }
       })
       .finally(() => setWorking(false));
   };

@@ -12,6 +12,7 @@ import { takeShelfAlong } from '../queries/take-along';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../words/words';
 import { useLight } from './light';
+import { useOpensAtTop } from './opens-at-top';
 import { Guides } from '../guide/guides';
 import { Countersign } from '../sample/countersign';
 import { HandOver } from './hand-over';
@@ -64,6 +65,8 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
   const step =
     card.steps.find((s) => s.key === picked) ?? card.steps.find((s) => s.key === firstOpen(card))!;
   const light = useLight();
+  const ended = card.closed && !picked;
+  const main = useOpensAtTop(ended ? 'closed' : step.key);
   const settled = card.steps.filter((s) => s.standing !== 'OPEN').length;
   return (
     <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr] lg:auto-rows-auto">
@@ -132,8 +135,8 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
           </p>
         )}
       </nav>
-      <main className="border-line min-w-0 pb-6 lg:row-span-2 lg:border-l lg:pb-28">
-        {card.closed && !picked ? (
+      <main ref={main} className="border-line min-w-0 pb-6 lg:row-span-2 lg:border-l lg:pb-28">
+        {ended ? (
           <Closed card={card} boat={boat} />
         ) : (
           <StepShown

@@ -48,7 +48,9 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
   const tiles = step.asks.filter((ask) => TILES.has(ask.kind));
   return (
     <article className="px-[18px] pt-4 lg:px-8">
-      <h1 className="font-stencil text-[33px] leading-[1.08] font-bold">{step.title}</h1>
+      <h1 tabIndex={-1} className="font-stencil text-[33px] leading-[1.08] font-bold">
+        {step.title}
+      </h1>
       <p className="m-0 mt-2 max-w-[62ch]">{step.how}</p>
       <p className="text-soft m-0 mt-1.5 max-w-[62ch] text-[15.5px]">{step.why}</p>
       {step.hazards.length > 0 && (

@@ -6,7 +6,7 @@ import { ask } from '../testing/ask';
 import { served } from '../testing/served.test';
 import { goNoGo, keyOf, sentOf } from './go-no-go';
 import { RoundShown } from './round';
-import { byLink } from './source';
+import { byLink, ofBoat } from './source';
 
 const BILGE = {
   key: 'bilge',
@@ -154,7 +154,7 @@ describe('the round of a link', () => {
   });
 
   const shown = (answer: Parameters<typeof served>[1]) =>
-    served(<RoundShown source={byLink('a-key-of-a-link')} may keepFuel={null} />, answer);
+    served(<RoundShown source={byLink('a-key-of-a-link')} may />, answer);
 
   async function goes() {
     const user = userEvent.setup();
@@ -202,7 +202,7 @@ describe('the round of a link', () => {
     await screen.findByText('Little Auk');
     signal = false;
     cleanup();
-    served(<RoundShown source={byLink('a-key-of-a-link')} may keepFuel={null} />, () => {
+    served(<RoundShown source={byLink('a-key-of-a-link')} may />, () => {
       throw new TypeError('no signal');
     });
     await screen.findByText(/No signal/);
@@ -210,6 +210,64 @@ describe('the round of a link', () => {
     await user.click(screen.getByRole('button', { name: 'Go: keep this round' }));
     expect(await screen.findByText(/1 waits to go up/)).toBeTruthy();
     expect(asked.filter(({ method }) => method === 'POST')).toHaveLength(0);
+  });
+
+  const UNDESCRIBED = { ...ROUND, fuel: null };
+  const ofYard = (answer: Parameters<typeof served>[1]) =>
+    served(<RoundShown source={ofBoat('b1', 'Orrin', true)} may />, answer);
+
+  async function describesIt() {
+    const user = userEvent.setup();
+    await user.type(await screen.findByLabelText(/engine burns/i), '20');
+    await user.type(screen.getByLabelText(/tank holds/i), '200');
+    await user.click(screen.getByRole('button', { name: /what it burns/i }));
+    return user;
+  }
+
+  it('keeps what it burns, said without signal, goes by it and sends it on', async () => {
+    let signal = true;
+    const asked = ofYard(({ method }) => {
+      if (!signal) throw new TypeError('no signal');
+      return { body: method === 'GET' ? UNDESCRIBED : {} };
+    });
+    await screen.findByText('Little Auk');
+    signal = false;
+    await describesIt();
+    expect(await screen.findByText(/1 waits to go up/)).toBeTruthy();
+    expect(screen.getByLabelText('Gauge')).toBeTruthy();
+    signal = true;
+    window.dispatchEvent(new Event('online'));
+    await waitFor(() => {
+      const sent = asked.filter(({ method, path }) => method === 'PUT' && path.endsWith('/fuel'));
+      expect(sent.at(-1)?.body).toMatchObject({ litersPerHour: { CENTER: 20 }, speedKn: null });
+      expect(screen.queryByText(/waits to go up/)).toBeNull();
+    });
+  });
+
+  it('goes by it for this trip when somebody has described it meanwhile', async () => {
+    let signal = true;
+    ofYard(({ method }) => {
+      if (!signal) throw new TypeError('no signal');
+      if (method === 'GET') return { body: UNDESCRIBED };
+      return { status: 412, body: { field: 'If-Match', detail: 'Somebody has changed it.' } };
+    });
+    await screen.findByText('Little Auk');
+    signal = false;
+    await describesIt();
+    await screen.findByText(/1 waits to go up/);
+    signal = true;
+    window.dispatchEvent(new Event('online'));
+    expect(await screen.findByText('Somebody has changed it.')).toBeTruthy();
+    expect(screen.getByText('% of 200 L')).toBeTruthy();
+  });
+
+  it('keeps what is being typed of it', async () => {
+    ofYard(() => ({ body: UNDESCRIBED }));
+    await userEvent.setup().type(await screen.findByLabelText(/engine burns/i), '20');
+    cleanup();
+    ofYard(() => ({ body: UNDESCRIBED }));
+    const box = await screen.findByLabelText<HTMLInputElement>(/engine burns/i);
+    expect(box.value).toBe('20');
   });
 
   it('forgets all of it when the link opens nothing any more', async () => {

@@ -1,26 +1,38 @@
-import { useState } from 'react';
 import type { CastOffRound, FuelFitted, Position } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
+import { useKept } from './kept';
 import { sentence, typedNumber } from '../words/words';
 
 interface FittedProps {
+  /** What is typed is kept on this device under this name. */
+  name: string;
   engines: CastOffRound['engines'];
   save: (fitted: FuelFitted) => Promise<unknown>;
 }
 
 const TANK = { capacity: '', unusable: '' };
 
+/** As it stands in its boxes. */
+interface Typed {
+  each: boolean;
+  tanks: (typeof TANK)[];
+  burns: Partial<Record<Position, string>>;
+  generatorFrom: string;
+  speed: string;
+}
+
+const NOTHING: Typed = { each: false, tanks: [], burns: {}, generatorFrom: '0', speed: '' };
+
 /** What a boat burns and out of which tanks, said once. */
-export function FuelFittedForm({ engines, save }: FittedProps) {
+export function FuelFittedForm({ name, engines, save }: FittedProps) {
   const drives = engines.filter(({ engine }) => engine !== 'GENERATOR');
-  const [each, setEach] = useState(false);
-  const [tanks, setTanks] = useState(engines.map(() => TANK));
-  const [burns, setBurns] = useState<Partial<Record<Position, string>>>({});
-  const [generatorFrom, setGeneratorFrom] = useState('0');
-  const [speed, setSpeed] = useState('');
+  const [typed, type] = useKept<Typed>(`${name}.burns`, NOTHING);
+  const { each, burns, generatorFrom, speed } = typed;
+  const tanks = engines.map((_, i) => typed.tanks[i] ?? TANK);
+  const setTanks = (next: (typeof TANK)[]) => type({ ...typed, tanks: next });
   const shown = each ? drives : [null];
   const fields = [
     'speedKn',
@@ -64,7 +76,10 @@ export function FuelFittedForm({ engines, save }: FittedProps) {
       className="grid gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        void refused.attempt(async () => save(fitted()));
+        void refused.attempt(async () => {
+          await save(fitted());
+          type(NOTHING);
+        });
       }}
     >
       <p className="m-0">Nobody has said what this boat burns. Say it once.</p>
@@ -76,7 +91,7 @@ export function FuelFittedForm({ engines, save }: FittedProps) {
             unit="L/h"
             inputMode="decimal"
             value={burns[engine] ?? ''}
-            onType={(text) => setBurns({ ...burns, [engine]: text })}
+            onType={(text) => type({ ...typed, burns: { ...burns, [engine]: text } })}
             error={refused.at(`litersPerHour.${engine}`)}
           />
         ))}
@@ -85,7 +100,7 @@ export function FuelFittedForm({ engines, save }: FittedProps) {
           unit="kn"
           inputMode="decimal"
           value={speed}
-          onType={setSpeed}
+          onType={(text) => type({ ...typed, speed: text })}
           error={refused.at('speedKn')}
           hint="may be left out"
         />
@@ -93,14 +108,18 @@ export function FuelFittedForm({ engines, save }: FittedProps) {
           <Choice
             label="Tanks"
             value={each ? 'each' : 'one'}
-            onChoose={(to) => setEach(to === 'each')}
+            onChoose={(to) => type({ ...typed, each: to === 'each' })}
           >
             <option value="one">one for everything</option>
             <option value="each">one for each engine</option>
           </Choice>
         )}
         {each && engines.length > drives.length && (
-          <Choice label="Generator draws from" value={generatorFrom} onChoose={setGeneratorFrom}>
+          <Choice
+            label="Generator draws from"
+            value={generatorFrom}
+            onChoose={(to) => type({ ...typed, generatorFrom: to })}
+          >
             {drives.map(({ engine, words }, i) => (
               <option key={engine} value={i}>
                 the {words.replace(' engine', '')} tank

@@ -11,17 +11,20 @@ interface FuelProps {
   typed: TripTyped;
   type: (typed: TripTyped) => void;
   result: TripWorkedOut | null;
-  /** Keeps it with the boat; where nobody may, it is only for this trip. */
+  /** What is typed is kept on this device under this name. */
+  name: string;
+  /** Keeps it with the boat; null where it goes up with the round. */
   keep: ((fitted: FuelFitted) => Promise<unknown>) | null;
 }
 
 /** Is there enough for the trip, each tank for what draws from it? */
-export function FuelOfTrip({ round, typed, type, result, keep }: FuelProps) {
+export function FuelOfTrip({ name, round, typed, type, result, keep }: FuelProps) {
   const fitted = typed.fitted ?? round.fuel;
   const set = (over: Partial<TripTyped>) => type({ ...typed, ...over });
   if (!fitted) {
     return (
       <FuelFittedForm
+        name={name}
         engines={round.engines}
         save={async (said) => {
           if (keep) await keep(said);

@@ -15,6 +15,16 @@ function valueOf<T>(key: string, initial: T): T {
   return value as T;
 }
 
+// What another tab keeps or forgets is so here too.
+window.addEventListener('storage', ({ key }) => {
+  if (key === null || key.startsWith(PREFIX)) listeners.forEach((listener) => listener());
+});
+
+/** What is kept under a name at this moment, by whichever tab. */
+export function keptNow<T>(name: string, initial: T): T {
+  return valueOf(PREFIX + name, initial);
+}
+
 /** Something of a round that outlives a reload, a flat battery and a day without signal. */
 export function useKept<T>(name: string, initial: T): [T, (next: T) => void] {
   const key = PREFIX + name;

@@ -13,7 +13,7 @@ export function Owner() {
       {key === '' ? (
         <p role="alert">This address is not whole: open the link as the yard sent it.</p>
       ) : (
-        <RoundShown key={key} source={source} may keepFuel={null} />
+        <RoundShown key={key} source={source} may />
       )}
     </main>
   );

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { CastOffRound, FuelFitted, RoundPart } from '../api/client';
 import { reasonOf } from '../api/refusal';
 import { uuid } from '../api/uuid';
@@ -27,20 +27,23 @@ const PHASES: Record<RoundPart['phase'], string> = {
 
 interface RoundProps {
   source: Source;
-  /** Keeps what the boat burns; null where nobody may. */
-  keepFuel: ((fitted: FuelFitted, version: number) => Promise<unknown>) | null;
   /** Whether this person may end a round. */
   may: boolean;
 }
 
 /** May we go? The round of one boat, fuel and what it comes to. */
-export function RoundShown({ source, keepFuel, may }: RoundProps) {
+export function RoundShown({ source, may }: RoundProps) {
   const [kind, setKind] = useKept<RoundKind>(`${source.name}.kind`, 'SHORT');
   const [planned, plan] = useKept(`${source.name}.trip`, NO_TRIP);
   const [seenAt, setSeenAt] = useState(0);
   const { begun, answer, readGauges, restore, clear } = useBegun(
     `${source.name}.begun.${kind}`,
     seenAt,
+  );
+  const giveBack = useMemo(
+    // Somebody has described it meanwhile, or otherwise: for this trip it is as it was typed here.
+    () => ({ round: restore, fuel: (fitted: FuelFitted) => plan({ ...planned, fitted }) }),
+    [restore, plan, planned],
   );
   const {
     round,
@@ -52,9 +55,10 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
     waiting,
     refused,
     endRound,
+    describe,
     say,
     takeBack,
-  } = useRound(source, kind, restore);
+  } = useRound(source, kind, giveBack);
   if (knownAt > seenAt) setSeenAt(knownAt);
   const { answers } = begun;
   // A gauge is read anew for each round.
@@ -143,7 +147,8 @@ export function RoundShown({ source, keepFuel, may }: RoundProps) {
                 else plan({ ...typed, gauges: [] });
               }}
               result={fuel}
-              keep={keepFuel && ((fitted) => keepFuel(fitted, round.fuelVersion))}
+              name={source.name}
+              keep={source.fuel && ((fitted) => describe(fitted, round.fuelVersion))}
             />
           </section>
         )}

@@ -1,6 +1,6 @@
 import { keys } from '../api/keys';
 import { api, got } from '../api/client';
-import type { AfterSent, CastOffRound, RoundSent, RoundStanding } from '../api/client';
+import type { AfterSent, CastOffRound, FuelFitted, RoundSent, RoundStanding } from '../api/client';
 
 export type RoundKind = CastOffRound['kind'];
 
@@ -13,10 +13,16 @@ export interface Source {
   load: (kind: RoundKind) => Promise<CastOffRound>;
   end: (round: RoundSent) => Promise<RoundStanding>;
   after: (after: AfterSent) => Promise<unknown>;
+  /** Keeps what the boat burns, of so many versions; null where that only goes with a trip. */
+  fuel: ((fitted: FuelFitted, version: number) => Promise<unknown>) | null;
 }
 
-/** For those of the yard; what one of them left on a device is not sent as another. */
-export function ofBoat(boat: string, person: string): Source {
+/**
+ * For those of the yard; what one of them left on a device is not sent as another.
+ *
+ * @param describes whether this person may describe the boat
+ */
+export function ofBoat(boat: string, person: string, describes: boolean): Source {
   const params = { path: { id: boat } };
   return {
     name: `${person}.${boat}`,
@@ -25,6 +31,13 @@ export function ofBoat(boat: string, person: string): Source {
       got(api.GET('/api/cast-off/boats/{id}', { params: { ...params, query: { kind } } })),
     end: (body) => got(api.POST('/api/cast-off/boats/{id}/rounds', { params, body })),
     after: (body) => api.POST('/api/cast-off/boats/{id}/after', { params, body }),
+    fuel: describes
+      ? (body, version) =>
+          api.PUT('/api/cast-off/boats/{id}/fuel', {
+            params: { ...params, header: { 'If-Match': `"${version}"` } },
+            body,
+          })
+      : null,
   };
 }
 
@@ -40,5 +53,6 @@ export function byLink(key: string): Source {
     load: (kind) => got(api.GET('/api/owner/round', { params: { query: { kind } }, headers })),
     end: (body) => got(api.POST('/api/owner/rounds', { body, headers })),
     after: (body) => api.POST('/api/owner/after', { body, headers }),
+    fuel: null,
   };
 }

@@ -1,20 +1,37 @@
 import { keys } from '../api/keys';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import type { AfterSent, CastOffRound, RoundSent } from '../api/client';
+import type { AfterSent, CastOffRound, FuelFitted, RoundSent } from '../api/client';
 import { Refusal } from '../api/refusal';
-import { forgetKept, useKept } from './kept';
+import { isNoAnswer } from '../offline/no-answer';
+import { alone } from '../offline/alone';
+import { forgetKept, keptNow, useKept } from './kept';
 import type { RoundKind, Source } from './source';
 import type { Begun } from './use-begun';
 
 /** What was said and waits to go up, oldest first. */
-type Waiting = { round: RoundSent; begun: Begun } | { after: AfterSent; notBefore: number };
+type Waiting =
+  | { round: RoundSent; begun: Begun }
+  | { after: AfterSent; notBefore: number }
+  | { fuel: FuelFitted; version: number };
+
+/** What comes back to whoever sent it, because it was refused. */
+export interface GivenBack {
+  round: (begun: Begun) => void;
+  fuel: (fitted: FuelFitted) => void;
+}
 
 const AGAIN_AFTER_MS = 10_000;
 
 /** So long what was tapped can be taken back before it goes up; also how often that is tried. */
 const SENT_AFTER_MS = 6_000;
 const NOBODY: Waiting[] = [];
+
+/** By which one that waits is told from the others, in whichever tab. */
+function keyOf(one: Waiting): string {
+  if ('round' in one) return `round ${one.round.id}`;
+  return 'after' in one ? `after ${one.after.id}` : `fuel ${JSON.stringify(one)}`;
+}
 
 interface Fetched {
   at: number;
@@ -25,14 +42,15 @@ interface Fetched {
  * A round with what this device keeps of it: it is shown without signal as it was fetched last, and
  * what is ended without signal goes up when there is some.
  *
- * @param giveBack what was found on a round that was refused
+ * @param giveBack takes what was refused
  */
-export function useRound(source: Source, kind: RoundKind, giveBack: (begun: Begun) => void) {
+export function useRound(source: Source, kind: RoundKind, giveBack: GivenBack) {
   const queries = useQueryClient();
   const [kept, keep] = useKept<Fetched | null>(`${source.name}.round.${kind}`, null);
-  const [waiting, wait] = useKept<Waiting[]>(`${source.name}.waiting`, NOBODY);
+  const waits = `${source.name}.waiting`;
+  const [waiting, wait] = useKept<Waiting[]>(waits, NOBODY);
   const [refused, setRefused] = useState<Refusal | null>(null);
-  const sending = useRef(false);
+  const sending = useRef<Promise<void> | null>(null);
   const query = useQuery({
     queryKey: [...source.queryKey, kind],
     queryFn: async () => {
@@ -49,35 +67,42 @@ export function useRound(source: Source, kind: RoundKind, giveBack: (begun: Begu
     if (gone) forgetKept(source.name);
   }, [gone, source.name]);
 
-  const send = useCallback(async () => {
-    const first = waiting.find((one) => !('notBefore' in one) || one.notBefore <= Date.now());
-    if (sending.current || !first) return;
-    sending.current = true;
-    const others = waiting.filter((one) => one !== first);
+  const waitingNow = useCallback(() => keptNow<Waiting[]>(waits, NOBODY), [waits]);
+  const sendOne = useCallback(async () => {
+    const first = waitingNow().find((one) => !('notBefore' in one) || one.notBefore <= Date.now());
+    if (!first) return;
+    const done = () => wait(waitingNow().filter((one) => keyOf(one) !== keyOf(first)));
     try {
       // How far this device's clock is off is seen from when it says that it sends.
       const sentAt = new Date().toISOString();
       if ('round' in first) await source.end({ ...first.round, sentAt });
-      else await source.after({ ...first.after, sentAt });
-      wait(others);
+      else if ('after' in first) await source.after({ ...first.after, sentAt });
+      else await source.fuel?.(first.fuel, first.version);
+      done();
       void queries.invalidateQueries({ queryKey: source.queryKey });
       void queries.invalidateQueries({ queryKey: keys.boats });
     } catch (error) {
-      const answered = error instanceof Refusal && error.status < 500 && error.status !== 429;
-      if (answered && error.status !== 401) {
+      if (!isNoAnswer(error)) {
         // It would be refused again: it comes back to whoever sent it.
-        wait(others);
-        setRefused(error);
-        if ('round' in first) giveBack(first.begun);
+        done();
+        setRefused(error as Refusal);
+        if ('round' in first) giveBack.round(first.begun);
+        if ('fuel' in first) giveBack.fuel(first.fuel);
       }
-    } finally {
-      sending.current = false;
     }
-  }, [source, waiting, wait, queries, giveBack]);
+  }, [source, waitingNow, wait, queries, giveBack]);
+
+  // One after the other, over all tabs that have this round open.
+  const send = useCallback(() => {
+    if (sending.current) return sending.current;
+    const mine = alone(waits, sendOne).finally(() => (sending.current = null));
+    sending.current = mine;
+    return mine;
+  }, [waits, sendOne]);
 
   useEffect(() => {
-    void send();
     if (waiting.length === 0) return;
+    void send();
     const again = setInterval(() => void send(), SENT_AFTER_MS);
     const online = () => void send();
     window.addEventListener('online', online);
@@ -85,10 +110,12 @@ export function useRound(source: Source, kind: RoundKind, giveBack: (begun: Begu
       clearInterval(again);
       window.removeEventListener('online', online);
     };
-  }, [send, waiting.length]);
+  }, [send, waiting]);
 
+  const round = query.data ?? kept?.round ?? null;
+  const fuelWaits = waiting.findLast((one) => 'fuel' in one);
   return {
-    round: gone ? null : (query.data ?? kept?.round ?? null),
+    round: gone || !round ? null : fuelWaits ? { ...round, fuel: fuelWaits.fuel } : round,
     /** When the yard said all this last. */
     knownAt: kept?.at ?? 0,
     error: query.error,
@@ -99,14 +126,27 @@ export function useRound(source: Source, kind: RoundKind, giveBack: (begun: Begu
     refused,
     endRound: (round: RoundSent, begun: Begun) => {
       setRefused(null);
-      wait([...waiting, { round, begun }]);
+      wait([...waitingNow(), { round, begun }]);
     },
-    say: (after: AfterSent) => wait([...waiting, { after, notBefore: Date.now() + SENT_AFTER_MS }]),
+    /** Keeps what the boat burns; without signal it waits. Throws what is refused. */
+    describe: async (fitted: FuelFitted, version: number) => {
+      try {
+        await source.fuel?.(fitted, version);
+      } catch (error) {
+        if (!isNoAnswer(error)) throw error;
+        wait([...waitingNow(), { fuel: fitted, version }]);
+        return;
+      }
+      await queries.invalidateQueries({ queryKey: source.queryKey });
+    },
+    say: (after: AfterSent) =>
+      wait([...waitingNow(), { after, notBefore: Date.now() + SENT_AFTER_MS }]),
     /** Whether it still waited, and is gone now. */
     takeBack: (id: string) => {
-      const others = waiting.filter((one) => !('after' in one) || one.after.id !== id);
+      const all = waitingNow();
+      const others = all.filter((one) => !('after' in one) || one.after.id !== id);
       wait(others);
-      return others.length < waiting.length;
+      return others.length < all.length;
     },
   };
 }

@@ -3,9 +3,11 @@ import { useQueryClient } from '@tanstack/react-query';
 import type { BoatView, CardView, EntryEnvelope, NewEntry, Said } from '../api/client';
 import { Collecting } from './collecting';
 import { useIsShown } from './is-shown';
-import { boatQuery, cardQuery, sessionQuery } from '../queries/queries';
-import { forgetPictures, line, sender } from '../offline/device';
+import { boatQuery, cardQuery } from '../queries/queries';
+import { line, sender } from '../offline/device';
+import { whoEnters } from '../offline/leaving';
 import { refuseHere } from '../offline/refuse-here';
+import { takeBack } from '../offline/take-back';
 import { isUnderWay } from '../offline/under-way';
 import { useUndo } from '../parts/undo';
 import { uuid } from '../api/uuid';
@@ -50,9 +52,8 @@ export function useEnter(boat: string) {
   };
 
   const hold = (bodies: NewEntry[]) => {
-    const person = queries.getQueryData(sessionQuery.queryKey)?.name ?? '';
     refuseAsFarAsKnown(bodies);
-    return line.hold(person, boat, bodies);
+    return line.hold(whoEnters(queries), boat, bodies);
   };
 
   const enter = (sending: Sending) => isUnderWay(entered(sending));
@@ -78,24 +79,7 @@ export function useEnter(boat: string) {
       const held = await hold(bodies).finally(() => setHolding((n) => n - 1));
       isHeld?.();
       if (undo) {
-        offer({
-          words: undo,
-          undo: async () => {
-            if (await line.takeOut(held)) {
-              await forgetPictures(held);
-              return;
-            }
-            const back = [...bodies].reverse().map((body) => ({
-              id: uuid(),
-              deviceTime: new Date().toISOString(),
-              kind: 'WITHDRAWN' as const,
-              corrects: body.id,
-              reason: 'undone',
-            }));
-            // Refused it is said where it was offered.
-            await sender.now(await hold(back), () => true);
-          },
-        });
+        offer({ words: undo, undo: () => takeBack(held, hold) });
       }
       await sender.now(held, looks ?? isShown);
     } finally {

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BoatView, CardView, GaugeView, StepView } from '../api/client';
 import { served } from '../testing/served.test';
+import type { Asked } from '../testing/served.test';
 import { GaugePanel } from './gauge-panel';
 
 afterEach(() => {
@@ -71,6 +72,14 @@ function shown(of: GaugeView) {
   );
 }
 
+/** What was entered, once it has gone up. */
+const sent = (asked: readonly Asked[]) =>
+  vi.waitFor(() => {
+    const post = asked.find(({ method }) => method === 'POST');
+    expect(post).toBeDefined();
+    return post!;
+  });
+
 describe('the gauge of a running engine', () => {
   it('is drawn with what it is held against, and as a table', () => {
     shown(gauge());
@@ -82,7 +91,7 @@ describe('the gauge of a running engine', () => {
   it('is entered again and again with the minutes since the start', async () => {
     const asked = shown(gauge());
     await userEvent.type(screen.getByLabelText('Gauge now'), '31{Enter}');
-    const { entries } = asked.find(({ method }) => method === 'POST')!.body as {
+    const { entries } = (await sent(asked)).body as {
       entries: { minute: number; temperatureC: number }[];
     };
     expect(entries[0]).toMatchObject({ kind: 'GAUGE_READ', temperatureC: 31, step: 'warm-up' });
@@ -108,7 +117,7 @@ describe('the gauge of a running engine', () => {
   it('offers the plateau once it holds', async () => {
     const asked = shown(gauge({ watch: { standing: 'OPEN', words: 'Holds.', plateauC: 74.9 } }));
     await userEvent.click(screen.getByText('It holds at 74.9 °C'));
-    expect(JSON.stringify(asked.find(({ method }) => method === 'POST')!.body)).toContain(
+    expect(JSON.stringify((await sent(asked)).body)).toContain(
       '"limit":"warm-plateau","value":74.9',
     );
   });

@@ -11,6 +11,8 @@ export interface WaitingEntry {
   person: string;
   boat: string;
   entry: NewEntry;
+  /** Whether it has been on its way: the server may have it. */
+  setOut?: boolean;
 }
 
 /** An entry the server refused, kept until the person has dealt with it. */
@@ -103,9 +105,20 @@ export function database(): Promise<Database> {
   return opened;
 }
 
+export const hasNoRoom = (error: unknown): boolean =>
+  (error as DOMException | null)?.name === 'QuotaExceededError';
+
+/** Why a transaction came to nothing: the whole of it says so, not the one thing that came to feel it. */
+export function whyOf(error: unknown, done: Promise<void>): Promise<unknown> {
+  return done.then(
+    () => error,
+    (whole: unknown) => whole ?? error,
+  );
+}
+
 /** Says in plain words that there is no room for it on this device. */
 export function noRoom(error: unknown): never {
-  if ((error as DOMException | null)?.name === 'QuotaExceededError') {
+  if (hasNoRoom(error)) {
     throw new Refusal(
       507,
       null,

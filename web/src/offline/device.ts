@@ -3,7 +3,7 @@ import { queryClient } from '../api/query-client';
 import { keys } from '../api/keys';
 import { database } from './database';
 import type { GoingPicture, WaitingEntry } from './database';
-import { leaveTogether } from './leaving';
+import { leaveTogether, whoEnters } from './leaving';
 import { Line } from './line';
 import { Pictures } from './pictures';
 import type { LineState } from './line';
@@ -15,12 +15,13 @@ const others = 'BroadcastChannel' in globalThis ? new BroadcastChannel('elsko.li
 export const line = new Line(database, others);
 export const sender = new Sender(line, queryClient);
 
-const whoIsHere = () => queryClient.getQueryData<{ name: string } | null>(keys.session)?.name ?? '';
-
 /** The pictures of this device, apart from the line: nothing waits behind one. */
 export const pictures = new Pictures(
   database,
-  whoIsHere,
+  {
+    isHere: () => queryClient.getQueryData<{ name: string } | null>(keys.session)?.name ?? '',
+    enters: () => whoEnters(queryClient),
+  },
   'BroadcastChannel' in globalThis ? new BroadcastChannel('elsko.pictures') : null,
 );
 
@@ -40,6 +41,16 @@ function wake(): void {
   pictures.wake();
 }
 
+/** Another tab may have left something on the disk and be gone. */
+const LOOKS_EACH_MS = 30_000;
+
+/** What stands on the disk, whichever tab put it there, goes up. */
+async function look(): Promise<void> {
+  await Promise.all([line.load(), pictures.load()]);
+  void sender.all();
+  void pictures.send();
+}
+
 export function useLine(): LineState {
   return useSyncExternalStore(line.subscribe, () => line.state);
 }
@@ -48,6 +59,7 @@ export function useLine(): LineState {
 export function sendWhenThereIsSignal(): void {
   if (!navigator.onLine) line.hasSignal(false);
   wake();
+  setInterval(() => void look().catch(() => undefined), LOOKS_EACH_MS);
   window.addEventListener('online', () => wake());
   window.addEventListener('offline', () => line.hasSignal(false));
   document.addEventListener('visibilitychange', () => {

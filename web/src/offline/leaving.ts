@@ -27,6 +27,15 @@ export function hasComeIn(name: string): void {
   localStorage.setItem(LAST, name);
 }
 
+/**
+ * In whose name something is entered here: where the session was lost meanwhile, of whoever came in
+ * last. It goes up when they are here again.
+ */
+export function whoEnters(queries: QueryClient): string {
+  const here = queries.getQueryData<SignedIn | null>(keys.session);
+  return here?.name ?? localStorage.getItem(LAST) ?? '';
+}
+
 /** Nothing that was shown to whoever was here stays on this device. What waits to go up does. */
 export async function forgetShown(queries: QueryClient): Promise<void> {
   queries.removeQueries({

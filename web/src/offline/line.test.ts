@@ -28,7 +28,7 @@ describe('the line of entries that wait', () => {
     await line.hold('Orrin', 'boat', [note('a'), note('b')]);
     await line.hold('Orrin', 'other', [note('c')]);
     const after = opened();
-    await after.loaded;
+    await after.loaded();
     expect(ids(after)).toEqual(['a', 'b', 'c']);
     expect(after.toSend('Orrin')).toHaveLength(3);
     expect(after.toSend('Tamsa')).toHaveLength(0);
@@ -58,23 +58,85 @@ describe('the line of entries that wait', () => {
     const [one] = await line.hold('Orrin', 'boat', [note('a')]);
     await line.giveBack(one!, 'liters', 'The drain is OUT.');
     const after = opened();
-    await after.loaded;
+    await after.loaded();
     expect(after.state.waiting).toEqual([]);
     expect(after.state.returned).toMatchObject([{ field: 'liters', reason: 'The drain is OUT.' }]);
     await after.dealtWith(after.state.returned[0]!);
     const last = opened();
-    await last.loaded;
+    await last.loaded();
     expect(last.state.returned).toEqual([]);
   });
 
-  it('takes out what was not sent, never what is under way', async () => {
+  it('takes out what never set out; not what may be on the server, whichever tab sent it', async () => {
     const line = opened();
-    const held = await line.hold('Orrin', 'boat', [note('a'), note('b')]);
-    line.sending(held, true);
-    expect(await line.takeOut(held)).toBe(false);
-    line.sending(held, false);
+    const first = await line.hold('Orrin', 'boat', [note('a')]);
+    const held = await line.hold('Orrin', 'boat', [note('b'), note('c')]);
+    const other = opened();
+    await other.loaded();
+    expect(await other.settingOut(first)).toEqual(first);
+    expect(await line.takeOut(first)).toBe(false);
     expect(await line.takeOut(held)).toBe(true);
-    expect(ids(line)).toEqual([]);
+    expect(ids(line)).toEqual(['a']);
+    expect(await other.settingOut(other.toSend('Orrin'))).toEqual(first);
+    expect(ids(other)).toEqual(['a']);
+  });
+
+  it('gives back once, whichever tab hears of it first', async () => {
+    const line = opened();
+    const [one] = await line.hold('Orrin', 'boat', [note('a')]);
+    const other = opened();
+    await other.loaded();
+    expect(await other.remove(one!)).toBe(true);
+    expect(await line.remove(one!)).toBe(false);
+    await line.giveBack(one!, null, 'No.');
+    expect(line.state).toMatchObject({ waiting: [], returned: [] });
+  });
+
+  it('sends on when the disk has no room for what is to be said of it', async () => {
+    const line = opened();
+    const [one] = await line.hold('Orrin', 'boat', [note('a')]);
+    const full = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    expect(await line.settingOut([one!])).toEqual([one]);
+    expect(await line.takeOut([one!])).toBe(false);
+    await line.giveBack(one!, 'text', 'No.');
+    full.mockRestore();
+    await line.load();
+    expect(line.state).toMatchObject({ waiting: [], returned: [{ seq: one!.seq, reason: 'No.' }] });
+    await line.dealtWith(line.state.returned[0]!);
+    const after = opened();
+    await after.loaded();
+    expect(after.state).toMatchObject({ waiting: [], returned: [] });
+  });
+
+  it('takes out nothing that another tab sent while the disk had no room to say so', async () => {
+    const channel = `tabs-${name}`;
+    const db = openDatabase(name);
+    const line = new Line(() => db, new BroadcastChannel(channel));
+    const held = await line.hold('Orrin', 'boat', [note('a')]);
+    const other = new Line(() => db, new BroadcastChannel(channel));
+    const full = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    const third = new BroadcastChannel(channel);
+    const heard = new Promise((said) => (third.onmessage = said));
+    await other.settingOut(held);
+    full.mockRestore();
+    await heard;
+    await new Promise((soon) => setTimeout(soon, 50));
+    third.close();
+    expect(await line.takeOut(held)).toBe(false);
+    expect(ids(line)).toEqual(['a']);
+  });
+
+  it('keeps what is taken in while the disk is read for another tab', async () => {
+    const line = opened();
+    await line.loaded();
+    for (let i = 0; i < 20; i++) {
+      await Promise.all([line.load(), line.hold('Orrin', 'boat', [note(`a${i}`)]), line.load()]);
+      expect(ids(line)).toHaveLength(i + 1);
+    }
   });
 
   it('loses nothing when a later version opens what an earlier one left', async () => {
@@ -88,7 +150,7 @@ describe('the line of entries that wait', () => {
     await earlier.add('waiting', { person: 'Orrin', boat: 'boat', entry: note('a') });
     earlier.close();
     const line = opened();
-    await line.loaded;
+    await line.loaded();
     expect(ids(line)).toEqual(['a']);
     expect(line.toSend('Orrin')).toHaveLength(1);
   });
@@ -106,14 +168,14 @@ describe('the line of entries that wait', () => {
     db = openDatabase(name);
     await line.hold('Orrin', 'boat', [note('b')]);
     const after = opened();
-    await after.loaded;
+    await after.loaded();
     expect(ids(after)).toEqual(['a', 'b']);
   });
 
   it('says when the device has no room, and takes nothing in', async () => {
     const db = await openDatabase(name);
     const line = new Line(() => Promise.resolve(db), null);
-    await line.loaded;
+    await line.loaded();
     const full = vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
       throw new DOMException('full', 'QuotaExceededError');
     });

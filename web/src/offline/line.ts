@@ -1,6 +1,7 @@
 import type { NewEntry } from '../api/client';
-import { noRoom } from './database';
+import { hasNoRoom, noRoom, whyOf } from './database';
 import type { Database, ReturnedEntry, WaitingEntry } from './database';
+import { Listeners } from './listeners';
 
 export interface LineState {
   /** Oldest first. */
@@ -12,7 +13,8 @@ export interface LineState {
 
 /**
  * The line of entries that wait to go up. What stands in it is on this device's disk before anybody
- * is told that it was taken in.
+ * is told that it was taken in. The tabs of a device share it: whichever comes first to what is on
+ * the disk does it, and the others see that it is done.
  */
 export class Line {
   #db: () => Promise<Database>;
@@ -20,34 +22,61 @@ export class Line {
   #state: LineState = { waiting: [], returned: [], signal: true };
   /** Kept by the server, and shown as waiting until the screens have been fetched anew. */
   #settled = new Set<number>();
-  #inFlight = new Set<number>();
-  #listeners = new Set<() => void>();
+  /** Set out, and the disk had no room to say so: the tabs tell each other. */
+  #unmarked = new Set<number>();
+  /** Came back, and the disk had no room for the reason: there it still waits. */
+  #refused = new Map<number, ReturnedEntry>();
+  #listeners = new Listeners();
   #others: BroadcastChannel | null;
-  readonly loaded: Promise<void>;
+  #loaded: Promise<void> | null = null;
+  /** How often what is in memory has changed. */
+  #changes = 0;
 
   constructor(db: () => Promise<Database>, others: BroadcastChannel | null) {
     this.#db = db;
     this.#others = others;
-    if (others) others.onmessage = () => void this.load();
-    this.loaded = this.load();
+    if (others) {
+      others.onmessage = ({ data }: MessageEvent<'changed' | { setOut: number[] }>) => {
+        if (data === 'changed') void this.load().catch(() => undefined);
+        else data.setOut.forEach((seq) => this.#unmarked.add(seq));
+      };
+    }
+    this.loaded().catch(() => undefined);
   }
 
   get state(): LineState {
     return this.#state;
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
+  subscribe = this.#listeners.subscribe;
+
+  /** Until what stands on the disk is in this tab's memory; tried again when that failed. */
+  loaded(): Promise<void> {
+    this.#loaded ??= this.load().catch((error: unknown) => {
+      this.#loaded = null;
+      throw error;
+    });
+    return this.#loaded;
+  }
 
   /** What stands on the disk, in this tab's memory too. */
   async load(): Promise<void> {
-    const db = await this.#db();
-    const onDisk = (await db.getAll('waiting')) as WaitingEntry[];
-    const shown = this.#all.filter(({ seq }) => this.#settled.has(seq));
-    this.#all = [...onDisk, ...shown].sort((one, other) => one.seq - other.seq);
-    this.#change({ returned: await db.getAll('returned') });
+    for (;;) {
+      const changes = this.#changes;
+      const db = await this.#db();
+      await this.#saysWhatCameBack();
+      const onDisk = (await db.getAll('waiting')) as WaitingEntry[];
+      const returned = await db.getAll('returned');
+      // What was read is older than what this tab has done meanwhile.
+      if (changes !== this.#changes) continue;
+      const shown = this.#all.filter(({ seq }) => this.#settled.has(seq));
+      const waiting = onDisk.filter(
+        ({ seq }) => !this.#settled.has(seq) && !this.#refused.has(seq),
+      );
+      this.#shows([...waiting, ...shown]);
+      this.#change({ returned: [...returned, ...this.#refused.values()] });
+      return;
+    }
   }
 
   /** Those of a person that are still to be sent, in order. */
@@ -67,43 +96,76 @@ export class Line {
       }
       await write.done;
     } catch (error) {
-      write.done.catch(() => undefined);
-      noRoom(error);
+      noRoom(await whyOf(error, write.done));
     }
-    this.#all = [...this.#all, ...held];
+    const seqs = new Set(held.map(({ seq }) => seq));
+    this.#shows([...this.#all.filter(({ seq }) => !seqs.has(seq)), ...held]);
     this.#change({});
     this.#tellOthers();
     return held;
   }
 
-  /** Marks what is being sent: it cannot be taken back on this device any more. */
-  sending(entries: readonly WaitingEntry[], on: boolean): void {
-    for (const { seq } of entries) {
-      if (on) this.#inFlight.add(seq);
-      else this.#inFlight.delete(seq);
+  /**
+   * What is about to be sent is marked so on the disk: the server may have it from then on, whatever
+   * becomes of its answer, and no tab of this device can simply take it out.
+   *
+   * @returns those that still stand there; what another tab has sent or taken out does not
+   */
+  async settingOut(entries: readonly WaitingEntry[]): Promise<WaitingEntry[]> {
+    const write = (await this.#db()).transaction('waiting', 'readwrite');
+    try {
+      const there = await Promise.all(
+        entries.map(async (one) => {
+          const onDisk = await write.store.get(one.seq);
+          if (onDisk && !onDisk.setOut) await write.store.put({ ...onDisk, setOut: true });
+          return onDisk ? one : null;
+        }),
+      );
+      await write.done;
+      const gone = entries.filter((_, i) => there[i] === null);
+      if (gone.length > 0) this.#forget(gone);
+      return there.filter((one) => one !== null);
+    } catch (error) {
+      const why = await whyOf(error, write.done);
+      if (!hasNoRoom(why)) throw why;
+      const setOut = entries.map(({ seq }) => seq);
+      setOut.forEach((seq) => this.#unmarked.add(seq));
+      this.#others?.postMessage({ setOut });
+      return [...entries];
     }
   }
 
-  /** Takes entries out that were never sent; false, and nothing is taken out, when one was. */
+  /** Takes entries out that never set out; false, and nothing is taken out, when one did. */
   async takeOut(entries: readonly WaitingEntry[]): Promise<boolean> {
-    const here = new Set(this.#all.map(({ seq }) => seq));
-    const free = entries.every(
-      ({ seq }) => here.has(seq) && !this.#inFlight.has(seq) && !this.#settled.has(seq),
-    );
-    if (free) await this.remove(entries);
+    const write = (await this.#db()).transaction('waiting', 'readwrite');
+    const onDisk = await Promise.all(entries.map(({ seq }) => write.store.get(seq)));
+    const free = onDisk.every((one) => one && !one.setOut && !this.#unmarked.has(one.seq!));
+    if (free) await Promise.all(entries.map(({ seq }) => write.store.delete(seq)));
+    await write.done;
+    if (free) {
+      this.#forget(entries);
+      this.#tellOthers();
+    }
     return free;
   }
 
-  /** Off the disk and out of the line. */
-  async remove(entries: readonly WaitingEntry[]): Promise<void> {
-    await this.#deleteWaiting(entries);
-    this.#forget(entries);
+  /** Off the disk and out of the line; false where another tab had done so before. */
+  async remove(one: WaitingEntry): Promise<boolean> {
+    const write = (await this.#db()).transaction('waiting', 'readwrite');
+    const there = (await write.store.getKey(one.seq)) !== undefined;
+    await write.store.delete(one.seq);
+    await write.done;
+    this.#forget([one]);
+    this.#tellOthers();
+    return there;
   }
 
   /** The server has them: off the disk, and shown until {@link seen}. */
   async settle(entries: readonly WaitingEntry[]): Promise<void> {
     entries.forEach(({ seq }) => this.#settled.add(seq));
-    await this.#deleteWaiting(entries);
+    const write = (await this.#db()).transaction('waiting', 'readwrite');
+    await Promise.all([...entries.map(({ seq }) => write.store.delete(seq)), write.done]);
+    this.#tellOthers();
   }
 
   /** The screens show what the server has. */
@@ -111,24 +173,55 @@ export class Line {
     this.#forget(entries);
   }
 
-  /** The server refused one: it comes back to the person. */
+  /** The server refused one: it comes back to the person, unless another tab has told them. */
   async giveBack(one: WaitingEntry, field: string | null, reason: string): Promise<void> {
-    const db = await this.#db();
-    const both = db.transaction(['waiting', 'returned'], 'readwrite');
-    const returned = { ...one, field, reason };
-    await Promise.all([
-      both.objectStore('returned').put(returned),
-      both.objectStore('waiting').delete(one.seq),
-      both.done,
-    ]);
-    this.#change({ returned: [...this.#state.returned, returned] });
+    const { seq, person, boat, entry } = one;
+    const returned = { seq, person, boat, entry, field, reason };
+    let mine = true;
+    try {
+      mine = await this.#comesBack(returned);
+    } catch (error) {
+      if (!hasNoRoom(error)) throw error;
+      this.#refused.set(seq, returned);
+    }
+    if (mine) this.#change({ returned: [...this.#state.returned, returned] });
     this.#forget([one]);
     this.#tellOthers();
   }
 
+  /** On the disk from what waits to what came back; false where another tab has done so. */
+  async #comesBack(returned: ReturnedEntry): Promise<boolean> {
+    const both = (await this.#db()).transaction(['waiting', 'returned'], 'readwrite');
+    try {
+      const there = (await both.objectStore('waiting').getKey(returned.seq)) !== undefined;
+      if (there) {
+        await both.objectStore('returned').put(returned);
+        await both.objectStore('waiting').delete(returned.seq);
+      }
+      await both.done;
+      return there;
+    } catch (error) {
+      throw await whyOf(error, both.done);
+    }
+  }
+
+  /** There may be room now for what came back while there was none. */
+  async #saysWhatCameBack(): Promise<void> {
+    for (const one of [...this.#refused.values()]) {
+      const moved = await this.#comesBack(one).catch(() => null);
+      if (moved !== null) this.#refused.delete(one.seq);
+    }
+  }
+
   /** The person has dealt with what came back. */
   async dealtWith(one: ReturnedEntry): Promise<void> {
-    await (await this.#db()).delete('returned', one.seq);
+    const both = (await this.#db()).transaction(['waiting', 'returned'], 'readwrite');
+    await Promise.all([
+      both.objectStore('returned').delete(one.seq),
+      both.objectStore('waiting').delete(one.seq),
+      both.done,
+    ]);
+    this.#refused.delete(one.seq);
     this.#change({ returned: this.#state.returned.filter(({ seq }) => seq !== one.seq) });
     this.#tellOthers();
   }
@@ -137,22 +230,21 @@ export class Line {
     if (signal !== this.#state.signal) this.#change({ signal });
   }
 
-  async #deleteWaiting(entries: readonly WaitingEntry[]): Promise<void> {
-    const write = (await this.#db()).transaction('waiting', 'readwrite');
-    await Promise.all([...entries.map(({ seq }) => write.store.delete(seq)), write.done]);
-    this.#tellOthers();
-  }
-
   #forget(entries: readonly WaitingEntry[]): void {
     const gone = new Set(entries.map(({ seq }) => seq));
     gone.forEach((seq) => this.#settled.delete(seq));
-    this.#all = this.#all.filter(({ seq }) => !gone.has(seq));
+    this.#shows(this.#all.filter(({ seq }) => !gone.has(seq)));
     this.#change({});
   }
 
+  #shows(all: readonly WaitingEntry[]): void {
+    this.#all = [...all].sort((one, other) => one.seq - other.seq);
+  }
+
   #change(next: Partial<Omit<LineState, 'waiting'>>): void {
+    this.#changes++;
     this.#state = { ...this.#state, ...next, waiting: this.#all };
-    this.#listeners.forEach((listener) => listener());
+    this.#listeners.tell();
   }
 
   #tellOthers(): void {

@@ -8,7 +8,7 @@ import { PIECE_BYTES, Pictures } from './pictures';
 let here: Map<string, number>;
 let kept: string[];
 let pieces: number[];
-let goesWrong: ('no way there' | 'no way back' | 'refused')[];
+let goesWrong: ('no way there' | 'no way back' | 'refused' | 'another page')[];
 let db: Promise<Database>;
 let lane: Pictures;
 
@@ -23,6 +23,7 @@ async function server(path: string, request: RequestInit): Promise<Response> {
   }
   const wrong = goesWrong.shift();
   if (wrong === 'no way there') throw new TypeError('no network');
+  if (wrong === 'another page') return new Response('<html></html>', { status: 403 });
   if (wrong === 'refused') return json(422, { field: 'photo', detail: 'The picture is damaged.' });
   const from = Number(url.searchParams.get('from'));
   const of = Number(url.searchParams.get('of'));
@@ -40,17 +41,16 @@ async function server(path: string, request: RequestInit): Promise<Response> {
 // The window of a test cannot copy its own kind of blob as a browser does.
 const picture = (bytes: number) => new Copied([new Uint8Array(bytes)]) as unknown as Blob;
 
+const of = (enters: string, isHere = enters) =>
+  new Pictures(() => db, { isHere: () => isHere, enters: () => enters }, null);
+
 beforeEach(() => {
   here = new Map();
   kept = [];
   pieces = [];
   goesWrong = [];
   db = openDatabase(`pictures-${Math.random()}`);
-  lane = new Pictures(
-    () => db,
-    () => 'Orrin',
-    null,
-  );
+  lane = of('Orrin');
   vi.stubGlobal('fetch', server);
 });
 afterEach(() => {
@@ -74,11 +74,7 @@ describe('a picture goes up', () => {
     goesWrong = ['no way back', 'no way there'];
     await lane.send();
     expect(lane.going).toMatchObject([{ sent: 0 }]);
-    const opened = new Pictures(
-      () => db,
-      () => 'Orrin',
-      null,
-    );
+    const opened = of('Orrin');
     await opened.send();
     await opened.send();
     expect(kept).toEqual(['p1']);
@@ -116,14 +112,27 @@ describe('a picture goes up', () => {
   });
 
   it('only while the one who took it is here', async () => {
-    const tamsa = new Pictures(
-      () => db,
-      () => 'Tamsa',
-      null,
-    );
+    const tamsa = of('Tamsa');
     await lane.keep('p1', 'boat', picture(10));
     await tamsa.load();
     await tamsa.send();
     expect(kept).toEqual([]);
+  });
+
+  it('when they are here again whose session was lost as they took it', async () => {
+    await of('Orrin', '').keep('p1', 'boat', picture(10));
+    await lane.load();
+    await lane.send();
+    expect(kept).toEqual(['p1']);
+  });
+
+  it('though what stands between answers in the place of the server', async () => {
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    goesWrong = ['another page'];
+    await lane.keep('p1', 'boat', picture(10));
+    await lane.send();
+    expect(lane.going).toMatchObject([{ refused: null }]);
+    await lane.send();
+    expect(kept).toEqual(['p1']);
   });
 });

@@ -1,19 +1,27 @@
 import { csrfToken } from '../api/client';
 import { Refusal, refusalOf } from '../api/refusal';
+import { Again } from './again';
 import { alone } from './alone';
-import { noRoom } from './database';
+import { noRoom, whyOf } from './database';
 import type { Database, GoingPicture } from './database';
+import { Listeners } from './listeners';
 import { isNoAnswer } from './no-answer';
 
 /** So much goes up at once: on the weakest signal some seconds. */
 export const PIECE_BYTES = 32_768;
 const ANSWER_WITHIN_MS = 30_000;
-const FIRST_PAUSE_MS = 2_000;
 const LONGEST_PAUSE_MS = 60_000;
 
 interface Received {
   received: number;
   kept: boolean;
+}
+
+interface Who {
+  /** Whose session it is; '' for nobody's. */
+  isHere: () => string;
+  /** In whose name something is entered. */
+  enters: () => string;
 }
 
 /**
@@ -22,53 +30,71 @@ interface Received {
  */
 export class Pictures {
   #db: () => Promise<Database>;
-  #person: () => string;
+  #who: Who;
   #all: readonly GoingPicture[] = [];
-  #listeners = new Set<() => void>();
+  #listeners = new Listeners();
   #others: BroadcastChannel | null;
-  #timer: ReturnType<typeof setTimeout> | undefined;
-  #pause = FIRST_PAUSE_MS;
-  readonly loaded: Promise<void>;
+  #again = new Again(() => void this.send(), LONGEST_PAUSE_MS);
+  #loaded: Promise<void> | null = null;
+  /** How often what is in memory has changed. */
+  #changes = 0;
 
-  constructor(db: () => Promise<Database>, person: () => string, others: BroadcastChannel | null) {
+  constructor(db: () => Promise<Database>, who: Who, others: BroadcastChannel | null) {
     this.#db = db;
-    this.#person = person;
+    this.#who = who;
     this.#others = others;
-    if (others) others.onmessage = () => void this.load();
-    this.loaded = this.load();
+    if (others) others.onmessage = () => void this.load().catch(() => undefined);
+    this.#whenLoaded().catch(() => undefined);
   }
 
   get going(): readonly GoingPicture[] {
     return this.#all;
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
+  subscribe = this.#listeners.subscribe;
+
+  #whenLoaded(): Promise<void> {
+    this.#loaded ??= this.load().catch((error: unknown) => {
+      this.#loaded = null;
+      throw error;
+    });
+    return this.#loaded;
+  }
 
   /** What stands on the disk; also what an earlier version left there beside its entry. */
   async load(): Promise<void> {
-    const db = await this.#db();
-    const known = new Set(await db.getAllKeys('pictures'));
-    for (const { person, boat, entry } of await db.getAll('waiting')) {
-      if (entry.kind !== 'PHOTO_TAKEN' || known.has(entry.photo)) continue;
-      if (!(await db.getKey('photos', entry.photo))) continue;
-      await db.put('pictures', { photo: entry.photo, person, boat, sent: 0, refused: null });
+    for (;;) {
+      const changes = this.#changes;
+      const db = await this.#db();
+      const all = await db.getAll('pictures');
+      const known = new Set(all.map(({ photo }) => photo));
+      for (const { person, boat, entry } of await db.getAll('waiting')) {
+        if (entry.kind !== 'PHOTO_TAKEN' || known.has(entry.photo)) continue;
+        if (!(await db.getKey('photos', entry.photo))) continue;
+        const left = { photo: entry.photo, person, boat, sent: 0, refused: null };
+        // Where there is no room for that, the entry says so still.
+        await db.put('pictures', left).catch(() => undefined);
+        all.push(left);
+      }
+      // What was read is older than what this tab has done meanwhile.
+      if (changes !== this.#changes) continue;
+      this.#show(all);
+      return;
     }
-    this.#show(await db.getAll('pictures'));
   }
 
   /** Keeps a picture on this device until the server has it. */
   async keep(photo: string, boat: string, jpeg: Blob): Promise<void> {
-    const going = { photo, person: this.#person(), boat, sent: 0, refused: null };
+    const going = { photo, person: this.#who.enters(), boat, sent: 0, refused: null };
     const both = (await this.#db()).transaction(['photos', 'pictures'], 'readwrite');
-    await Promise.all([
-      both.objectStore('photos').put(jpeg, photo),
-      both.objectStore('pictures').put(going),
-      both.done,
-    ]).catch(noRoom);
-    this.#show([...this.#all, going]);
+    try {
+      await both.objectStore('photos').put(jpeg, photo);
+      await both.objectStore('pictures').put(going);
+      await both.done;
+    } catch (error) {
+      noRoom(await whyOf(error, both.done));
+    }
+    this.#show([...this.#all.filter((one) => one.photo !== photo), going]);
     this.#tellOthers();
   }
 
@@ -86,19 +112,24 @@ export class Pictures {
 
   /** Sends those of the person signed in, one after the other, until there is no signal. */
   async send(): Promise<void> {
-    clearTimeout(this.#timer);
-    await this.loaded;
+    this.#again.begun();
+    try {
+      await this.#whenLoaded();
+    } catch {
+      this.#again.later();
+      return;
+    }
     await alone('pictures', async () => {
       for (;;) {
-        const person = this.#person();
+        const person = this.#who.isHere();
         const next = this.#all.find((one) => one.person === person && one.refused === null);
         if (!next) return;
         try {
           await this.#one(next);
-          this.#pause = FIRST_PAUSE_MS;
+          this.#again.fromStart();
         } catch (error) {
           if (isNoAnswer(error)) {
-            this.#later();
+            this.#again.later();
             return;
           }
           await this.#change({ ...next, refused: (error as Refusal).message });
@@ -109,14 +140,8 @@ export class Pictures {
 
   /** Something says that there may be signal now. */
   wake(): void {
-    this.#pause = FIRST_PAUSE_MS;
+    this.#again.fromStart();
     void this.send();
-  }
-
-  #later(): void {
-    clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.send(), this.#pause);
-    this.#pause = Math.min(2 * this.#pause, LONGEST_PAUSE_MS);
   }
 
   async #one(picture: GoingPicture): Promise<void> {
@@ -146,13 +171,21 @@ export class Pictures {
   }
 
   async #change(now: GoingPicture): Promise<void> {
-    await (await this.#db()).put('pictures', now);
+    const write = (await this.#db()).transaction('pictures', 'readwrite');
+    try {
+      if (await write.store.getKey(now.photo)) await write.store.put(now);
+      await write.done;
+    } catch {
+      // How far it is, the server knows as well.
+      write.done.catch(() => undefined);
+    }
     this.#show(this.#all.map((one) => (one.photo === now.photo ? now : one)));
   }
 
   #show(all: readonly GoingPicture[]): void {
+    this.#changes++;
     this.#all = all;
-    this.#listeners.forEach((listener) => listener());
+    this.#listeners.tell();
   }
 
   #tellOthers(): void {

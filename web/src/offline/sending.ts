@@ -6,6 +6,7 @@ import type { AfterEntries } from '../api/client';
 import { Refusal } from '../api/refusal';
 import type { WaitingEntry } from './database';
 import type { Line } from './line';
+import { Again } from './again';
 import { alone } from './alone';
 import { isNoAnswer } from './no-answer';
 import { askForOthers, showAfter } from './show-after';
@@ -16,7 +17,6 @@ const AT_ONCE = 100;
 const ANSWER_WITHIN_MS = 15_000;
 /** So long whoever entered something looks at what becomes of it. */
 const LOOKED_AT_MS = 2_000;
-const FIRST_PAUSE_MS = 2_000;
 const LONGEST_PAUSE_MS = 30_000;
 
 /** Whoever entered something and sees what becomes of it. */
@@ -30,8 +30,7 @@ interface Watcher {
 export class Sender {
   #line: Line;
   #queries: QueryClient;
-  #timer: ReturnType<typeof setTimeout> | undefined;
-  #pause = FIRST_PAUSE_MS;
+  #again = new Again(() => void this.all(), LONGEST_PAUSE_MS);
 
   /** Boats entries are on their way for, with the longest log of each that was heard of meanwhile. */
   #underWay = new Map<string, number>();
@@ -112,8 +111,13 @@ export class Sender {
 
   /** Sends all that waits for the person signed in; what is refused comes back to them. */
   async all(): Promise<void> {
-    clearTimeout(this.#timer);
-    await this.#line.loaded;
+    this.#again.begun();
+    try {
+      await this.#line.loaded();
+    } catch {
+      this.#again.later();
+      return;
+    }
     await alone('sending', async () => {
       for (;;) {
         const mine = this.#line.toSend(this.#person());
@@ -130,7 +134,7 @@ export class Sender {
 
   /** Starts again at once: something says that there may be signal now. */
   wake(): void {
-    this.#pause = FIRST_PAUSE_MS;
+    this.#again.fromStart();
     void this.all();
   }
 
@@ -144,9 +148,11 @@ export class Sender {
     }
   }
 
-  async #batch(boat: string, batch: WaitingEntry[]): Promise<boolean> {
+  async #batch(boat: string, next: WaitingEntry[]): Promise<boolean> {
+    const batch = await this.#settingOut(next);
+    if (!batch) return false;
+    if (batch.length === 0) return true;
     const card = batch.findLast(({ entry }) => entry.card)?.entry.card ?? null;
-    this.#line.sending(batch, true);
     try {
       await this.#through(boat, async () => {
         const taken = await got(
@@ -165,7 +171,7 @@ export class Sender {
           }),
         );
         this.#line.hasSignal(true);
-        this.#pause = FIRST_PAUSE_MS;
+        this.#again.fromStart();
         const answers = new Map(taken.answers.map((answer) => [answer.id, answer]));
         const kept: WaitingEntry[] = [];
         for (const one of batch) {
@@ -178,8 +184,21 @@ export class Sender {
       return true;
     } catch (error) {
       return await this.#failed(boat, batch, error);
-    } finally {
-      this.#line.sending(batch, false);
+    }
+  }
+
+  /** Those that still are to be sent; null when the disk does not say. */
+  async #settingOut(next: WaitingEntry[]): Promise<WaitingEntry[] | null> {
+    // Without any signal nothing leaves this device: it can still be taken out here.
+    if (!navigator.onLine) return next;
+    try {
+      const there = await this.#line.settingOut(next);
+      // What another tab has sent is not this one's to say anything of.
+      for (const one of next) if (!there.includes(one)) this.#watched.get(one.seq)?.kept();
+      return there;
+    } catch {
+      this.#again.later();
+      return null;
     }
   }
 
@@ -203,8 +222,8 @@ export class Sender {
   async #goesBack(one: WaitingEntry, why: Refusal): Promise<void> {
     const watcher = this.#watched.get(one.seq);
     if (watcher?.looks()) {
-      await this.#line.remove([one]);
-      watcher.refused(why);
+      if (await this.#line.remove(one)) watcher.refused(why);
+      else watcher.kept();
     } else {
       await this.#line.giveBack(one, why.field, why.message);
       watcher?.kept();
@@ -236,8 +255,6 @@ export class Sender {
     }
     this.#line.hasSignal(false);
     this.#watched.forEach(({ kept }) => kept()); // it stands in line
-    clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.all(), this.#pause);
-    this.#pause = Math.min(2 * this.#pause, LONGEST_PAUSE_MS);
+    this.#again.later();
   }
 }

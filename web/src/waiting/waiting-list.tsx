@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import type { BoatView, CardView } from '../api/client';
+import { keys } from '../api/keys';
 import type { GoingPicture, WaitingEntry } from '../offline/database';
-import { pictures } from '../offline/device';
+import { dropPicture } from '../offline/take-back';
 import { wordsOf } from '../offline/provisional';
 import { boatQuery, cardQuery } from '../queries/queries';
 import { onYardClock } from '../time/yard-clock';
@@ -25,6 +26,13 @@ export function WaitingList({ entries, going }: ListProps) {
           .getQueryData<CardView>(cardQuery(boat, entry.card).queryKey)
           ?.steps.find(({ key }) => key === entry.step)
       : undefined;
+  /** What names a picture on a card that was shown here. */
+  const entryOf = ({ boat, photo }: GoingPicture) =>
+    queries
+      .getQueriesData<CardView>({ queryKey: [...keys.boat(boat), 'card'] })
+      .flatMap(([, card]) => card?.steps ?? [])
+      .flatMap(({ said }) => said)
+      .find((one) => one.photo === photo)?.id ?? null;
   const takeOut = () => {
     const file = new Blob([JSON.stringify({ entries, pictures: going }, null, 2)], {
       type: 'application/json',
@@ -63,7 +71,7 @@ export function WaitingList({ entries, going }: ListProps) {
               <button
                 type="button"
                 className="btn min-h-14"
-                onClick={() => void pictures.forget(one.photo)}
+                onClick={() => void dropPicture(one, entryOf(one))}
               >
                 Drop it
               </button>

@@ -1,9 +1,10 @@
 import { keys } from '../api/keys';
 import { useState } from 'react';
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import type { WalksView } from '../api/client';
+import { jobsQuery } from '../queries/queries';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
 import { clock, number } from '../words/words';
@@ -16,6 +17,9 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
   const refused = useRefused([]);
   const [asked, setAsked] = useState(false);
   const { plan, job } = walks;
+  const { data: jobs } = useQuery({ ...jobsQuery, enabled: asked });
+  const last = jobs?.find(({ kind }) => kind === 'PLANNING');
+  const cameToNothing = asked && !job && last?.state === 'FAILED' ? last.words : null;
   const act = (what: () => Promise<unknown>) =>
     refused.attempt(async () => {
       await what();
@@ -94,7 +98,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
           </Link>
         )}
       </div>
-      <RefusedLine words={refused.elsewhere} />
+      <RefusedLine words={refused.elsewhere ?? cameToNothing} />
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { keys } from '../api/keys';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { MoveView, StopView } from '../api/client';
@@ -18,6 +18,9 @@ export function useMove(stop: StopView | null) {
   const [place, setPlace] = useState<Place | null>(null);
   const [tried, setTried] = useState<MoveView | null>(null);
   const { attempt, elsewhere: trouble } = useRefused([]);
+  /** What was asked last: an answer to anything before it comes too late. */
+  const asked = useRef(0);
+  const failed = useRef(false);
 
   const ask = useCallback(
     (of: StopView, to: Place, keep: boolean) =>
@@ -30,6 +33,7 @@ export function useMove(stop: StopView | null) {
   );
 
   const leave = useCallback(() => {
+    asked.current++;
     setPlace(null);
     setTried(null);
   }, []);
@@ -37,27 +41,33 @@ export function useMove(stop: StopView | null) {
   const tryPlace = useCallback(
     (to: Place, of: StopView | null = stop) => {
       if (!of) return;
-      if (
-        place?.worker === to.worker &&
-        place.date === to.date &&
-        place.index === to.index &&
-        tried
-      ) {
-        return;
-      }
+      const same =
+        place?.worker === to.worker && place.date === to.date && place.index === to.index;
+      if (same && !failed.current) return;
+      const mine = ++asked.current;
+      failed.current = false;
       setPlace(to);
-      void attempt(async () => setTried(await ask(of, to, false)));
+      setTried(null);
+      void attempt(async () => {
+        const told = await ask(of, to, false).catch((error: unknown) => {
+          if (mine !== asked.current) return null;
+          failed.current = true;
+          throw error;
+        });
+        if (mine === asked.current) setTried(told);
+      });
     },
-    [ask, attempt, place, stop, tried],
+    [ask, attempt, place, stop],
   );
 
   const keep = useCallback(
     (of: StopView | null = stop, to: Place | null = place) => {
       if (!of || !to) return;
+      const mine = ++asked.current;
       void attempt(async () => {
         await ask(of, to, true);
         await queries.invalidateQueries({ queryKey: keys.plans });
-        leave();
+        if (mine === asked.current) leave();
       });
     },
     [ask, attempt, leave, place, queries, stop],

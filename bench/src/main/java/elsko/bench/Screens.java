@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import elsko.bench.row.Measured;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,13 +50,19 @@ final class Screens implements AutoCloseable {
             .chromium()
             .launch(
                 new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setExecutablePath(chromium())
                     .setArgs(List.of("--no-sandbox", "--disable-gpu")));
     page =
         browser.newPage(
             new Browser.NewPageOptions()
                 .setViewportSize(1280, 800)
                 .setExtraHTTPHeaders(Map.of("Authorization", authorization)));
+  }
+
+  /** Debian's; the one made for no window where it is there. */
+  private static Path chromium() {
+    Path without = Path.of("/usr/bin/chromium-headless-shell");
+    return Files.isExecutable(without) ? without : Path.of("/usr/bin/chromium");
   }
 
   /** The water paths of a boat with a generator, from render to commit. */

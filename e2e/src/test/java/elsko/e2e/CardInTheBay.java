@@ -111,6 +111,10 @@ final class CardInTheBay {
     onStep(title);
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step")).click();
     onStep(next);
+    // At its top, what hurts in sight.
+    Locator heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+    assertThat(heading).isFocused();
+    assertThat(heading).isInViewport();
   }
 
   Locator section(String name) {

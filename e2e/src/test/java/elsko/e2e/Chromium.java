@@ -150,6 +150,12 @@ final class Chromium implements AutoCloseable {
             () -> new IllegalStateException("Chromium is missing: ./elsko test installs it"));
   }
 
+  /** The one that can have windows and install what it shows, where it is there. */
+  static Path whole() {
+    Path whole = Path.of("/usr/bin/chromium");
+    return Files.isExecutable(whole) ? whole : executable();
+  }
+
   @Override
   public void close() {
     browser.close();

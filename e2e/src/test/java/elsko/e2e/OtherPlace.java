@@ -96,7 +96,7 @@ final class OtherPlace implements AutoCloseable {
       String inside = apart ? "ip netns exec " + NAME + " " : "";
       Files.writeString(
           script,
-          "#!/bin/sh\nHOME=%s exec %s%s \"$@\"\n".formatted(home, inside, Chromium.executable()));
+          "#!/bin/sh\nHOME=%s exec %s%s \"$@\"\n".formatted(home, inside, Chromium.whole()));
       Files.setPosixFilePermissions(script, PosixFilePermissions.fromString("rwx------"));
       return script;
     } catch (IOException e) {

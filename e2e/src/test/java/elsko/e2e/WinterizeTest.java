@@ -89,10 +89,14 @@ class WinterizeTest {
     card.tap("Stop the engine");
     card.tap("Water off");
     card.done(WARM, DRAIN);
-    new SaltglassCard(card).drain();
-    assertThat(
-            card.page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
-        .hasText("drained");
+    try (Traffic traffic = new Traffic(card.page)) {
+      new SaltglassCard(card).drain();
+      assertThat(
+              card.page.getByRole(
+                  AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
+          .hasText("drained");
+      traffic.isAtMostOneEach(11);
+    }
   }
 
   private static void beRefusedAFill(CardInTheBay card) {

@@ -129,6 +129,8 @@ class CastOffTest {
   void tooLittleFuelIsANoGoWithTheLitersToAddAndBadNumbersAreRefusedAtTheField() {
     Yarn yarn = afloat("Dry");
     Map<String, Object> sent = good(round(yarn));
+    sent.put("trip", Map.of("hours", 4, "gaugePercent", List.of(40)));
+    assertThat(end(yarn, sent).field()).isEqualTo("trip.fitted");
     sent.put("trip", trip(40));
     assertThat(end(yarn, sent).body().path("reasons").get(0).asString())
         .isEqualTo("Fuel: Not enough: add 36 L.");
@@ -137,8 +139,6 @@ class CastOffTest {
     Answer refused = end(yarn, sent);
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.field()).isEqualTo("trip.gaugePercent[0]");
-    sent.put("trip", Map.of("hours", 4, "gaugePercent", List.of(40)));
-    assertThat(end(yarn, sent).field()).isEqualTo("trip.fitted");
     sent.put("trip", trip(80));
     sent.put(
         "read", List.of(Map.of("engine", "CENTER", "limit", "water-at-exhaust", "value", 9_000)));
@@ -208,6 +208,26 @@ class CastOffTest {
             .put(path, Map.of("tanks", List.of(), "litersPerHour", Map.of()), null);
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.field()).isEqualTo("tanks");
+  }
+
+  @Test
+  void whatItBurnsSaidByAnOwnerComesToTheYardWithTheRoundAndIsDescribedOnce() {
+    Yarn yarn = afloat("Owned and thirsty");
+    String key = link(yarn, 3).path("key").asString();
+    Map<String, Object> sent = good(round(yarn));
+    assertThat(round(yarn).path("fuel").isNull()).isTrue();
+    assertThat(byLink("POST", "/rounds", sent, key).status()).isEqualTo(200);
+    JsonNode said = round(yarn).path("fuel");
+    assertThat(said).isEqualTo(byLink("GET", "/round?kind=SHORT", null, key).body().path("fuel"));
+    assertThat(said.path("litersPerHour").path("CENTER").asDouble()).isPositive();
+    Map<String, Object> other = new LinkedHashMap<>(FUEL);
+    other.put("speedKn", 5.5);
+    sent.put("id", UUID.randomUUID().toString());
+    Map<String, Object> trip = new HashMap<>(trip(80));
+    trip.put("fitted", other);
+    sent.put("trip", trip);
+    assertThat(byLink("POST", "/rounds", sent, key).status()).isEqualTo(200);
+    assertThat(round(yarn).path("fuel")).isEqualTo(said);
   }
 
   @Test

@@ -142,6 +142,26 @@ class WaitingEntriesTest {
   }
 
   @Test
+  void whatIsKeptStaysKeptWhenItIsSentAgainByADeviceWhoseClockWasSetMeanwhile() {
+    Yarn yarn = new Yarn("Set clock");
+    Instant wrongNow = RunningElsko.now().plusSeconds(300_000);
+    Map<String, Object> note = entry("NOTED", "text", "once");
+    note.put("deviceTime", wrongNow.toString());
+    sent(yarn, wrongNow, List.of(note));
+    Answer again = sent(yarn, RunningElsko.now(), List.of(note));
+    assertThat(again.body().path("answers").get(0).path("reason").isNull()).isTrue();
+    Map<String, Object> other = entry("NOTED", "text", "never kept");
+    other.put("deviceTime", wrongNow.toString());
+    Answer first = sent(yarn, RunningElsko.now(), List.of(other));
+    assertThat(first.body().path("answers").get(0).path("reason").asString())
+        .contains("more than a day ahead");
+    // The same, held up on its way until its device had been told.
+    Answer late = sent(yarn, wrongNow, List.of(other));
+    assertThat(late.body().path("answers")).isEqualTo(first.body().path("answers"));
+    assertThat(yarn.logLength()).isEqualTo(1);
+  }
+
+  @Test
   void anEntryNobodyCanReadIsRefusedByItself() {
     Yarn yarn = new Yarn("Unreadable");
     Map<String, Object> noId = new HashMap<>(entry("NOTED", "text", "x"));

@@ -148,6 +148,19 @@ class WalksTest {
   }
 
   @Test
+  void whatWasToldWhileItIsPlannedStaysAndTheSearchSaysSo() throws Exception {
+    COORDINATOR.post("/api/walks/search", Map.of("seconds", 1));
+    waitForDraft();
+    COORDINATOR.post("/api/walks/search", Map.of("seconds", 60));
+    JsonNode told = COORDINATOR.post("/api/walks/publish", Map.of()).body().path("plan");
+    COORDINATOR.delete("/api/walks/search");
+    Background.ends(JobKind.PLANNING);
+    assertThat(COORDINATOR.get("/api/jobs").body().get(0).path("words").asString())
+        .contains("changed while it was being planned");
+    assertThat(COORDINATOR.get("/api/walks").body().path("plan")).isEqualTo(told);
+  }
+
+  @Test
   void aCalendarOpensWithItsOwnAddressAndNoOther() {
     JsonNode crew = COORDINATOR.get("/api/walks/crew").body().path("workers");
     String token = "";

@@ -29,6 +29,7 @@ public final class Faults {
     Map<String, Fault> faults = new LinkedHashMap<>();
     faults.put("crowds", new Crowds());
     faults.put("disk", new FullDisk());
+    faults.put("lines", new Lines());
     faults.put("requests", new BadRequests());
     faults.put("kills", new Kills());
     boolean held = true;

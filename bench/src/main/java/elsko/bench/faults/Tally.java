@@ -21,7 +21,7 @@ final class Tally {
     }
   }
 
-  long of(String what) {
+  synchronized long of(String what) {
     return Long.parseLong(counts.getProperty(what, "0"));
   }
 

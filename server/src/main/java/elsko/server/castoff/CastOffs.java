@@ -48,24 +48,33 @@ public class CastOffs {
     return RoundView.of(boat, state, round, fuel(boat), fuelVersion(boat), clock.instant());
   }
 
-  /** Keeps a round that was gone, once. */
+  /**
+   * Keeps a round that was gone, once. What the boat burns, said by whoever goes while nobody had
+   * described it, is the boat's from then on.
+   */
   @Transactional
   RoundStanding ended(UUID boat, RoundIn in, SignedIn who) {
     if (in.kind() == null) {
       throw Refused.value("kind", "Say whether it is the short or the full round.");
     }
     Practices practices = yards.practices();
-    TripFuel fuel = in.trip() == null ? null : in.trip().fuel(fuel(boat));
-    return log.keepOnce(
-            boat,
-            in.id(),
-            in.deviceTime(),
-            in.sentAt(),
-            who,
-            state ->
-                CastOff.ended(state, Round.of(state, practices, in.kind()), in.answers(), fuel))
-        .state()
-        .lastRound();
+    FuelFitted described = fuel(boat);
+    TripFuel fuel = in.trip() == null ? null : in.trip().fuel(described);
+    RoundStanding ended =
+        log.keepOnce(
+                boat,
+                in.id(),
+                in.deviceTime(),
+                in.sentAt(),
+                who,
+                state ->
+                    CastOff.ended(state, Round.of(state, practices, in.kind()), in.answers(), fuel))
+            .state()
+            .lastRound();
+    if (described == null && in.trip() != null && in.trip().fitted() != null) {
+      setFuel(boat, in.trip().fitted());
+    }
+    return ended;
   }
 
   /** Keeps what happened on the trip, once. */

@@ -26,6 +26,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.Period;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -184,7 +185,9 @@ final class DemoStory {
 
   private DemoStory add(UUID onCard, String step, Fact fact) {
     at = at.plus(BETWEEN_ENTRIES);
-    Entry entry = new Entry(UUID.randomUUID(), person, at, at, onCard, step, null, fact);
+    // As the database keeps it, so that what is read again is what was told.
+    Instant then = at.truncatedTo(ChronoUnit.MICROS);
+    Entry entry = new Entry(UUID.randomUUID(), person, then, then, onCard, step, null, fact);
     log.add(entry);
     ledger.add(entry);
     return this;

@@ -23,6 +23,7 @@ class PlanJob implements Task {
   private static final double LONGEST_SECONDS = 120;
 
   private final Walks walks;
+  private final Drafts drafts;
   private final ObjectProvider<Jobs> jobs;
   private final long movesASecond;
   private final ApplicationEventPublisher events;
@@ -35,12 +36,14 @@ class PlanJob implements Task {
    */
   PlanJob(
       Walks walks,
+      Drafts drafts,
       ObjectProvider<Jobs> jobs,
       ApplicationEventPublisher events,
       TransactionTemplate transactions,
       @Value("${elsko.plan.moves-a-second:0}") long movesASecond) {
     this.movesASecond = movesASecond;
     this.walks = walks;
+    this.drafts = drafts;
     this.jobs = jobs;
     this.events = events;
     this.transactions = transactions;
@@ -52,7 +55,7 @@ class PlanJob implements Task {
       throw Refused.value("seconds", "Say for how many seconds it may search.");
     }
     double asked = Refused.within("seconds", seconds, 1, LONGEST_SECONDS, " s");
-    Running begun = new Running(asked, walks.planning());
+    Running begun = new Running(asked, walks.ground());
     if (!running.compareAndSet(null, begun)) {
       throw Refused.state("seconds", "It is being planned already.");
     }
@@ -81,8 +84,11 @@ class PlanJob implements Task {
           movesASecond > 0
               ? new Effort.Moves(Math.round(movesASecond * begun.seconds))
               : new Effort.Seconds(begun.seconds);
-      Plan plan = begun.planning.solve(effort, begun);
-      walks.keepDraft(begun.planning, plan);
+      Plan plan = begun.ground.planning().solve(effort, begun);
+      if (!drafts.keep(begun.ground.known(), begun.ground.planning(), plan)) {
+        throw Refused.state(
+            "draft", "The plan was changed while it was being planned; that stays. Plan again.");
+      }
       return "The best that was found is the draft.";
     } finally {
       running.set(null);
@@ -105,13 +111,13 @@ class PlanJob implements Task {
   private static final class Running implements Planning.Watcher {
     private final double seconds;
     private final long began = System.nanoTime();
-    private final Planning planning;
+    private final Walks.Ground ground;
     private volatile boolean stopping;
     private volatile @Nullable Portions portions;
     private volatile Planning.@Nullable Progress last;
 
-    public Running(double seconds, Planning planning) {
-      this.planning = planning;
+    public Running(double seconds, Walks.Ground ground) {
+      this.ground = ground;
       this.seconds = seconds;
     }
 

@@ -12,7 +12,6 @@ import elsko.core.plan.model.Effort;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.search.Planning;
-import elsko.server.live.Changed;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
 import elsko.server.problems.NotFound;
@@ -28,9 +27,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Drafts and the published plan. */
 @Service
@@ -38,25 +38,29 @@ public class Walks {
   /** Days a plan looks ahead. */
   static final int DAYS = 30;
 
-  private final PlanRepository plans;
+  /** So often something is worked out again that others have overtaken. */
+  private static final int TURNS = 3;
+
+  private final Drafts drafts;
   private final Visits visits;
   private final SeasonNow season;
   private final PlanDocuments documents;
-  private final ApplicationEventPublisher events;
+  private final TransactionTemplate reading;
   private final Clock clock;
 
   Walks(
-      PlanRepository plans,
+      Drafts drafts,
       Visits visits,
       SeasonNow season,
       PlanDocuments documents,
-      ApplicationEventPublisher events,
+      PlatformTransactionManager transactions,
       Clock clock) {
-    this.plans = plans;
+    this.drafts = drafts;
     this.visits = visits;
     this.season = season;
     this.documents = documents;
-    this.events = events;
+    this.reading = new TransactionTemplate(transactions);
+    this.reading.setReadOnly(true);
     this.clock = clock;
   }
 
@@ -83,108 +87,99 @@ public class Walks {
     return ZonedDateTime.now(clock);
   }
 
-  /** What is to be planned from this minute on: what is begun stays, what was told counts. */
-  @Transactional(readOnly = true)
-  Planning planning() {
-    return planning(List.of());
-  }
-
   private Planning planning(List<Stop> alsoPinned) {
     return season.planning(documents.published(), alsoPinned);
   }
 
-  /** Plans and tells everybody, where nobody sits by to look at it first. */
-  @Transactional
-  public void planAndPublish(Effort effort, String by) {
-    Planning planning = planning();
-    keepDraft(planning, planning.solve(effort, null));
-    publish(by);
-  }
-
-  /** Keeps a plan as the draft, in place of the one before. */
-  @Transactional
-  public void keepDraft(Planning planning, Plan plan) {
-    plans.deleteByStanding(PlanRow.Standing.DRAFT);
-    plans.flush();
-    plans.save(new PlanRow(clock.instant(), documents.written(documents.of(planning, plan))));
-    events.publishEvent(Changed.plan());
-  }
-
   /**
-   * Tells everybody: the draft becomes the plan. Refused when a rule is broken, or when the boats
-   * have changed so much since it was made that it no longer fits.
+   * What is to be planned from this minute on, and the plans it was seen with: what is begun stays,
+   * what was told counts.
    */
-  @Transactional
-  public void publish(String by) {
-    PlanRow draft =
-        plans
-            .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.DRAFT)
-            .orElseThrow(() -> Refused.state("draft", "There is no draft to publish."));
-    PlanDocument document = documents.read(draft);
-    if (document.figures().brokenRules() > 0) {
-      throw Refused.state("draft", "This draft breaks a rule; plan again before it is published.");
-    }
-    if (document.first().isBefore(today())) {
-      throw Refused.state("draft", "This draft was made on an earlier day; plan again first.");
-    }
-    plans
-        .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.PUBLISHED)
-        .ifPresent(PlanRow::isPast);
-    draft.publish(clock.instant(), by);
-    events.publishEvent(Changed.plan());
+  @Transactional(readOnly = true)
+  Ground ground() {
+    // First which plans there are: what changes after that is seen when something is to be kept.
+    Drafts.Known known = drafts.known();
+    return new Ground(known, planning(List.of()));
   }
 
-  @Transactional
-  public void dropDraft() {
-    plans.deleteByStanding(PlanRow.Standing.DRAFT);
-    events.publishEvent(Changed.plan());
+  /** What a plan is made from. */
+  record Ground(Drafts.Known known, Planning planning) {}
+
+  /** Plans and tells everybody, where nobody sits by to look at it first. */
+  public void planAndPublish(Effort effort, String by) {
+    for (int turn = 0; turn < TURNS; turn++) {
+      Ground ground = reading.execute(status -> ground());
+      Plan plan = ground.planning().solve(effort, null);
+      if (drafts.keep(ground.known(), ground.planning(), plan)) {
+        drafts.publish(by);
+        return;
+      }
+    }
+    throw meanwhile();
+  }
+
+  private static Refused meanwhile() {
+    return Refused.state("draft", "The plan was changed meanwhile. Look at it, then try again.");
   }
 
   /** What it would mean to move a stop; kept in the draft when asked and no rule breaks. */
-  @Transactional
   public MoveView move(MoveIn in) {
     if (in.boat() == null || in.task() == null || in.worker() == null || in.date() == null) {
       throw Refused.value("stop", "Say which stop goes where.");
     }
-    PlanDocument from = documents.draft();
-    if (from == null) {
-      from = documents.published();
-    }
-    if (from == null) {
-      throw Refused.state("draft", "There is no plan yet.");
-    }
-    Planning planning = planning(from.stops().stream().filter(Stop::pinned).toList());
-    Plan plan = plan(from, planning);
-    int day = (int) ChronoUnit.DAYS.between(planning.season().first(), in.date());
-    Move move =
-        Move.of(
-            planning,
-            plan,
-            in.boat(),
-            in.task(),
-            in.worker(),
-            day,
-            in.index() == null ? Integer.MAX_VALUE : in.index());
-    if (Boolean.TRUE.equals(in.keep())) {
+    for (int turn = 0; turn < TURNS; turn++) {
+      Moved moved = moved(in);
+      Move move = moved.move();
+      if (!Boolean.TRUE.equals(in.keep())) {
+        return new MoveView(move.broken(), move.costs());
+      }
       if (!move.broken().isEmpty()) {
         throw Refused.state("stop", String.join(" ", move.broken()));
       }
+      if (drafts.keep(moved.known(), moved.pinning(in), move.plan())) {
+        return new MoveView(move.broken(), move.costs());
+      }
+    }
+    throw meanwhile();
+  }
+
+  private record Moved(Drafts.Known known, Planning planning, Move move) {
+    /** The same, with the stop where it was put. */
+    private Planning pinning(MoveIn in) {
       List<Assignment> pinned = new ArrayList<>(planning.pinned());
       move.plan().assignments().stream()
           .filter(a -> a.boat().equals(in.boat()) && a.task().equals(in.task()))
           .forEach(pinned::add);
-      keepDraft(
-          new Planning(
-              planning.season(),
-              planning.told(),
-              pinned,
-              0,
-              planning.changePenalty(),
-              planning.seed()),
-          move.plan());
+      return new Planning(
+          planning.season(), planning.told(), pinned, 0, planning.changePenalty(), planning.seed());
     }
-    return new MoveView(move.broken(), move.costs());
   }
+
+  private Moved moved(MoveIn in) {
+    Seen seen = reading.execute(status -> seen());
+    if (seen == null) {
+      throw Refused.state("draft", "There is no plan yet.");
+    }
+    Planning planning = seen.ground().planning();
+    int day = (int) ChronoUnit.DAYS.between(planning.season().first(), in.date());
+    int index = in.index() == null ? Integer.MAX_VALUE : in.index();
+    Plan plan = plan(seen.document(), planning);
+    Move move = Move.of(planning, plan, in.boat(), in.task(), in.worker(), day, index);
+    return new Moved(seen.ground().known(), planning, move);
+  }
+
+  /** The plan that is worked on, and what it is made from; null while there is none. */
+  private @Nullable Seen seen() {
+    Drafts.Known known = drafts.known();
+    PlanDocument document = documents.draft() == null ? documents.published() : documents.draft();
+    if (document == null) {
+      return null;
+    }
+    List<Stop> pinned = document.stops().stream().filter(Stop::pinned).toList();
+    return new Seen(document, new Ground(known, planning(pinned)));
+  }
+
+  private record Seen(PlanDocument document, Ground ground) {}
 
   /** A kept plan as the planner reads it today: what is done or past has left it. */
   private static Plan plan(PlanDocument document, Planning planning) {
@@ -193,14 +188,13 @@ public class Walks {
   }
 
   /** Why a stop is where it is. */
-  @Transactional(readOnly = true)
   public Why why(UUID boat, String task) {
-    PlanDocument from = documents.draft() == null ? documents.published() : documents.draft();
-    if (from == null) {
+    Seen seen = reading.execute(status -> seen());
+    if (seen == null) {
       throw new NotFound("plan", "There is no plan yet.");
     }
-    Planning planning = planning(from.stops().stream().filter(Stop::pinned).toList());
-    return Why.of(planning, plan(from, planning), boat, task);
+    Planning planning = seen.ground().planning();
+    return Why.of(planning, plan(seen.document(), planning), boat, task);
   }
 
   /** What is different between what people were told and the draft. */

@@ -3,6 +3,7 @@ package elsko.server.plan;
 import elsko.core.plan.explain.Why;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.search.Baseline;
+import elsko.core.plan.search.Planning;
 import elsko.server.csv.CsvText;
 import elsko.server.people.SignedIn;
 import elsko.server.plan.WalksView.PlanView;
@@ -30,13 +31,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/walks")
 class WalksController {
   private final Walks walks;
+  private final Drafts drafts;
   private final Promises promises;
   private final PlanJob job;
   private final Crew crew;
   private final PlanShown shown;
 
-  WalksController(Walks walks, Promises promises, PlanJob job, Crew crew, PlanShown shown) {
+  WalksController(
+      Walks walks, Drafts drafts, Promises promises, PlanJob job, Crew crew, PlanShown shown) {
     this.walks = walks;
+    this.drafts = drafts;
     this.promises = promises;
     this.job = job;
     this.crew = crew;
@@ -130,13 +134,13 @@ class WalksController {
   /** Tells everybody. */
   @PostMapping("/publish")
   WalksView publish(Authentication who) {
-    walks.publish(SignedIn.by(who).name());
+    drafts.publish(SignedIn.by(who).name());
     return all(who);
   }
 
   @DeleteMapping("/draft")
   WalksView dropDraft(Authentication who) {
-    walks.dropDraft();
+    drafts.drop();
     return all(who);
   }
 
@@ -156,7 +160,7 @@ class WalksController {
   @GetMapping("/yardsticks")
   List<Measured> yardsticks() {
     Map<Baseline.Rule, Plan> plans = new EnumMap<>(Baseline.Rule.class);
-    var planning = walks.planning();
+    Planning planning = walks.ground().planning();
     for (Baseline.Rule rule :
         List.of(Baseline.Rule.EARLIEST_DEADLINE_FIRST, Baseline.Rule.ROW_ORDER)) {
       plans.put(rule, Baseline.plan(planning, rule, 0));

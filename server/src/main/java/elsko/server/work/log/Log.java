@@ -52,6 +52,7 @@ public class Log {
   private final Clock clock;
   private final ObjectProvider<FluidGoesThrough> kit;
   private final LatestFolds latest;
+  private final RefusedEntries refused;
 
   Log(
       KeptEntries entries,
@@ -61,7 +62,8 @@ public class Log {
       SaidReader facts,
       Clock clock,
       ObjectProvider<FluidGoesThrough> kit,
-      LatestFolds latest) {
+      LatestFolds latest,
+      RefusedEntries refused) {
     this.entries = entries;
     this.writer = writer;
     this.fleet = fleet;
@@ -70,6 +72,7 @@ public class Log {
     this.clock = clock;
     this.kit = kit;
     this.latest = latest;
+    this.refused = refused;
   }
 
   /** The day it is in the yard. */
@@ -177,10 +180,15 @@ public class Log {
     for (WaitingEntries.Read read : waiting) {
       UUID id = read.body().id();
       try {
-        if (read.refused() != null) {
-          throw read.refused();
-        }
         if (known.isNew(read.body())) {
+          WaitingEntries.Answer before = refused.before(id);
+          if (before != null) {
+            tell.accept(before);
+            continue;
+          }
+          if (read.refused() != null) {
+            throw read.refused();
+          }
           Entry entry =
               entry(read.body(), read.happened(), read.afterwards(), now, read.fact(), who);
           if (!writing.isOpenAlready(entry)) {
@@ -188,10 +196,10 @@ public class Log {
           }
         }
         tell.accept(WaitingEntries.Answer.kept(id));
-      } catch (Refused refused) {
-        tell.accept(WaitingEntries.Answer.refused(id, refused));
-      } catch (Forbidden forbidden) {
-        tell.accept(WaitingEntries.Answer.refused(id, forbidden));
+      } catch (Refused why) {
+        tell.accept(refused.remember(WaitingEntries.Answer.refused(id, why)));
+      } catch (Forbidden why) {
+        tell.accept(refused.remember(WaitingEntries.Answer.refused(id, why)));
       }
     }
     writing.finish();

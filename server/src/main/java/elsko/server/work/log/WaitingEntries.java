@@ -7,6 +7,8 @@ import elsko.server.people.SignedIn;
 import elsko.server.problems.Forbidden;
 import elsko.server.said.NewEntry;
 import elsko.server.said.SaidReader;
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.Timer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -26,11 +28,17 @@ public class WaitingEntries {
   private final Log log;
   private final SaidReader facts;
   private final Clock clock;
+  private final Timer taking;
 
-  WaitingEntries(Log log, SaidReader facts, Clock clock) {
+  WaitingEntries(Log log, SaidReader facts, Clock clock, MeterRegistry measures) {
     this.log = log;
     this.facts = facts;
     this.clock = clock;
+    this.taking =
+        Timer.builder("elsko.entries.taken")
+            .description("how long it takes until what a device sent is judged and on the disk")
+            .publishPercentiles(0.5, 0.95)
+            .register(measures);
   }
 
   public Judged take(UUID boat, List<NewEntry> bodies, Instant sentAt, SignedIn who) {
@@ -40,7 +48,7 @@ public class WaitingEntries {
     // Read before the transaction: a refusal inside it would undo what was taken already.
     List<Read> read = bodies.stream().map(body -> read(body, device)).toList();
     List<Answer> answers = new ArrayList<>();
-    Folded folded = log.appendEach(boat, read, now, who, answers::add);
+    Folded folded = taking.record(() -> log.appendEach(boat, read, now, who, answers::add));
     return new Judged(answers, folded);
   }
 

@@ -74,10 +74,13 @@ class Writer {
     ProofRules proof = yards.proofRules();
     LatestFolds.Written known = latest.take(row, proof);
     if (known != null) {
-      return new Writing(row, known.folded().log(), known.fold(), proof, who);
+      Folded folded = known.folded();
+      return new Writing(row, folded.boat(), folded.log(), known.fold(), proof, who);
     }
     List<Entry> log = entries.of(boat);
-    return new Writing(row, log, GrowingFold.of(row.boat(), proof, log), proof, who);
+    Boat described = row.boat();
+    GrowingFold fold = GrowingFold.of(described, proof, log);
+    return new Writing(row, described, log, fold, proof, who);
   }
 
   /** The opening of a card with what has to be looked at first, as the weather has it now. */
@@ -101,9 +104,10 @@ class Writer {
     private GrowingFold fold;
     private BoatState state;
 
-    Writing(BoatRow row, List<Entry> log, GrowingFold fold, ProofRules proof, SignedIn who) {
+    Writing(
+        BoatRow row, Boat boat, List<Entry> log, GrowingFold fold, ProofRules proof, SignedIn who) {
       this.row = row;
-      this.boat = row.boat();
+      this.boat = boat;
       this.who = who;
       this.log = new ArrayList<>(log);
       this.proof = proof;

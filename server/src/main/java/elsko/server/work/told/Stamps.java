@@ -1,10 +1,5 @@
 package elsko.server.work.told;
 
-import jakarta.json.Json;
-import jakarta.json.JsonObject;
-import jakarta.json.JsonReader;
-import jakarta.json.JsonValue;
-import java.io.ByteArrayInputStream;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -73,32 +68,11 @@ public class Stamps {
     String next = keep(now);
     return before == null
         ? new Told<>(next, view, null)
-        : new Told<>(next, null, between(before, now));
+        : new Told<>(next, null, Differences.between(before, now, json));
   }
 
   /**
    * @param whole null where {@code changes} say what differs
    */
   record Told<T>(String stamp, @Nullable T whole, @Nullable List<PatchStep> changes) {}
-
-  private List<PatchStep> between(byte[] before, byte[] now) {
-    return Json.createDiff(read(before), read(now)).toJsonArray().stream()
-        .map(JsonValue::asJsonObject)
-        .map(this::change)
-        .toList();
-  }
-
-  private PatchStep change(JsonObject step) {
-    JsonValue value = step.get("value");
-    return new PatchStep(
-        PatchStep.Op.valueOf(step.getString("op")),
-        step.getString("path"),
-        value == null ? null : json.readTree(value.toString()));
-  }
-
-  private static JsonObject read(byte[] text) {
-    try (JsonReader reader = Json.createReader(new ByteArrayInputStream(text))) {
-      return reader.readObject();
-    }
-  }
 }
