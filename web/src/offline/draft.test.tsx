@@ -19,6 +19,29 @@ describe('what is being typed', () => {
     expect(again.draftOf('jug.2')).toBe('-18.4');
   });
 
+  it('is there when the page went before the disk had it', async () => {
+    const typed = renderHook(() => useDraft('jug.4'));
+    await (await database()).put('drafts', 'taken in', 'jug.5');
+    const takenIn = renderHook(() => useDraft('jug.5'));
+    const visibility = vi.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden');
+    const written = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new Error('The page is gone.');
+    });
+    act(() => typed.result.current[1]('eighteen'));
+    act(() => takenIn.result.current[2]());
+    document.dispatchEvent(new Event('visibilitychange'));
+    await vi.waitFor(() => expect(written).toHaveBeenCalled());
+    vi.restoreAllMocks();
+    visibility.mockRestore();
+    vi.resetModules();
+    const again = await import('./draft');
+    await again.loadDrafts();
+    expect(again.draftOf('jug.4')).toBe('eighteen');
+    expect(again.draftOf('jug.5')).toBeNull();
+    await vi.waitFor(() => expect(Object.keys(localStorage)).toEqual([]));
+    expect(await (await database()).get('drafts', 'jug.4')).toBe('eighteen');
+  });
+
   it('on the disk does not take the place of what is being typed already', async () => {
     await (await database()).put('drafts', 'old', 'jug.3');
     const typed = renderHook(() => useDraft('jug.3'));

@@ -7,19 +7,43 @@ const changed = new Set<string>();
 const SAVED_AFTER_MS = 150;
 let soon: ReturnType<typeof setTimeout> | undefined;
 
+/** A page that goes away takes writes to the database with it; this one is done when it returns. */
+const AT_THE_DOOR = 'elsko.draft.';
+
+function leaveAtTheDoor(): void {
+  try {
+    changed.forEach((key) => localStorage.setItem(AT_THE_DOOR + key, texts.get(key) ?? ''));
+  } catch {
+    // No room there either: what is typed stays in its box.
+  }
+}
+
+function takeInFromTheDoor(): void {
+  Object.keys(localStorage)
+    .filter((name) => name.startsWith(AT_THE_DOOR))
+    .forEach((name) => {
+      const key = name.slice(AT_THE_DOOR.length);
+      if (!texts.has(key)) keepDraft(key, localStorage.getItem(name) ?? '');
+    });
+}
+
+function isSaved(key: string, text: string): void {
+  if (localStorage.getItem(AT_THE_DOOR + key) === text) localStorage.removeItem(AT_THE_DOOR + key);
+}
+
 async function save(): Promise<void> {
   clearTimeout(soon);
   soon = undefined;
-  const keys = [...changed];
+  const drafts = [...changed].map((key) => [key, texts.get(key) ?? ''] as const);
   changed.clear();
   const write = (await database()).transaction('drafts', 'readwrite');
   await Promise.all([
-    ...keys.map((key) => {
-      const text = texts.get(key);
-      return text === undefined ? write.store.delete(key) : write.store.put(text, key);
-    }),
+    ...drafts.map(([key, text]) =>
+      text === '' ? write.store.delete(key) : write.store.put(text, key),
+    ),
     write.done,
   ]);
+  drafts.forEach(([key, text]) => isSaved(key, text));
 }
 
 /** Keeps what is being typed; '' when it was taken in. */
@@ -33,16 +57,19 @@ export function keepDraft(key: string, text: string): void {
 
 // A window that goes to the back may not come again.
 document.addEventListener('visibilitychange', () => {
-  if (document.visibilityState === 'hidden') void save().catch(() => undefined);
+  if (document.visibilityState !== 'hidden') return;
+  leaveAtTheDoor();
+  void save().catch(() => undefined);
 });
 
 /** Reads what was being typed before the application was opened again. */
 export async function loadDrafts(): Promise<void> {
+  takeInFromTheDoor();
   const db = await database();
   const keys = await db.getAllKeys('drafts');
   const kept = await db.getAll('drafts');
   keys.forEach((key, i) => {
-    if (!texts.has(key)) texts.set(key, kept[i]!);
+    if (!texts.has(key) && !changed.has(key)) texts.set(key, kept[i]!);
   });
 }
 
