@@ -29,6 +29,7 @@ const line = (seq: number, words: string, over: Partial<BookLine['entry']> = {})
     replaced: false,
     mayCorrect: false,
     mark: null,
+    oneTap: null,
     fact: {},
     ...over,
   },

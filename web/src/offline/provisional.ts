@@ -185,6 +185,9 @@ function saidOf(step: StepView, { entry, person }: WaitingEntry): SaidShown {
     judgement: here?.words ?? null,
     call: here?.call ?? null,
     photo: entry.kind === 'PHOTO_TAKEN' ? entry.photo : null,
+    tap: entry.tap ?? null,
+    // How soon that was is for core to say.
+    tooSoon: false,
     waiting: true,
   };
 }

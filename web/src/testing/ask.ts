@@ -3,7 +3,7 @@ import type { AskOf, AskView, NewEntry } from '../api/client';
 type Answer = AskView['answers'][number][number];
 type Own<Kind extends AskView['kind']> = Omit<
   AskOf<Kind>,
-  'kind' | 'label' | 'answered' | 'answers' | 'standsAgainst'
+  'kind' | 'label' | 'answered' | 'bundled' | 'answers' | 'standsAgainst'
 >;
 
 const NOTHING_TO_FIND = { key: '', name: '', how: '', findings: [] };
@@ -26,7 +26,7 @@ const ANY_NUMBER: AskOf<'READ'>['limits'] = {
 
 const OWN: { [Kind in AskView['kind']]: Own<Kind> } = {
   SET: { restsOnStanding: false, fitting: '', to: 'IN' },
-  OPEN: { lowPoint: '', fitting: null, to: null, liters: 1 },
+  OPEN: { lowPoint: '', fitting: null, to: null, liters: 1, trouble: null },
   ENGINE: { start: true, engine: null, basis: 'FED', stopped: null },
   KICK: { engine: null, stopped: null, seconds: 3 },
   READ: {
@@ -71,6 +71,7 @@ export function ask<Kind extends AskView['kind']>(
     kind,
     label: 'the ask',
     answered: false,
+    bundled: false,
     answers: [],
     standsAgainst: [],
     ...OWN[kind],

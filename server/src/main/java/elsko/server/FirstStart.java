@@ -1,5 +1,6 @@
 package elsko.server;
 
+import elsko.server.bench.Shelf;
 import elsko.server.clock.YardClock;
 import elsko.server.demo.FennholmYard;
 import elsko.server.people.FirstCoordinator;
@@ -22,6 +23,7 @@ class FirstStart implements SmartInitializingSingleton {
 
   private final Yards yards;
   private final Log log;
+  private final Shelf shelf;
   private final YardClock clock;
   private final FirstCoordinator coordinator;
   private final FirstYard yard;
@@ -31,6 +33,7 @@ class FirstStart implements SmartInitializingSingleton {
   FirstStart(
       Yards yards,
       Log log,
+      Shelf shelf,
       YardClock clock,
       FirstCoordinator coordinator,
       FirstYard yard,
@@ -38,6 +41,7 @@ class FirstStart implements SmartInitializingSingleton {
       JudgingAnew judging) {
     this.yards = yards;
     this.log = log;
+    this.shelf = shelf;
     this.clock = clock;
     this.coordinator = coordinator;
     this.yard = yard;
@@ -68,6 +72,8 @@ class FirstStart implements SmartInitializingSingleton {
     refuseOthers();
     yards.setTheClock();
     clock.isNotBefore(log.newest());
+    // Later than any entry where a slow machine took long over setting up the rest.
+    clock.isNotBefore(shelf.newestCheck());
     coordinator.prepare();
     yard.prepare();
     demo.ifAvailable(FennholmYard::prepare);

@@ -20,6 +20,7 @@ import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.ReadingStanding;
 import elsko.core.ledger.fact.StartBasis;
+import elsko.core.ledger.learned.DrainTrouble;
 import elsko.core.ledger.learned.Learned;
 import elsko.core.limits.Call;
 import elsko.core.limits.Judgement;
@@ -55,6 +56,7 @@ import org.jspecify.annotations.Nullable;
  * @param tags stops that stand, the oldest first
  * @param missingPieces of impellers, still somewhere in an engine
  * @param learned what the boat has taught of itself in earlier years
+ * @param drainTrouble what low points gave trouble with in its last lay-ups before this one
  * @param stays where it stood and how it was covered, oldest first
  * @param contradicted what came in late and does not go with the rest, until somebody says how it
  *     was; oldest first
@@ -84,6 +86,7 @@ public record BoatState(
     List<RedTag> tags,
     Map<Position, Integer> missingPieces,
     List<Learned> learned,
+    List<DrainTrouble> drainTrouble,
     List<Stay> stays,
     List<Entry> contradicted) {
 
@@ -130,6 +133,7 @@ public record BoatState(
         tags,
         missingPieces,
         learned,
+        drainTrouble,
         stays,
         contradicted);
   }

@@ -8,6 +8,8 @@ import elsko.core.ledger.engine.EngineRuns;
 import elsko.core.ledger.engine.ServiceFold;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Seen;
+import elsko.core.ledger.learned.DrainTroubleFold;
 import elsko.core.ledger.learned.LearnedFold;
 import elsko.core.limits.Interval;
 import java.util.HashMap;
@@ -23,6 +25,7 @@ final class CircuitFindings {
   private final ServiceFold services;
   private final RedTags tags;
   private final LearnedFold learned;
+  private final DrainTroubleFold trouble;
   private final Map<String, List<String>> descaled = new HashMap<>();
 
   CircuitFindings(
@@ -32,7 +35,8 @@ final class CircuitFindings {
       EngineRuns runs,
       ServiceFold services,
       RedTags tags,
-      LearnedFold learned) {
+      LearnedFold learned,
+      DrainTroubleFold trouble) {
     this.boat = boat;
     this.circuits = circuits;
     this.engines = engines;
@@ -40,6 +44,7 @@ final class CircuitFindings {
     this.services = services;
     this.tags = tags;
     this.learned = learned;
+    this.trouble = trouble;
   }
 
   Map<String, List<String>> descaled() {
@@ -64,7 +69,9 @@ final class CircuitFindings {
         circuits.ifLowPoint(
             looked.lowPoint(),
             circuit -> {
-              if (circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen()).isEmpty()) {
+              Seen what = circuit.lookedAt(boat.lowPoint(looked.lowPoint()), looked.seen());
+              trouble.seen(looked.lowPoint(), what);
+              if (what.isEmpty()) {
                 engines.mufflerDrained(looked.lowPoint());
               }
             });
@@ -97,7 +104,13 @@ final class CircuitFindings {
       }
       case Fact.SampleRead read -> {
         circuits.ifLowPoint(
-            read.lowPoint(), circuit -> circuit.sample(read, entry.person(), entry.serverTime()));
+            read.lowPoint(),
+            circuit -> {
+              circuit.sample(read, entry.person(), entry.serverTime());
+              if (circuit.isShort(boat.lowPoint(read.lowPoint()))) {
+                trouble.wasShort(read.lowPoint());
+              }
+            });
       }
       case Fact.ProofGivenUp given -> {
         circuits.ifThere(given.circuit(), CircuitFold::proofGivenUp);

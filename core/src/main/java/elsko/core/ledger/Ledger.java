@@ -13,6 +13,7 @@ import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.TagCause;
+import elsko.core.ledger.learned.DrainTroubleFold;
 import elsko.core.ledger.learned.Learned;
 import elsko.core.ledger.learned.LearnedFold;
 import elsko.core.limits.Interval;
@@ -65,8 +66,9 @@ public final class Ledger {
 
   private final RedTags tags = new RedTags();
   private final LearnedFold learned = new LearnedFold();
+  private final DrainTroubleFold trouble = new DrainTroubleFold();
 
-  /** Something was said so late that it may end a claim and make none. */
+  /** Something was said so late, or so soon, that it may end a claim and make none. */
   private boolean anyInDoubt;
 
   /** An empty log's state, to which entries are added one by one. */
@@ -85,7 +87,7 @@ public final class Ledger {
     this.fittings = new FittingsFold(boat, hull, circuits, engines, runs, bag, stays);
     this.findings = new Findings(boat, circuits, engines, fittings, runs, services, tags);
     this.circuitFindings =
-        new CircuitFindings(boat, circuits, engines, runs, services, tags, learned);
+        new CircuitFindings(boat, circuits, engines, runs, services, tags, learned, trouble);
   }
 
   /**
@@ -109,11 +111,9 @@ public final class Ledger {
    */
   public void add(Entry entry) {
     time.set(entry.happened());
-    if (entry.late() != null) {
-      anyInDoubt |= !entry.mayClaim();
-      if (entry.late().asks()) {
-        contradicted.put(entry.id(), entry);
-      }
+    anyInDoubt |= !entry.mayClaim();
+    if (entry.late() != null && entry.late().asks()) {
+      contradicted.put(entry.id(), entry);
     }
     if (entry.card() != null) {
       applyToCard(entry);
@@ -252,7 +252,7 @@ public final class Ledger {
     }
   }
 
-  /** Whether something was said so late that it may end a claim and make none. */
+  /** Whether something was said so late, or so soon, that it may end a claim and make none. */
   boolean anyInDoubt() {
     return anyInDoubt;
   }
@@ -291,6 +291,7 @@ public final class Ledger {
       mayHaveFrozen(entry, opened.lookFirst());
       if (opened.procedure().beginsALayUp()) {
         learned.cardEnded();
+        trouble.layUpBegins(entry.happened());
         circuits.all().forEach(CircuitFold::layUpBegins);
       } else if (opened.procedure() == Procedure.COMMISSION) {
         circuits.all().forEach(CircuitFold::seasonBegins);
@@ -356,6 +357,7 @@ public final class Ledger {
         tags.standing(),
         findings.readings().missingPieces(),
         Stream.concat(learned.learned().stream(), runs.learned().stream()).toList(),
+        trouble.standing(),
         stays.stays(),
         List.copyOf(contradicted.values()));
   }

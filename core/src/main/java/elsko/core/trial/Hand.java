@@ -5,8 +5,10 @@ import elsko.core.boat.path.Circuit;
 import elsko.core.boat.path.CircuitKind;
 import elsko.core.boat.path.Position;
 import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.OneTap;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.card.Ask;
+import elsko.core.procedure.card.Bar;
 import elsko.core.procedure.card.Step;
 import elsko.core.trueboat.TrueBoat;
 import java.util.List;
@@ -24,6 +26,7 @@ final class Hand {
   private static final int TURNS_ONE_IN = 3;
 
   private static final int GIVES_UP_ONE_IN = 4;
+  private static final int BAR_ONE_IN = 3;
   private static final int SKIPS_ONE_IN = 12;
   private static final int ANOTHER_ONE_IN = 6;
   private static final int ANOTHER_LOOKS_AHEAD = 5;
@@ -139,6 +142,10 @@ final class Hand {
       skip(step, Refused.state("step", "its proof stays as it is"));
       return;
     }
+    if (mistakes.contains(Mistake.TAPS_THE_BAR_BLIND) && random.nextInt(BAR_ONE_IN) == 0) {
+      barAtOnce(step);
+      return;
+    }
     boolean blind = mistakes.contains(Mistake.TAPS_BLIND) && random.nextInt(4) == 0;
     try {
       for (Ask ask : step.asks()) {
@@ -150,6 +157,28 @@ final class Hand {
       }
       pass(step.minutes());
       enter(step, new Fact.StepDone());
+    } catch (Refused refused) {
+      skip(step, refused);
+    }
+  }
+
+  /**
+   * Nothing of the step was done but what the bar does not write; it was asked whether it can be
+   * done already, and said so.
+   */
+  private void barAtOnce(Step step) {
+    OneTap tap = new OneTap(new UUID(2, step.key().hashCode()), 0, true);
+    try {
+      for (Ask ask : step.asks()) {
+        boolean written = Bar.writes(book.state(), ask);
+        asksFirst(step, ask);
+        for (Fact fact : written ? doing.usually(ask) : doing.really(step, ask)) {
+          book.at(step.key(), fact, written ? tap : null);
+          afterEach.run();
+        }
+      }
+      book.at(step.key(), new Fact.StepDone(), tap);
+      afterEach.run();
     } catch (Refused refused) {
       skip(step, refused);
     }

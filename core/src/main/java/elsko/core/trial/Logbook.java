@@ -4,9 +4,12 @@ import elsko.core.boat.Boat;
 import elsko.core.fluid.verdict.Need;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.GrowingFold;
 import elsko.core.ledger.Ledger;
+import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.OneTap;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.rules.Interlocks;
 import elsko.core.ledger.rules.YardRules;
@@ -36,8 +39,7 @@ final class Logbook {
   final Boat boat;
   private final Need need;
   private final List<Entry> log = new ArrayList<>();
-  private final Ledger ledger;
-  private @Nullable BoatState state;
+  private GrowingFold fold;
   private Instant now = Instant.parse("2031-10-20T08:00:00Z");
   private String person = HAND;
   private @Nullable UUID card;
@@ -46,7 +48,7 @@ final class Logbook {
   Logbook(Boat boat, Need need) {
     this.boat = boat;
     this.need = need;
-    this.ledger = new Ledger(boat, need);
+    this.fold = GrowingFold.of(boat, ProofRules.of(need), log);
   }
 
   void pass(double minutes) {
@@ -73,7 +75,7 @@ final class Logbook {
     Fact.CardOpened opened = new Fact.CardOpened(procedure, choices);
     Interlocks.check(state(), person, opened, RULES, now);
     Choices.check(boat, opened);
-    add(null, opened);
+    add(null, opened, null);
     written = null;
     return opening;
   }
@@ -88,14 +90,19 @@ final class Logbook {
     Interlocks.check(state(), person, fact, RULES, now);
     UUID on = card;
     card = null;
-    add(null, fact);
+    add(null, fact, null);
     card = on;
   }
 
   /** On the open card, at a step. */
   void at(String step, Fact fact) {
+    at(step, fact, null);
+  }
+
+  /** The same, by a tap that wrote it together with others. */
+  void at(String step, Fact fact, @Nullable OneTap tap) {
     check(step, fact);
-    add(step, fact);
+    add(step, fact, tap);
     if (fact.is(Fact.SettlesStep.class)) {
       written = null;
     }
@@ -107,12 +114,15 @@ final class Logbook {
     CardRules.check(card(), state(), progress(), step, fact);
   }
 
-  private void add(@Nullable String step, Fact fact) {
+  private void add(@Nullable String step, Fact fact, @Nullable OneTap tap) {
     UUID id = new UUID(1, log.size());
-    Entry entry = new Entry(id, person, now, now, card, step, null, fact);
+    Entry entry = new Entry(id, person, now, now, card, step, null, fact).by(tap);
     log.add(entry);
-    ledger.add(entry);
-    state = null;
+    if (entry.mayClaim()) {
+      fold.add(entry);
+    } else {
+      fold = GrowingFold.of(boat, ProofRules.of(need), log);
+    }
   }
 
   /** As it stands; its steps change only when one is settled. */
@@ -134,10 +144,7 @@ final class Logbook {
   }
 
   BoatState state() {
-    if (state == null) {
-      state = ledger.state();
-    }
-    return state;
+    return fold.state();
   }
 
   /** Whether the last entry settled a step. */
@@ -155,14 +162,15 @@ final class Logbook {
       if (waits) {
         late.add(
             new Entry(
-                entry.id(),
-                entry.person(),
-                entry.deviceTime(),
-                atLast,
-                entry.card(),
-                entry.step(),
-                null,
-                entry.fact()));
+                    entry.id(),
+                    entry.person(),
+                    entry.deviceTime(),
+                    atLast,
+                    entry.card(),
+                    entry.step(),
+                    null,
+                    entry.fact())
+                .by(entry.tap()));
       } else {
         inTime.add(entry);
       }
@@ -173,6 +181,8 @@ final class Logbook {
 
   /** What was entered, in words, newest last. */
   List<String> story() {
-    return log.stream().map(entry -> entry.step() + ": " + entry.fact()).toList();
+    return log.stream()
+        .map(entry -> entry.step() + (entry.tap() == null ? ": " : ", in one tap: ") + entry.fact())
+        .toList();
   }
 }

@@ -29,7 +29,9 @@ public enum Mistake {
   /** Lets an engine run on when its water has run out. */
   IGNORES_THE_COUNTDOWN,
   /** A circuit is aboard that nobody described. */
-  FORGETS_A_CIRCUIT;
+  FORGETS_A_CIRCUIT,
+  /** Taps the bar of a step as soon as it comes up, and says so when asked; nothing was done. */
+  TAPS_THE_BAR_BLIND;
 
   /** Whether what is recorded is not what was seen; what is claimed from it is counted apart. */
   boolean isALie() {

@@ -46,7 +46,8 @@ class LateEntriesTest {
   private Entry at(int minutes, Fact fact, Late late) {
     Instant happened = story.now().plus(Duration.ofMinutes(minutes));
     Entry entry =
-        new Entry(UUID.randomUUID(), "technician", happened, arrives, null, null, null, fact, late);
+        new Entry(UUID.randomUUID(), "technician", happened, arrives, null, null, null, fact)
+            .with(late);
     log.add(entry);
     return entry;
   }
@@ -213,29 +214,29 @@ class LateEntriesTest {
     List<Entry> opened = new ArrayList<>(proven.log);
     opened.add(
         new Entry(
-            UUID.randomUUID(),
-            "technician",
-            proven.now(),
-            proven.now(),
-            null,
-            null,
-            null,
-            set("block-port-drain", FittingState.OUT_BAGGED),
-            afterwards));
+                UUID.randomUUID(),
+                "technician",
+                proven.now(),
+                proven.now(),
+                null,
+                null,
+                null,
+                set("block-port-drain", FittingState.OUT_BAGGED))
+            .with(afterwards));
     assertThat(protection(proven, opened)).isEqualTo(Protection.WET);
     BoatState left = Ledger.fold(proven.boat, proven.need, opened);
     assertThat(left.fitting("block-port-drain").isLooseEnd()).isTrue();
     opened.add(
         new Entry(
-            UUID.randomUUID(),
-            "technician",
-            proven.now(),
-            proven.now(),
-            null,
-            null,
-            null,
-            set("block-port-drain", FittingState.IN),
-            afterwards));
+                UUID.randomUUID(),
+                "technician",
+                proven.now(),
+                proven.now(),
+                null,
+                null,
+                null,
+                set("block-port-drain", FittingState.IN))
+            .with(afterwards));
     assertThat(protection(proven, opened)).isNotEqualTo(Protection.PROVEN);
   }
 

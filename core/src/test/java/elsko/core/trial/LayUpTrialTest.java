@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 class LayUpTrialTest {
   private static final int SEASONS = 200;
   private static final int CIRCUITS = 2;
+  private static final Set<Mistake> BLIND = EnumSet.of(Mistake.TAPS_THE_BAR_BLIND);
 
   private static Season season(long seed) {
     return Season.of(seed).with(CIRCUITS);
@@ -52,6 +53,22 @@ class LayUpTrialTest {
             .filter(season -> !season.laidUp().unsafe().isEmpty())
             .count();
     assertThat(found).isGreaterThan(3);
+  }
+
+  @Test
+  void aBarTappedBlindMakesNobodyBelieveAnything() {
+    List<LayUpTrial> trials =
+        LongStream.range(0, Integer.getInteger("elsko.bar.seasons", 120))
+            .parallel()
+            .mapToObj(LayUpTrialTest::season)
+            .map(s -> new Season(s.seed(), s.boat(), s.choices(), BLIND).laidUp())
+            .toList();
+    assertThat(trials)
+        .filteredOn(LayUpTrial::isFooled)
+        .extracting(trial -> trial.unsafe() + "\n" + String.join("\n", trial.story()))
+        .isEmpty();
+    // It does tap, and is found by what it left.
+    assertThat(trials).filteredOn(trial -> !trial.isSafe()).hasSizeGreaterThan(30);
   }
 
   @Test

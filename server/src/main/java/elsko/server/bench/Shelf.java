@@ -233,6 +233,12 @@ public class Shelf {
     return view();
   }
 
+  /** When an instrument was checked last; null while none was. */
+  @Transactional(readOnly = true)
+  public @Nullable Instant newestCheck() {
+    return zeroChecks.findFirstByOrderByCheckedAtDesc().map(ZeroCheck::checkedAt).orElse(null);
+  }
+
   /** Makes an instrument's own curve for a product. */
   @Transactional
   public ShelfView calibrate(UUID instrument, NewCalibration made, String person) {

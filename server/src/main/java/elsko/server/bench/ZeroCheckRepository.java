@@ -8,4 +8,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface ZeroCheckRepository extends JpaRepository<ZeroCheck, UUID> {
   Optional<ZeroCheck> findFirstByInstrumentIdAndCheckedAtLessThanEqualOrderByCheckedAtDesc(
       UUID instrumentId, Instant at);
+
+  Optional<ZeroCheck> findFirstByOrderByCheckedAtDesc();
 }

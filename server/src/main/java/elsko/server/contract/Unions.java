@@ -77,8 +77,10 @@ final class Unions {
     Schema<?> envelope = object();
     for (String name : Names.listed().envelope()) {
       boolean isTime = name.equals("deviceTime") || name.equals("downloadedAt");
-      Schema<?> field = string();
-      field.setFormat(name.equals("step") ? null : isTime ? "date-time" : "uuid");
+      boolean isNumber = name.equals("tapAfter");
+      Schema<?> field = isNumber ? ofType("integer") : string();
+      field.setFormat(
+          isNumber ? "int32" : name.equals("step") ? null : isTime ? "date-time" : "uuid");
       if (!name.equals("id") && !name.equals("deviceTime")) {
         field = Contract.orNull(field);
       }
@@ -163,14 +165,16 @@ final class Unions {
   }
 
   private static Schema<?> object() {
-    Schema<Object> schema = new Schema<>();
-    schema.addType("object");
-    return schema;
+    return ofType("object");
   }
 
   private static Schema<?> string() {
+    return ofType("string");
+  }
+
+  private static Schema<?> ofType(String type) {
     Schema<Object> schema = new Schema<>();
-    schema.addType("string");
+    schema.addType(type);
     return schema;
   }
 

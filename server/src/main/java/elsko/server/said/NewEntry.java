@@ -16,6 +16,9 @@ import tools.jackson.databind.annotation.JsonSerialize;
  * @param corrects the entry it replaces
  * @param downloadedAt when the device had last seen the boat, by its clock; an entry that is said
  *     to have happened before that proves nothing. May be left out
+ * @param tap of the one tap that made it together with others, the same in all of them; may be left
+ *     out
+ * @param tapAfter in how many seconds the work of its step can have been done, with {@code tap}
  * @param kind as it was sent; null where it is missing
  * @param said null where there is no such kind
  */
@@ -28,5 +31,7 @@ public record NewEntry(
     @Nullable String step,
     @Nullable UUID corrects,
     @Nullable Instant downloadedAt,
+    @Nullable UUID tap,
+    @Nullable Integer tapAfter,
     @Nullable String kind,
     @Nullable Said said) {}

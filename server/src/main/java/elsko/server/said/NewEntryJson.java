@@ -25,7 +25,9 @@ final class NewEntryJson {
       @Nullable UUID card,
       @Nullable String step,
       @Nullable UUID corrects,
-      @Nullable Instant downloadedAt) {}
+      @Nullable Instant downloadedAt,
+      @Nullable UUID tap,
+      @Nullable Integer tapAfter) {}
 
   static final class Reader extends ValueDeserializer<NewEntry> {
     @Override
@@ -49,6 +51,8 @@ final class NewEntryJson {
           envelope.step(),
           envelope.corrects(),
           envelope.downloadedAt(),
+          envelope.tap(),
+          envelope.tapAfter(),
           kind,
           said);
     }
@@ -74,6 +78,8 @@ final class NewEntryJson {
       json.writePOJOProperty("step", entry.step());
       json.writePOJOProperty("corrects", entry.corrects());
       json.writePOJOProperty("downloadedAt", entry.downloadedAt());
+      json.writePOJOProperty("tap", entry.tap());
+      json.writePOJOProperty("tapAfter", entry.tapAfter());
       if (entry.said() == null) {
         json.writeStringProperty(Said.KIND, entry.kind());
       } else {

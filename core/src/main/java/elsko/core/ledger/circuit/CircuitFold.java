@@ -237,6 +237,11 @@ public final class CircuitFold {
     samples.countersigned(person);
   }
 
+  /** Whether what was read of a low point last is too weak. */
+  public boolean isShort(LowPoint point) {
+    return vouching().isShort(point);
+  }
+
   public double litersUsed() {
     return contents.litersUsed();
   }

@@ -4,6 +4,7 @@ import elsko.core.Text;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Late;
+import elsko.core.ledger.fact.OneTap;
 import elsko.server.columns.InOneColumn;
 import elsko.server.columns.TextColumn;
 import jakarta.persistence.Convert;
@@ -57,6 +58,10 @@ public class EntryRow {
   @Convert(converter = Ids.class)
   private List<UUID> upsets;
 
+  private UUID tap;
+  private Integer tapAfter;
+  private Boolean tapTooSoon;
+
   protected EntryRow() {}
 
   EntryRow(UUID boatId, Entry entry, String factJson, String fingerprint) {
@@ -81,6 +86,17 @@ public class EntryRow {
         late == null || late.upsets().isEmpty()
             ? null
             : late.upsets().stream().limit(MOST_UPSET_KEPT).toList();
+    OneTap one = entry.tap();
+    if (one != null) {
+      this.tap = one.id();
+      this.tapAfter = one.afterSeconds();
+      this.tapTooSoon = one.tooSoon();
+    }
+  }
+
+  /** The tap that made it together with others; null when it was entered by itself. */
+  public @Nullable OneTap tap() {
+    return tap == null ? null : new OneTap(tap, tapAfter, tapTooSoon);
   }
 
   /** How it came in; null when in its turn. */

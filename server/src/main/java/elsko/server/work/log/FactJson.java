@@ -48,7 +48,8 @@ public class FactJson {
         row.stepKey(),
         row.correctsId(),
         json.readValue(row.fact(), row.kind().fact()),
-        row.late());
+        row.late(),
+        row.tap());
   }
 
   public Map<String, Object> fields(EntryRow row) {

@@ -8,6 +8,7 @@ import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Late;
+import elsko.core.ledger.fact.OneTap;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.procedure.request.Choices;
 import elsko.server.fleet.BoatRow;
@@ -238,7 +239,12 @@ public class Log {
         body.step(),
         body.corrects(),
         fact,
-        afterwards ? new Late(true, null, List.of()) : null);
+        afterwards ? new Late(true, null, List.of()) : null,
+        // How soon that was is judged by the step it is at.
+        body.tap() == null
+            ? null
+            : new OneTap(
+                body.tap(), body.tapAfter() == null ? 0 : Math.max(0, body.tapAfter()), false));
   }
 
   /**

@@ -11,13 +11,16 @@ import elsko.core.ledger.circuit.ProofRules;
 import elsko.core.ledger.fact.Entry;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Late;
+import elsko.core.ledger.fact.OneTap;
 import elsko.core.ledger.rules.CorrectionRules;
 import elsko.core.ledger.rules.Interlocks;
 import elsko.core.ledger.rules.LateRules;
 import elsko.core.ledger.rules.YardRules;
 import elsko.core.procedure.CardWriter;
+import elsko.core.procedure.card.Bar;
 import elsko.core.procedure.card.Card;
 import elsko.core.procedure.card.CardRules;
+import elsko.core.procedure.card.Step;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
 import elsko.core.procedure.request.Practices;
@@ -27,6 +30,7 @@ import elsko.server.live.Changed;
 import elsko.server.people.People;
 import elsko.server.people.SignedIn;
 import elsko.server.yard.Yards;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -128,7 +132,7 @@ class Writer {
       }
       entries.save(row.id(), entry, fingerprint);
       log.add(entry);
-      if (inTurn && entry.late() == null) {
+      if (inTurn && entry.mayClaim()) {
         fold.add(entry);
       } else {
         // What changes or joins what came before it: the log is folded again.
@@ -157,7 +161,8 @@ class Writer {
     /**
      * Judged where it belongs: what waited on a device is marked by a rule it broke, not refused.
      */
-    private Entry placed(Entry sent, boolean inTurn) {
+    private Entry placed(Entry made, boolean inTurn) {
+      Entry sent = made.tap() == null ? made : timed(made);
       if (inTurn && !LateRules.waited(sent)) {
         return checked(sent, state);
       }
@@ -176,6 +181,18 @@ class Writer {
       return broke == null && upsets.isEmpty() && !afterwards
           ? sent
           : sent.with(new Late(afterwards, broke, upsets));
+    }
+
+    /** Made by a tap sooner than the work of its step can be done, it proves nothing. */
+    private Entry timed(Entry sent) {
+      CardProgress progress = sent.card() == null ? null : state.card(sent.card());
+      Step step = progress == null ? null : written(sent, progress, state).step(sent.step());
+      if (step == null) {
+        return sent.by(null);
+      }
+      OneTap tap = sent.tap();
+      boolean tooSoon = Bar.isTooSoon(step, Duration.ofSeconds(tap.afterSeconds()));
+      return sent.by(new OneTap(tap.id(), tap.afterSeconds(), tooSoon));
     }
 
     /**

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param replaced a later entry corrects it
  * @param mayCorrect whether who asks may correct it or take it back, by who said it
  * @param mark how it came in, in words; null when in its turn
+ * @param oneTap that it was written by one tap together with others, in words; null when not
  * @param fact what was entered, by field
  */
 public record EntryView(
@@ -31,4 +32,5 @@ public record EntryView(
     boolean replaced,
     boolean mayCorrect,
     @Nullable Text mark,
+    @Nullable Text oneTap,
     Map<String, Object> fact) {}

@@ -4,6 +4,7 @@ import elsko.core.Text;
 import elsko.core.boat.Boat;
 import elsko.core.ledger.fact.EntryWords;
 import elsko.core.ledger.fact.LateWords;
+import elsko.core.ledger.fact.OneTap;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.People;
 import elsko.server.people.Role;
@@ -146,6 +147,7 @@ public class LogView {
         isReplaced,
         mayCorrect,
         LateWords.mark(row.late()),
+        OneTap.mark(row.tap()),
         json.fields(row));
   }
 

@@ -63,6 +63,7 @@ public sealed interface AskView {
    * What every ask has.
    *
    * @param label short, on the screen
+   * @param bundled whether one tap may answer it together with others
    * @param answers the ways in which it is answered: in each of them everything has to be said
    * @param standsAgainst states of fittings in which an answer would be refused, and the words it
    *     would be with
@@ -70,6 +71,7 @@ public sealed interface AskView {
   record AskHead(
       String label,
       boolean answered,
+      boolean bundled,
       List<List<AnswerWanted>> answers,
       List<StandsAgainst> standsAgainst) {}
 
@@ -80,12 +82,16 @@ public sealed interface AskView {
       @JsonUnwrapped AskHead head, boolean restsOnStanding, String fitting, FittingState to)
       implements RoundAsk {}
 
+  /**
+   * @param trouble what it gave trouble with in earlier lay-ups, in words; null when with nothing
+   */
   record OpenAsk(
       @JsonUnwrapped AskHead head,
       String lowPoint,
       @Nullable String fitting,
       @Nullable FittingState to,
-      double liters)
+      double liters,
+      @Nullable String trouble)
       implements AskView {}
 
   /**

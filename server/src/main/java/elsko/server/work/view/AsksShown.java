@@ -10,6 +10,7 @@ import elsko.core.ledger.rules.StandsAgainst;
 import elsko.core.procedure.card.Answers;
 import elsko.core.procedure.card.Ask;
 import elsko.core.procedure.card.AskStatus;
+import elsko.core.procedure.card.Bar;
 import elsko.core.procedure.card.InTheWay;
 import elsko.core.procedure.card.Step;
 import elsko.server.work.view.AskView.ConditionView;
@@ -60,6 +61,7 @@ public final class AsksShown {
     return new AskView.AskHead(
         ask.label(),
         status != null && status.isAnswered(step, ask),
+        Bar.writes(state, ask),
         AnswerWanted.of(Answers.of(boat, ask)),
         inTheWay.apply(ask));
   }
@@ -78,7 +80,8 @@ public final class AsksShown {
     return switch (ask) {
       case Ask.OnRound it -> shown(it, head);
       case Ask.Open it ->
-          new AskView.OpenAsk(head, it.lowPoint(), it.fitting(), it.to(), it.liters());
+          new AskView.OpenAsk(
+              head, it.lowPoint(), it.fitting(), it.to(), it.liters(), Bar.trouble(state, it));
       case Ask.Engine it ->
           new AskView.EngineAsk(
               head, it.start(), it.engine(), it.basis(), stopped(it.engine(), it.basis()));

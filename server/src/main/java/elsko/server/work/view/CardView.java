@@ -14,6 +14,7 @@ import elsko.core.ledger.rules.YardRules;
 import elsko.core.limits.Call;
 import elsko.core.limits.Judgement;
 import elsko.core.procedure.card.AskStatus;
+import elsko.core.procedure.card.Bar;
 import elsko.core.procedure.card.Card;
 import elsko.core.procedure.card.InTheWay;
 import elsko.core.procedure.card.Step;
@@ -83,6 +84,7 @@ public record CardView(
   /**
    * One step.
    *
+   * @param soonestSeconds its work cannot be done in less
    * @param waitsFor titles of steps that must be settled first
    */
   public record StepView(
@@ -94,6 +96,7 @@ public record CardView(
       List<String> tools,
       List<String> hazards,
       int minutes,
+      long soonestSeconds,
       TimerView.@Nullable Lasts run,
       @Nullable FeedView feed,
       TimerView.@Nullable Lasts soak,
@@ -121,6 +124,7 @@ public record CardView(
           step.tools(),
           step.hazards(),
           step.minutes(),
+          Bar.soonest(step).toSeconds(),
           runOf(step),
           FeedView.of(step),
           soakOf(step),
@@ -196,7 +200,9 @@ public record CardView(
       Instant at,
       @Nullable Text judgement,
       @Nullable Call call,
-      @Nullable UUID photo) {
+      @Nullable UUID photo,
+      @Nullable UUID tap,
+      boolean tooSoon) {
     static SaidView of(Folded folded, @Nullable Text compared, Entry entry) {
       return new SaidView(
           entry.id(),
@@ -206,7 +212,9 @@ public record CardView(
           entry.deviceTime(),
           judgement(folded, compared, entry.fact()),
           callOf(folded.state(), entry.fact()),
-          photoOf(entry.fact()));
+          photoOf(entry.fact()),
+          entry.tap() == null ? null : entry.tap().id(),
+          entry.tap() != null && entry.tap().tooSoon());
     }
 
     private static @Nullable UUID photoOf(Fact fact) {

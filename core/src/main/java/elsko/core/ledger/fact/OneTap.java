@@ -1,0 +1,31 @@
+package elsko.core.ledger.fact;
+
+import elsko.core.Text;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The one tap that wrote several entries of a step, each of which stands for itself.
+ *
+ * @param id the same in all of them
+ * @param afterSeconds the work of the step can have taken so long
+ * @param tooSoon that is shorter than it can be done in: it was asked, and written all the same.
+ *     What it says may end a claim, never make one
+ */
+public record OneTap(UUID id, int afterSeconds, boolean tooSoon) {
+  private static final int MINUTE_S = 60;
+
+  /** How an entry is marked in the log; null when it was entered by itself. */
+  public static @Nullable Text mark(@Nullable OneTap tap) {
+    if (tap == null) {
+      return null;
+    }
+    return tap.tooSoon
+        ? Text.of("In one tap after %s, sooner than it can be done: proves nothing.", tap.after())
+        : Text.of("In one tap.");
+  }
+
+  private String after() {
+    return afterSeconds < 2 * MINUTE_S ? afterSeconds + " s" : afterSeconds / MINUTE_S + " min";
+  }
+}
