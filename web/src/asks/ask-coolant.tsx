@@ -7,6 +7,7 @@ import { useDraft } from '../offline/draft';
 import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
+import { typedReading } from '../sample/below-zero';
 import { sentence, typedNumber } from '../words/words';
 import type { AskProps } from './ask-props';
 import { Tick } from '../parts/tick';
@@ -23,7 +24,10 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) 
   const refused = useRefused(['reading', 'temperatureC', 'instrument']);
   const verdict = boat.circuits.find((c) => c.key === ask.circuit)?.coolant;
   const save = async () => {
-    const reading = typedNumber(text);
+    const reading = typedReading(
+      text,
+      glasses.find(({ id }) => id === instrument),
+    );
     if (reading === null) {
       refused.refuse(new Refusal(422, 'reading', 'Enter what the scale shows, like −37.'));
       return;
@@ -81,6 +85,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) 
               unit="°C"
               inputMode="text"
               autoComplete="off"
+              keys={{ signed: true }}
               value={text}
               onType={setText}
               error={refused.at('reading')}
@@ -92,6 +97,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) 
               unit="°C"
               inputMode="text"
               autoComplete="off"
+              keys={{ signed: true }}
               value={warmth}
               onType={setWarmth}
               error={refused.at('temperatureC')}

@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react';
 import { useEnter } from '../enter/enter';
 import type { Said } from '../api/client';
 import { Refusal } from '../api/refusal';
@@ -7,11 +6,20 @@ import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
 import { liters, sentence, typedNumber } from '../words/words';
 import type { AskProps } from './ask-props';
-import { Tick } from '../parts/tick';
+import { NumberBox } from './number-box';
+import { Row } from './row';
+import { aboutLiters } from './usual';
+
+/** As finely as a jug is read. */
+const LITERS_STEP = 0.5;
 
 interface NumberProps extends AskProps {
   unit: string;
-  hint?: ReactNode;
+  hint: string;
+  /** What it usually is; one tap away. */
+  usual?: number;
+  /** How much plus and minus change it by; left out where they would be no help. */
+  by?: number;
   fields: string[];
   entry: (value: number) => Said;
   words: (value: number) => string;
@@ -25,7 +33,9 @@ export function AskCount(props: AskProps<'COUNT'>) {
       {...props}
       unit="plugs"
       fields={['count']}
-      hint={`by the record ${bag.expected} should be in it`}
+      hint={`Should be ${bag.expected}`}
+      usual={bag.expected}
+      by={1}
       entry={(value) => ({ kind: 'BAG_COUNTED', count: Math.round(value) })}
       words={(value) => `Bag counted: ${value}`}
     />
@@ -41,6 +51,7 @@ export function AskCatch(props: AskProps<'CATCH'>) {
       unit="L"
       fields={['liters']}
       hint={`${liters(ask.liters)} went in; more comes out, with water in it`}
+      by={LITERS_STEP}
       entry={(value) => ({ kind: 'FLUID_CAUGHT', circuit: ask.circuit, liters: value })}
       words={(value) => `${liters(value)} caught`}
     />
@@ -56,6 +67,8 @@ export function AskDescale(props: AskProps<'DESCALE'>) {
       unit="L"
       fields={['liters']}
       hint={`${liters(ask.liters)} mixed, ready to use`}
+      usual={aboutLiters(ask.liters)}
+      by={LITERS_STEP}
       entry={(value) => ({
         kind: 'DESCALER_USED',
         circuit: ask.circuit,
@@ -77,6 +90,8 @@ export function AskFill(props: AskProps<'FILL'>) {
       unit="L"
       fields={['liters', 'lot']}
       hint={[`about ${liters(ask.liters)}`, ask.watch].filter(Boolean).join(', ')}
+      usual={aboutLiters(ask.liters)}
+      by={LITERS_STEP}
       entry={(value) => ({
         kind: 'FLUID_USED',
         circuit: ask.circuit,
@@ -89,7 +104,20 @@ export function AskFill(props: AskProps<'FILL'>) {
   );
 }
 
-function AskNumber({ ask, card, boat, step, may, unit, hint, fields, entry, words }: NumberProps) {
+function AskNumber({
+  ask,
+  card,
+  boat,
+  step,
+  may,
+  unit,
+  hint,
+  fields,
+  entry,
+  words,
+  usual,
+  by,
+}: NumberProps) {
   const { enter, sending } = useEnter(boat.id);
   const [text, setText, clear] = useDraft(`ask.${card.id}.${step.key}.${ask.kind}.${ask.label}`);
   const refused = useRefused(fields);
@@ -107,43 +135,36 @@ function AskNumber({ ask, card, boat, step, may, unit, hint, fields, entry, word
   };
   const id = `ask-${step.key}-${ask.label}`.replace(/\W+/g, '-');
   return (
-    <form
-      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${ask.answered ? 'border-(--color-done)' : 'border-line'}`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
+    <Row
+      label={ask.label}
+      beside={hint}
+      answer={ask.answered ? (ask.given ?? 'entered') : null}
+      tone={ask.answered ? 'done' : 'open'}
+      unfolded={!ask.bundled}
     >
-      <div className="flex flex-wrap items-center gap-3">
-        <Tick done={ask.answered} />
-        <label htmlFor={id} className="min-w-36 flex-1">
-          <b>{sentence(ask.label)}</b>
-          {hint && <span className="text-soft block text-[14.5px]">{hint}</span>}
-        </label>
-        {may && (
-          <div className="flex items-center gap-2">
-            <input
-              id={id}
-              className="box w-28 text-right"
-              inputMode="decimal"
-              autoComplete="off"
-              value={text}
-              aria-invalid={error ? true : undefined}
-              aria-describedby={error ? `${id}-error` : undefined}
-              onChange={(event) => setText(event.target.value)}
-            />
-            <span className="text-soft w-11">{unit}</span>
-            <button type="submit" className="btn" disabled={sending}>
-              {ask.answered ? 'Again' : 'Enter'}
-            </button>
-          </div>
-        )}
-      </div>
-      {error && (
-        <p id={`${id}-error`} role="alert" className="field-error m-0 mt-2">
-          {error}
-        </p>
+      {may && (
+        <form
+          className="flex flex-wrap items-center justify-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void save();
+          }}
+        >
+          <NumberBox
+            id={id}
+            label={sentence([ask.label, hint].filter(Boolean).join(', '))}
+            unit={unit}
+            text={text}
+            type={setText}
+            error={error}
+            usual={usual}
+            step={by}
+          />
+          <button type="submit" className="btn" disabled={sending}>
+            {ask.answered ? 'Change' : 'Enter'}
+          </button>
+        </form>
       )}
-    </form>
+    </Row>
   );
 }

@@ -7,7 +7,8 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { liters, sentence, typedNumber } from '../words/words';
 import type { AskProps } from './ask-props';
-import { Tick } from '../parts/tick';
+import { Row } from './row';
+import { opened } from './usual';
 
 interface Choice {
   seen: NonNullable<PointView['seen']>;
@@ -20,6 +21,9 @@ const choices = (fitting: FittingView | undefined, empty: boolean): Choice[] => 
   { seen: 'RAN_AFTER_RODDING', words: 'Ran after rodding' },
   empty ? { seen: 'DRY', words: 'Still dry' } : { seen: 'ROD_AND_AIR', words: shown(fitting) },
   { seen: 'DID_NOT_RUN', words: 'Did not run' },
+  ...(fitting?.kind === 'HOSE_END'
+    ? [{ seen: 'WOULD_NOT_COME_OFF' as const, words: 'Will not come off' }]
+    : []),
 ];
 
 const shown = (fitting: FittingView | undefined) =>
@@ -107,54 +111,46 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
   const refused = useRefused([]);
   const fitting = boat.fittings.find((f) => f.key === ask.fitting);
   const point = boat.circuits.flatMap((c) => c.points).find((p) => p.key === ask.lowPoint);
-  const stuck = point?.seen === 'DID_NOT_RUN';
+  const blocked = ask.answered && point?.seen === 'DID_NOT_RUN';
+  const stuck = blocked || (ask.answered && point?.seen === 'WOULD_NOT_COME_OFF');
   const on = { card: card.id, step: step.key };
   const say = ({ seen, words }: Choice) =>
     void refused.attempt(() =>
       enter({
         entries: [
-          ...(!ask.fitting || fitting?.state === ask.to
-            ? []
-            : [{ kind: 'FITTING_SET' as const, fitting: ask.fitting, state: ask.to!, ...on }]),
+          ...(seen === 'WOULD_NOT_COME_OFF' ? [] : opened(ask, boat)).map((entry) => ({
+            ...entry,
+            ...on,
+          })),
           { kind: 'LOW_POINT_SEEN', lowPoint: ask.lowPoint, seen, ...on },
         ],
         undo: `${sentence(ask.label)}: ${words.toLowerCase()}`,
       }),
     );
   return (
-    <section
-      aria-label={sentence(ask.label)}
-      className={`rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${stuck ? 'border-brass' : ask.answered ? 'border-(--color-done)' : 'border-line'}`}
+    <Row
+      label={ask.label}
+      beside={[fitting?.where || fitting?.name, fitting?.tool, `about ${liters(ask.liters)}`]
+        .filter(Boolean)
+        .join(' · ')}
+      trouble={ask.trouble}
+      answer={ask.answered ? (point?.seenWords ?? 'answered') : null}
+      tone={stuck ? 'bad' : ask.answered ? 'done' : 'open'}
+      unfolded={!ask.bundled}
     >
-      <div className="flex items-center gap-3">
-        <Tick done={ask.answered && !stuck} />
-        <div>
-          <h2 className="text-[17px] font-bold">{sentence(ask.label)}</h2>
-          <p className="text-soft m-0 text-[14.5px]">
-            {[fitting?.name, fitting?.where, `about ${liters(ask.liters)}`]
-              .filter(Boolean)
-              .join(' · ')}
-            {point?.seenWords && ask.answered && (
-              <b className={`font-semibold ${stuck ? 'text-brass' : 'text-spruce'}`}>
-                {' '}
-                · {point.seenWords}
-              </b>
-            )}
-          </p>
-        </div>
-      </div>
-      {stuck && (
-        <p className="text-brass m-0 mt-2 text-[15.5px] font-semibold">
+      {blocked && (
+        <p className="text-brass m-0 text-[15.5px] font-semibold">
           Blocked, not empty. Rod the hole until it runs.
         </p>
       )}
-      {may && (!ask.answered || stuck) && (
-        <div className="mt-3 grid grid-cols-2 gap-2 lg:grid-cols-4">
+      {may && (
+        <div className="grid grid-cols-2 gap-2 lg:grid-cols-4">
           {choices(fitting, point?.empty ?? false).map((choice) => (
             <button
               key={choice.seen}
               type="button"
               className="btn justify-center px-2 text-[16px]"
+              aria-pressed={ask.answered && point?.seen === choice.seen}
               disabled={holding}
               onClick={() => say(choice)}
             >
@@ -166,7 +162,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
       {may && ask.answered && !stuck && ask.liters > 0 && (
         <Caught expected={ask.liters} lowPoint={ask.lowPoint} boat={boat.id} on={on} />
       )}
-      <RefusedLine words={refused.elsewhere} className="mt-2" />
-    </section>
+      <RefusedLine words={refused.elsewhere} />
+    </Row>
   );
 }

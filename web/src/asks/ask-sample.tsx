@@ -42,10 +42,16 @@ export function AskSample({ ask, card, boat, step, may }: AskProps<'SAMPLE'>) {
   const here = useSampleHere(ask.lowPoint);
   const out = drain?.forSample ?? false;
   const on = { card: card.id, step: step.key };
-  const drainTo = (state: 'OUT_BAGGED' | 'IN') =>
+  const drainTo = (...states: ('OUT_BAGGED' | 'IN')[]) =>
     void refused.attempt(() =>
       enter({
-        entries: [{ kind: 'FITTING_SET', fitting: ask.fitting!, state, forSample: true, ...on }],
+        entries: states.map((state) => ({
+          kind: 'FITTING_SET' as const,
+          fitting: ask.fitting!,
+          state,
+          forSample: true,
+          ...on,
+        })),
       }),
     );
   const short = isShort(point);
@@ -57,14 +63,24 @@ export function AskSample({ ask, card, boat, step, may }: AskProps<'SAMPLE'>) {
       <div className="flex flex-wrap items-center gap-3">
         <Tick done={ask.answered} />
         <h2 className="flex-1 text-[17px] font-bold">{sentence(ask.label)}</h2>
+        {may && drain && !out && (
+          <button
+            type="button"
+            className="plain text-[14.5px]"
+            disabled={sending}
+            onClick={() => drainTo('OUT_BAGGED')}
+          >
+            Drain OUT
+          </button>
+        )}
         {may && drain && (
           <button
             type="button"
             className="btn text-[16px]"
             disabled={sending}
-            onClick={() => drainTo(out ? 'IN' : 'OUT_BAGGED')}
+            onClick={() => (out ? drainTo('IN') : drainTo('OUT_BAGGED', 'IN'))}
           >
-            {out ? 'Bottle full, drain IN' : 'Drain out for the bottle'}
+            {out ? 'Bottle full, drain IN' : 'Bottle filled, drain IN'}
           </button>
         )}
       </div>

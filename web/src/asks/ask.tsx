@@ -24,11 +24,17 @@ import { FindPieces } from '../reading/find-pieces';
 import { onCard } from '../reading/place';
 import { ReadNumber } from '../reading/read-number';
 import { SeeCondition } from '../reading/see-condition';
+import { askId } from './ask-id';
 import type { AskProps } from './ask-props';
+import { Row } from './row';
 
 /** One thing a step asks for, in the form its kind needs. */
 export function AskShown({ wide, ...props }: AskProps & { wide: boolean }) {
-  return <div className={wide ? 'sm:col-span-2' : ''}>{shown(props)}</div>;
+  return (
+    <div id={askId(props.ask)} className={`scroll-mt-4 ${wide ? 'sm:col-span-2' : ''}`}>
+      {shown(props)}
+    </div>
+  );
 }
 
 function shown({ ask, ...on }: AskProps) {
@@ -93,15 +99,26 @@ function shown({ ask, ...on }: AskProps) {
 }
 
 function SeeAsked({ ask, boat, card, step, may }: AskProps<'SEE'>) {
+  const { condition, found } = ask;
+  const finding = condition.findings.find(({ key }) => key === found);
   return (
-    <SeeCondition
-      boat={boat}
-      engine={ask.engine}
-      condition={ask.condition}
-      found={ask.found}
-      place={onCard(card, step)}
-      may={may}
-    />
+    <Row
+      label={condition.name}
+      beside={finding ? '' : `as it should be: ${condition.findings[0]?.words ?? ''}`}
+      answer={finding?.words ?? null}
+      tone={!finding ? 'open' : finding.call === 'GOOD' ? 'done' : 'bad'}
+      unfolded={!ask.bundled}
+    >
+      <SeeCondition
+        boat={boat}
+        engine={ask.engine}
+        condition={condition}
+        found={found}
+        place={onCard(card, step)}
+        may={may}
+        bare
+      />
+    </Row>
   );
 }
 

@@ -119,7 +119,7 @@ describe('what a step asks for', () => {
       ask('CATCH', { label: 'antifreeze caught', circuit: 'engine', liters: 11 }),
     );
     expect(screen.getByText(/11 L went in/)).toBeTruthy();
-    await userEvent.type(screen.getByLabelText(/Antifreeze caught/), '12.5{Enter}');
+    await userEvent.type(screen.getByRole('textbox', { name: /Antifreeze caught/ }), '12.5{Enter}');
     await waitFor(() => expect(caught()).toHaveLength(1));
     expect(caught()[0]).toMatchObject({ kind: 'FLUID_CAUGHT', circuit: 'engine', liters: 12.5 });
     cleanup();

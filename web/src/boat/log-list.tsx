@@ -55,6 +55,7 @@ export function LogList({ boat, mayWork, mayMove }: LogListProps) {
               {entry.correctsWords && (
                 <span className="text-soft"> · in place of: {entry.correctsWords}</span>
               )}
+              {entry.oneTap && <span className="text-soft"> · {entry.oneTap}</span>}
               {entry.mark && <span className="text-verm"> · {entry.mark}</span>}
               {(entry.kind === 'BERTH_MOVED' ? mayMove : mayWork) && mayTakeBack(entry) && (
                 <button

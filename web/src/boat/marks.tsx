@@ -63,9 +63,10 @@ export function Drain(
 ) {
   const { x, y, fitting, point, shared, small } = props;
   const out = ['OUT', 'OUT_BAGGED', 'OUT_MISSING'].includes(fitting.state);
-  const short = point?.verdict?.outcome === 'HELD' || point?.seen === 'DID_NOT_RUN';
+  const blocked = point?.seen === 'DID_NOT_RUN' || point?.seen === 'WOULD_NOT_COME_OFF';
+  const short = point?.verdict?.outcome === 'HELD' || blocked;
   const color = short ? 'var(--color-verm)' : tone(fitting);
-  const words = point?.seen === 'DID_NOT_RUN' ? 'did not run' : fitting.stateWords.toLowerCase();
+  const words = blocked ? point.seenWords : fitting.stateWords.toLowerCase();
   const stem = small ? 8 : 14;
   return (
     <Mark {...props} y={y + stem + 6} r={small ? 13 : 17}>

@@ -37,6 +37,7 @@ function Line({ line: { boat, name, entry } }: { line: BookLine }) {
       </Link>
       <span className={entry.replaced ? 'text-soft line-through' : ''}>
         {entry.words}
+        {entry.oneTap && <span className="text-soft"> · {entry.oneTap}</span>}
         {entry.correctsWords && (
           <span className="text-soft"> · instead of: {entry.correctsWords}</span>
         )}

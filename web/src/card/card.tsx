@@ -11,6 +11,7 @@ import { provisional } from '../offline/provisional';
 import { takeShelfAlong } from '../queries/take-along';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../words/words';
+import { useAwake } from './awake';
 import { useLight } from './light';
 import { useOpensAtTop } from './opens-at-top';
 import { Guides } from '../guide/guides';
@@ -67,6 +68,8 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
   const light = useLight();
   const ended = card.closed && !picked;
   const main = useOpensAtTop(ended ? 'closed' : step.key);
+  const after = card.steps.find((s) => s.standing === 'OPEN' && s.key !== step.key);
+  useAwake(!ended && step.standing === 'OPEN');
   const settled = card.steps.filter((s) => s.standing !== 'OPEN').length;
   return (
     <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr] lg:auto-rows-auto">
@@ -145,6 +148,7 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
             boat={boat}
             step={step}
             mayWork={may.work}
+            after={after?.title ?? null}
             next={() => {
               setSentBack(null);
               setPicked(null);
@@ -162,7 +166,7 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
         <aside aria-label="Who works on it" className="px-[18px] pb-32 lg:col-start-1">
           <InTheBay boat={boat} card={card} me={may.name} />
           {!card.closed && (
-            <div className="mt-3">
+            <div id="wrong" className="mt-3 scroll-mt-4">
               <Guides boat={boat.id} on={{ card: card.id, step: step.key }} />
             </div>
           )}

@@ -1,4 +1,4 @@
-import type { BoatView, CardView, StepView } from '../api/client';
+import type { AskView, BoatView, CardView, StepView } from '../api/client';
 import { useEnter } from '../enter/enter';
 import { GaugePanel } from '../gauge/gauge-panel';
 import { useLine } from '../offline/device';
@@ -12,7 +12,8 @@ import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
 import { KitOfStep } from './kit-of-step';
 import { Said } from './said';
-import { StepEnd } from './step-end';
+import { isStart } from './bar/bundle';
+import { Foot } from './bar/foot';
 import { TakePhoto } from '../asks/take-photo';
 import { SampleWith } from '../sample/sample-with';
 
@@ -21,6 +22,7 @@ interface StepProps {
   boat: BoatView;
   step: StepView;
   mayWork: boolean;
+  after: string | null;
   next: () => void;
   sentBack: string | null;
   back: (why: unknown) => void;
@@ -42,9 +44,13 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
   );
   const gauge = card.gauges.find((one) => plateau?.engine == null || one.engine === plateau.engine);
   const clocks = clocksOfCard(card, waiting).filter((clock) => clock.step === step.key);
-  const left = step.asks.filter((ask) => !ask.answered).length;
   const measures = step.asks.some((ask) => ask.kind === 'JUG' || ask.kind === 'SAMPLE');
   const fills = step.asks.some((ask) => ask.kind === 'FILL');
+  // What stands as it should is one question at the foot, and a start a target of its own there.
+  const asked =
+    mayWork && open
+      ? step.asks.filter((ask) => !stands(ask) && !(isStart(ask) && !ask.answered))
+      : step.asks;
   const tiles = step.asks.filter((ask) => TILES.has(ask.kind));
   return (
     <article className="px-[18px] pt-4 lg:px-8">
@@ -112,7 +118,7 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
         role="group"
         aria-label="What this step asks for"
       >
-        {step.asks.map((ask, i) => (
+        {asked.map((ask, i) => (
           <AskShown
             key={`${ask.kind} ${ask.label} ${i}`}
             ask={ask}
@@ -130,7 +136,7 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
       <Said step={step} boat={boat.id} />
       {mayWork && !card.closed && <TakePhoto card={card} boat={boat} step={step} />}
       {open ? (
-        mayWork && <StepEnd card={card} boat={boat} step={step} left={left} {...end} />
+        mayWork && <Foot card={card} boat={boat} step={step} {...end} />
       ) : (
         <Settled step={step} boat={boat} may={mayWork} />
       )}
@@ -141,6 +147,8 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
     </article>
   );
 }
+
+const stands = (ask: AskView) => ask.kind === 'SET' && ask.answered && ask.restsOnStanding;
 
 /** What another card of the same visit did, or does first. */
 function OnAnotherCard({ elsewhere }: { elsewhere: NonNullable<StepView['elsewhere']> }) {

@@ -19,6 +19,8 @@ export interface Sending {
   entries: Saying[];
   /** What was done, for the undo line; left out where undoing makes no sense. */
   undo?: string;
+  /** Called when it was taken back by the undo line. */
+  undone?: () => void;
   /** Called when it stands on the disk and is shown. */
   held?: () => void;
   /** Whether somebody still looks at what becomes of it; else as long as the place it was entered at is shown. */
@@ -58,7 +60,7 @@ export function useEnter(boat: string) {
 
   const enter = (sending: Sending) => isUnderWay(entered(sending));
 
-  const entered = async ({ entries, undo, held: isHeld, looks }: Sending) => {
+  const entered = async ({ entries, undo, undone, held: isHeld, looks }: Sending) => {
     const now = new Date().toISOString();
     const seen = queries.getQueryState(boatQuery(boat).queryKey)?.dataUpdatedAt;
     const bodies = entries.map((entry) => ({
@@ -79,7 +81,7 @@ export function useEnter(boat: string) {
       const held = await hold(bodies).finally(() => setHolding((n) => n - 1));
       isHeld?.();
       if (undo) {
-        offer({ words: undo, undo: () => takeBack(held, hold) });
+        offer({ words: undo, undo: () => takeBack(held, hold).then(undone) });
       }
       await sender.now(held, looks ?? isShown);
     } finally {

@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { database } from './database';
 
 /** What is being typed on this device, by where; on its disk a moment later. */
@@ -73,12 +73,21 @@ export async function loadDrafts(): Promise<void> {
   });
 }
 
+/** Who shows a text, by where it is typed. */
+const typedElsewhere = new Map<string, Set<(text: string) => void>>();
+
 /** What is being typed, kept on this device until it has been taken in. */
 export function useDraft(key: string, initial = ''): [string, (text: string) => void, () => void] {
   const [text, setText] = useState(() => texts.get(key) ?? initial);
+  // What is typed once is typed wherever it is asked for.
+  useEffect(() => {
+    const shown = typedElsewhere.get(key) ?? new Set();
+    typedElsewhere.set(key, shown.add(setText));
+    return () => void shown.delete(setText);
+  }, [key]);
   const type = useCallback(
     (next: string) => {
-      setText(next);
+      typedElsewhere.get(key)?.forEach((show) => show(next));
       keepDraft(key, next);
     },
     [key],

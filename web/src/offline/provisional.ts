@@ -1,4 +1,12 @@
-import type { AskView, BoatView, CardView, NewEntry, FittingView, StepView } from '../api/client';
+import type {
+  AskView,
+  BoatView,
+  CardView,
+  FittingView,
+  NewEntry,
+  Said,
+  StepView,
+} from '../api/client';
 import type { WaitingEntry } from './database';
 import { sentence } from '../words/words';
 import { answers, areGivenBy } from './answers';
@@ -64,6 +72,15 @@ export function provisionalBoat(boat: BoatView, waiting: readonly WaitingEntry[]
   return mine.length === 0 ? boat : boatWith(boat, mine);
 }
 
+/** A boat as it would look once this was said, too. */
+export function shownWith(boat: BoatView, said: readonly Said[]): BoatView {
+  const entries = said.map((one) => ({ ...one, id: '', deviceTime: '' }));
+  return boatWith(
+    boat,
+    entries.map((entry) => ({ seq: 0, person: '', boat: boat.id, entry })),
+  );
+}
+
 /** Without those that another waiting entry takes back. */
 function effective(waiting: readonly WaitingEntry[]): WaitingEntry[] {
   const back = new Set(
@@ -105,6 +122,7 @@ const SEEN: Record<EntryOf<'LOW_POINT_SEEN'>['seen'], string> = {
   ROD_AND_AIR: 'dry: rod and air pass',
   DRY: 'dry',
   DID_NOT_RUN: 'did not run',
+  WOULD_NOT_COME_OFF: 'would not come off',
 };
 
 function fittingWith(fitting: FittingView, entries: readonly NewEntry[]): FittingView {
@@ -165,8 +183,11 @@ function isAnswered(ask: AskView, here: readonly NewEntry[], boat: BoatView): bo
 /** An ask as it looks with what was said here. */
 function askWith(ask: AskView, here: readonly NewEntry[], boat: BoatView): AskView {
   const answered = isAnswered(ask, here, boat);
-  if (ask.kind !== 'SEE' && ask.kind !== 'FROST') return { ...ask, answered };
   const seen = here.findLast((entry) => answers(ask, entry));
+  if (ask.kind !== 'SEE' && ask.kind !== 'FROST') {
+    const number = seen && numberOf(ask, seen);
+    return { ...ask, answered, given: number ? number.join(' ').trim() : ask.given };
+  }
   return { ...ask, answered, found: (seen && findingOf(seen)) ?? ask.found };
 }
 

@@ -33,6 +33,8 @@ export function refuseHere(
       if (stop) throw new Refusal(409, 'basis', stop);
     }
     if (!asked || judge === 'stops') return;
+    // That it could not be opened is no answer to what opening it shows.
+    if (entry.kind === 'LOW_POINT_SEEN' && entry.seen === 'WOULD_NOT_COME_OFF') return;
     const before = entries
       .slice(0, i)
       .map((one) => ({ seq: 0, person: '', boat: boat.id, entry: one }));

@@ -1,5 +1,6 @@
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import type { InputHTMLAttributes, ReactNode } from 'react';
+import { Keypad, byFinger } from './keypad';
 
 interface Common {
   label: string;
@@ -11,11 +12,16 @@ interface FieldProps extends Common, Omit<InputHTMLAttributes<HTMLInputElement>,
   value: string;
   onType: (text: string) => void;
   unit?: string;
+  /** It holds a number: with a finger it is typed by large keys of our own. */
+  keys?: { signed: boolean; usual?: number | undefined };
 }
 
 /** One labelled box; what is wrong with it stands right below it. */
-export function Field({ label, error, hint, value, onType, unit, ...rest }: FieldProps) {
+export function Field({ label, error, hint, value, onType, unit, keys, ...rest }: FieldProps) {
   const id = useId();
+  const [keyed, setKeyed] = useState(false);
+  const ours =
+    keys && byFinger() ? { inputMode: 'none' as const, onFocus: () => setKeyed(true) } : {};
   return (
     <div className="grid content-start gap-1">
       <label htmlFor={id} className="text-[14px] font-semibold">
@@ -24,6 +30,7 @@ export function Field({ label, error, hint, value, onType, unit, ...rest }: Fiel
       <div className="flex items-center gap-2">
         <input
           {...rest}
+          {...ours}
           id={id}
           className="box"
           value={value}
@@ -34,6 +41,16 @@ export function Field({ label, error, hint, value, onType, unit, ...rest }: Fiel
         {unit && <span className="text-soft whitespace-nowrap">{unit}</span>}
       </div>
       <Below id={`${id}-more`} error={error} hint={hint} />
+      {keys && keyed && (
+        <Keypad
+          text={value}
+          type={onType}
+          usual={keys.usual}
+          unit={unit ?? ''}
+          signed={keys.signed}
+          close={() => setKeyed(false)}
+        />
+      )}
     </div>
   );
 }

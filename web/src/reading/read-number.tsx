@@ -5,6 +5,7 @@ import { useEnter } from '../enter/enter';
 import { Refusal } from '../api/refusal';
 import { readingHere } from '../offline/judge-here';
 import { useDraft } from '../offline/draft';
+import { Keypad, byFinger } from '../parts/keypad';
 import { useRefused } from '../parts/refused';
 import { sentence, typedNumber } from '../words/words';
 import { CallWords } from './call-words';
@@ -164,29 +165,37 @@ interface BoxProps {
 }
 
 function Box({ id, label, shown, describedBy, unit, value, error, onType }: BoxProps) {
+  const [keyed, setKeyed] = useState(false);
+  const finger = byFinger();
   return (
-    <span className="flex items-center gap-2">
-      {label && (
-        <label htmlFor={id} className="text-soft text-[14.5px]">
-          {label}
-        </label>
+    <span className="grid gap-2">
+      <span className="flex items-center gap-2">
+        {label && (
+          <label htmlFor={id} className="text-soft text-[14.5px]">
+            {label}
+          </label>
+        )}
+        {shown && (
+          <span aria-hidden="true" className="text-soft text-[14.5px]">
+            {shown}
+          </span>
+        )}
+        <input
+          id={id}
+          className="box w-24 text-right"
+          inputMode={finger ? 'none' : 'decimal'}
+          autoComplete="off"
+          value={value}
+          aria-invalid={error ? true : undefined}
+          aria-describedby={describedBy}
+          onFocus={() => setKeyed(finger)}
+          onChange={(event) => onType(event.target.value)}
+        />
+        <span className="text-soft">{unit}</span>
+      </span>
+      {keyed && (
+        <Keypad text={value} type={onType} unit={unit} signed close={() => setKeyed(false)} />
       )}
-      {shown && (
-        <span aria-hidden="true" className="text-soft text-[14.5px]">
-          {shown}
-        </span>
-      )}
-      <input
-        id={id}
-        className="box w-24 text-right"
-        inputMode="decimal"
-        autoComplete="off"
-        value={value}
-        aria-invalid={error ? true : undefined}
-        aria-describedby={describedBy}
-        onChange={(event) => onType(event.target.value)}
-      />
-      <span className="text-soft">{unit}</span>
     </span>
   );
 }

@@ -16,6 +16,8 @@ interface SeeProps {
   found: string | null;
   place: Place;
   may: boolean;
+  /** Without its name and frame, where those stand around it. */
+  bare?: boolean;
   /** What a finding is entered as; where nothing is said, as the condition of an engine. */
   entryOf?: (finding: string) => Said;
 }
@@ -28,6 +30,7 @@ export function SeeCondition({
   found,
   place,
   may,
+  bare = false,
   entryOf = (finding) => ({
     kind: 'CONDITION_SEEN',
     engine: engine ?? undefined,
@@ -53,11 +56,15 @@ export function SeeCondition({
     <div
       role="group"
       aria-label={sentence(condition.name)}
-      className={`grid gap-2 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${finding ? 'border-(--color-done)' : 'border-line'}`}
+      className={
+        bare
+          ? 'grid gap-2'
+          : `grid gap-2 rounded-[4px_14px_14px_4px] border-[1.5px] p-3 ${finding ? 'border-(--color-done)' : 'border-line'}`
+      }
     >
       <div className="flex flex-wrap items-center gap-3">
         <span className="min-w-36 flex-1">
-          <b>{sentence(condition.name)}</b>
+          {!bare && <b>{sentence(condition.name)}</b>}
           {condition.how && <span className="text-soft block text-[14.5px]">{condition.how}</span>}
         </span>
         {finding && !choosing && (

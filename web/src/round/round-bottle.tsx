@@ -3,6 +3,7 @@ import type { Said } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { asTyped, readLowPoint } from '../sample/device-reading';
 import { isShort } from '../parts/short';
+import { typedReading } from '../sample/below-zero';
 import { VerdictWords } from '../sample/verdict-words';
 import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
@@ -31,7 +32,7 @@ export function RoundBottle(props: RoundBottleProps) {
   const check = () => {
     const wrong = !instrument
       ? 'Choose above what it is read with.'
-      : typedNumber(text) === null
+      : typedReading(text, instrument) === null
         ? 'Enter what the scale shows, like −18.'
         : typedNumber(temperature) === null
           ? 'Enter above how warm the samples are, like 15.'
@@ -45,7 +46,7 @@ export function RoundBottle(props: RoundBottleProps) {
       lowPoint: point.key,
       lot: stop.lot!,
       instrument: instrument!.id,
-      reading: typedNumber(text)!,
+      reading: typedReading(text, instrument)!,
       temperatureC: typedNumber(temperature)!,
     };
     const taken = await refused.attempt(() =>

@@ -7,7 +7,8 @@ import { asTyped, readGlass } from '../sample/device-reading';
 import { CeilingWords } from '../sample/ceiling-words';
 import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
-import { ago, day, number, typedNumber } from '../words/words';
+import { typedReading } from '../sample/below-zero';
+import { ago, day, number } from '../words/words';
 import { ReadingBox } from './reading-box';
 
 /** What the jug of a lot read with an instrument; the shelf lists it as long as it counts. */
@@ -31,7 +32,7 @@ export function RoundJug({ shelf, lot: lotNumber, instrument, onTheirWay }: Roun
   const product = shelf.products.find((p) => p.id === lot?.productId);
   const jug = jugOf(shelf, lotNumber, instrument.id);
   const check = () => {
-    if (typedNumber(text) !== null) return true;
+    if (typedReading(text, instrument) !== null) return true;
     refused.refuse(new Refusal(422, 'reading', 'Enter what the jug reads, like −19.'));
     return false;
   };
@@ -39,7 +40,11 @@ export function RoundJug({ shelf, lot: lotNumber, instrument, onTheirWay }: Roun
     const sending = refused.attempt(async () => {
       const next = await got(
         api.POST('/api/bench/jugs', {
-          body: { lot: lotNumber, instrument: instrument.id, reading: typedNumber(text)! },
+          body: {
+            lot: lotNumber,
+            instrument: instrument.id,
+            reading: typedReading(text, instrument)!,
+          },
         }),
       );
       queries.setQueryData(shelfQuery.queryKey, next);

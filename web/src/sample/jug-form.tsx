@@ -8,7 +8,7 @@ import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
-import { typedNumber } from '../words/words';
+import { typedReading } from './below-zero';
 
 interface JugFormProps {
   boat: BoatView;
@@ -24,9 +24,10 @@ export function JugForm({ boat, on, again }: JugFormProps) {
   const { enter, sending } = useEnter(boat.id);
   const [text, setText, clear] = useDraft(`jug.${boat.id}`);
   const refused = useRefused(['reading']);
-  const unit = shelf?.instruments.find((i) => i.id === using.instrument)?.unit ?? '°C';
+  const glass = shelf?.instruments.find((i) => i.id === using.instrument);
+  const unit = glass?.unit ?? '°C';
   const save = async () => {
-    const reading = typedNumber(text);
+    const reading = typedReading(text, glass);
     if (reading === null) {
       refused.refuse(new Refusal(422, 'reading', 'Enter what the scale shows, like −19.'));
       return;
@@ -61,6 +62,7 @@ export function JugForm({ boat, on, again }: JugFormProps) {
           unit={unit}
           inputMode="text"
           autoComplete="off"
+          keys={{ signed: true }}
           value={text}
           onType={setText}
           error={refused.at('reading')}

@@ -9,6 +9,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
 import { sentence, typedNumber } from '../words/words';
+import { typedReading } from './below-zero';
 
 interface SampleFormProps {
   boat: BoatView;
@@ -24,9 +25,10 @@ export function SampleForm({ boat, point, on }: SampleFormProps) {
   const [reading, setReading, clearReading] = useDraft(`sample.${boat.id}.${point.key}`);
   const [warmth, setWarmth] = useDraft(`sample-temperature.${boat.id}`, '15');
   const refused = useRefused(['reading', 'temperatureC']);
-  const unit = shelf?.instruments.find((i) => i.id === using.instrument)?.unit ?? '°C';
+  const glass = shelf?.instruments.find((i) => i.id === using.instrument);
+  const unit = glass?.unit ?? '°C';
   const save = async () => {
-    const value = typedNumber(reading);
+    const value = typedReading(reading, glass);
     const temperatureC = typedNumber(warmth);
     if (value === null || temperatureC === null) {
       refused.refuse(
@@ -69,6 +71,7 @@ export function SampleForm({ boat, point, on }: SampleFormProps) {
           unit={unit}
           inputMode="text"
           autoComplete="off"
+          keys={{ signed: true }}
           value={reading}
           onType={setReading}
           error={refused.at('reading')}
@@ -80,6 +83,7 @@ export function SampleForm({ boat, point, on }: SampleFormProps) {
           unit="°C"
           inputMode="text"
           autoComplete="off"
+          keys={{ signed: true }}
           value={warmth}
           onType={setWarmth}
           error={refused.at('temperatureC')}

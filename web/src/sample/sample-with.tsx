@@ -26,7 +26,7 @@ export function SampleWith({ instrument, filledWith }: SampleWithProps) {
   const product = shelf.products.find((p) => p.id === lot?.productId);
   return (
     <div className="border-line mt-4 grid gap-3 border-y py-3 sm:grid-cols-2">
-      <div>
+      <div id="lot-on-the-jug" className="scroll-mt-4">
         <Choice
           label="Lot on the jug"
           value={using.lot}

@@ -3,7 +3,7 @@ import type { AskOf, AskView, NewEntry } from '../api/client';
 type Answer = AskView['answers'][number][number];
 type Own<Kind extends AskView['kind']> = Omit<
   AskOf<Kind>,
-  'kind' | 'label' | 'answered' | 'bundled' | 'answers' | 'standsAgainst'
+  'kind' | 'label' | 'answered' | 'given' | 'bundled' | 'answers' | 'standsAgainst'
 >;
 
 const NOTHING_TO_FIND = { key: '', name: '', how: '', findings: [] };
@@ -71,6 +71,7 @@ export function ask<Kind extends AskView['kind']>(
     kind,
     label: 'the ask',
     answered: false,
+    given: null,
     bundled: false,
     answers: [],
     standsAgainst: [],

@@ -48,9 +48,7 @@ final class CommissionWalk {
         asks.forEach(this::answer);
         allAnswered(title);
       }
-      card.page
-          .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step"))
-          .click();
+      card.settle();
       settled(title);
     }
   }
@@ -113,12 +111,23 @@ final class CommissionWalk {
 
   private void see(Map<?, ?> condition) {
     String name = sentence((String) condition.get("name"));
+    Locator line =
+        card.page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(name + ": answer it by itself").setExact(true));
     Locator group =
         card.page.getByRole(
             AriaRole.GROUP, new Page.GetByRoleOptions().setName(name).setExact(true));
+    assertThat(line.or(group).first()).isVisible();
+    if (line.count() == 0) {
+      group.getByRole(AriaRole.BUTTON).first().click();
+      assertThat(group.getByLabel(name + ": look again")).isVisible();
+      return;
+    }
+    line.click();
     group.getByRole(AriaRole.BUTTON).first().click();
-    // What was found takes less room than the choice: what is below it moves up.
-    assertThat(group.getByLabel(name + ": look again")).isVisible();
+    // Answered it folds: what is below it moves up.
+    assertThat(line).hasAttribute("aria-expanded", "false");
   }
 
   private void read(Map<?, ?> ask, String label) {

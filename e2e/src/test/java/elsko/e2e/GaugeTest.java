@@ -42,9 +42,7 @@ class GaugeTest extends OnOneYard {
     card.number("Drawn from the tank", "14");
     card.tap("Stop the engine");
     card.tap("Tank taken away");
-    phone
-        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step"))
-        .click();
+    card.settle();
     assertThat(phone.getByText("Not counted as filled: port block")).isVisible();
     card.onStep("Draw it through from the tank");
     assertThat(phone.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))

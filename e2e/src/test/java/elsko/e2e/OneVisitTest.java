@@ -93,7 +93,7 @@ class OneVisitTest extends OnOneYard {
     card.onStep(WARM);
     assertThat(phone.getByText("not a second time")).isVisible();
     assertThat(phone.getByText("Start the engine")).hasCount(0);
-    phone.getByRole(AriaRole.BUTTON, named("Done, next step")).click();
+    card.settle();
     assertThat(phone.getByText("Its oil is changed first, while it is thin.")).isVisible();
 
     Locator visit = visit(phone, boat);

@@ -57,9 +57,10 @@ class PaperTest extends OnOneYard {
             .getByRole(
                 AriaRole.TEXTBOX,
                 new Locator.GetByRoleOptions().setName(Pattern.compile("^" + label)));
+    String id = box.getAttribute("id");
     box.fill(value);
     box.press("Enter");
-    assertThat(box).hasValue("");
+    Until.holds(step.page(), "(id) => (document.getElementById(id)?.value ?? '') === ''", id);
   }
 
   private static void ran(Locator step, String point) {
@@ -147,8 +148,7 @@ class PaperTest extends OnOneYard {
     jug.press("Enter");
     for (String point : SaltglassCard.POINTS) {
       Locator sample = asked(prove).getByRole(AriaRole.REGION, exactly(point));
-      sample.getByText("Drain out for the bottle").click();
-      sample.getByText("Bottle full, drain IN").click();
+      sample.getByText("Bottle filled, drain IN").click();
       sample.getByLabel("Sample reads").fill("-18.7");
       sample.getByLabel("Sample reads").press("Enter");
     }

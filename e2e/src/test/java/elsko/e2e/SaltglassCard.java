@@ -105,9 +105,7 @@ final class SaltglassCard {
     for (int left = open.count(); left > 0; left--) {
       card.tap(open.first().innerText().strip());
     }
-    card.page
-        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step"))
-        .click();
+    card.settle();
     card.onStep("The boat is closed");
     return this;
   }

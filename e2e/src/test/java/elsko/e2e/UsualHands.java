@@ -67,7 +67,7 @@ final class UsualHands {
             } else if (one.kind === 'SEE')
               await enter(step.key, { kind: 'CONDITION_SEEN', engine: one.engine, condition: one.condition.key, finding: one.condition.findings[0].key });
             else if (one.kind === 'FILL')
-              await enter(step.key, { kind: 'FLUID_USED', circuit: one.circuit, lot, liters: one.liters, pourPoint: one.pourPoint });
+              await enter(step.key, { kind: 'FLUID_USED', circuit: one.circuit, lot, liters: Math.round(one.liters * 10) / 10, pourPoint: one.pourPoint });
             else if (one.kind === 'DESCALE')
               await enter(step.key, { kind: 'DESCALER_USED', circuit: one.circuit, segments: one.segments, liters: one.liters });
             else if (one.kind === 'SERVICE')
@@ -116,6 +116,11 @@ final class UsualHands {
    */
   static void doTheFirstStop(Page onCard) {
     goOn(onCard, "", Map.of());
+  }
+
+  /** Goes on with the card the page shows to its end. */
+  static void toTheEnd(Page onCard) {
+    goOn(onCard, "no step at all", Map.of());
   }
 
   /** Goes on with the card the page shows until a step of this title is next. */

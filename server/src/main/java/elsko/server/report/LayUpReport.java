@@ -114,13 +114,37 @@ record LayUpReport(
                 words.said(EntryWords.of(state.boat(), entry.fact())),
                 words.day(entry.deviceTime()),
                 entry.person(),
-                "done"));
+                entry.tap() == null ? "done" : "done, in one tap"));
       }
     }
     if (rows.isEmpty()) {
       sheet.text("Nothing yet this season.");
     } else {
       sheet.table(List.of(46, 18, 18, 22), List.of("what", "on", "by", ""), rows);
+      inOneTap(sheet);
+    }
+  }
+
+  /**
+   * How much of it was entered a step at a time, and how much of that sooner than it can be done.
+   */
+  private void inOneTap(Sheet sheet) throws IOException {
+    List<Entry> onCards =
+        log.stream()
+            .filter(entry -> entry.step() != null && entry.deviceTime().isAfter(since))
+            .toList();
+    long together = onCards.stream().filter(entry -> entry.tap() != null).count();
+    long tooSoon =
+        onCards.stream().filter(entry -> entry.tap() != null && entry.tap().tooSoon()).count();
+    if (together > 0) {
+      sheet.soft(
+          "Of %d entries on cards %d were written a step at a time, by one tap each; %s."
+              .formatted(
+                  onCards.size(),
+                  together,
+                  tooSoon == 0
+                      ? "none sooner than it can be done"
+                      : tooSoon + " sooner than it can be done, which prove nothing"));
     }
   }
 

@@ -18,7 +18,8 @@ import tools.jackson.databind.annotation.JsonSerialize;
  *     to have happened before that proves nothing. May be left out
  * @param tap of the one tap that made it together with others, the same in all of them; may be left
  *     out
- * @param tapAfter in how many seconds the work of its step can have been done, with {@code tap}
+ * @param tapAfter in how many seconds the work of its step can have been done, with a {@code tap}
+ *     that ends it; may be left out
  * @param kind as it was sent; null where it is missing
  * @param said null where there is no such kind
  */

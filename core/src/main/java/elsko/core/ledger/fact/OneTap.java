@@ -8,11 +8,12 @@ import org.jspecify.annotations.Nullable;
  * The one tap that wrote several entries of a step, each of which stands for itself.
  *
  * @param id the same in all of them
- * @param afterSeconds the work of the step can have taken so long
+ * @param afterSeconds the work of the step can have taken so long; null where the tap was not the
+ *     last of its step: with the start of an engine it says what was made ready for it
  * @param tooSoon that is shorter than it can be done in: it was asked, and written all the same.
  *     What it says may end a claim, never make one
  */
-public record OneTap(UUID id, int afterSeconds, boolean tooSoon) {
+public record OneTap(UUID id, @Nullable Integer afterSeconds, boolean tooSoon) {
   private static final int MINUTE_S = 60;
 
   /** How an entry is marked in the log; null when it was entered by itself. */
@@ -26,6 +27,7 @@ public record OneTap(UUID id, int afterSeconds, boolean tooSoon) {
   }
 
   private String after() {
-    return afterSeconds < 2 * MINUTE_S ? afterSeconds + " s" : afterSeconds / MINUTE_S + " min";
+    int seconds = afterSeconds == null ? 0 : afterSeconds;
+    return seconds < 2 * MINUTE_S ? seconds + " s" : seconds / MINUTE_S + " min";
   }
 }

@@ -8,7 +8,9 @@ public enum Seen {
   ROD_AND_AIR("dry: rod and air pass"),
   /** Nothing came. That tells an empty segment only where it was empty before. */
   DRY("looked at and dry"),
-  DID_NOT_RUN("did not run");
+  DID_NOT_RUN("did not run"),
+  /** A hose that would not come off: nobody could look. */
+  WOULD_NOT_COME_OFF("would not come off");
 
   private final String words;
 
@@ -22,6 +24,6 @@ public enum Seen {
 
   /** Whether what was behind it is out, or was. */
   public boolean isEmpty() {
-    return this != DID_NOT_RUN;
+    return this != DID_NOT_RUN && this != WOULD_NOT_COME_OFF;
   }
 }

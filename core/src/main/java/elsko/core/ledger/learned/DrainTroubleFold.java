@@ -26,7 +26,7 @@ public final class DrainTroubleFold {
 
   /** What came of opening it; the last word of a lay-up counts, but not that all is well now. */
   public void seen(String lowPoint, Seen what) {
-    if (what == Seen.RAN_AFTER_RODDING || what == Seen.DID_NOT_RUN) {
+    if (what == Seen.RAN_AFTER_RODDING || !what.isEmpty()) {
       remember(lowPoint, what);
     }
   }

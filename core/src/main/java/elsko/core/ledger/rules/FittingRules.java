@@ -14,6 +14,7 @@ import elsko.core.boat.path.LowPoint;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.FittingStanding;
 import elsko.core.ledger.fact.Fact;
+import elsko.core.ledger.fact.Seen;
 import java.util.List;
 
 /** How a fitting may be set, and a low point be looked at. */
@@ -114,10 +115,23 @@ final class FittingRules {
     FittingStanding opens = state.fitting(point.opens());
     FittingState opensAt = opens.fitting().kind().opensAt();
     boolean open = opens.fitting().kind().isDrain() ? opens.isDrainOut() : opens.state() == opensAt;
+    if (seen.seen() == Seen.WOULD_NOT_COME_OFF) {
+      stillSits(opens, open);
+      return;
+    }
     if (!open) {
       throw Refused.state(
           "lowPoint",
           "The %s is %s: open it before saying what ran out."
+              .formatted(opens.fitting().name(), opens.state().words()));
+    }
+  }
+
+  private static void stillSits(FittingStanding opens, boolean open) {
+    if (open || opens.fitting().kind() != FittingKind.HOSE_END) {
+      throw Refused.state(
+          "seen",
+          "The %s is %s: only a hose that sits fast would not come off."
               .formatted(opens.fitting().name(), opens.state().words()));
     }
   }

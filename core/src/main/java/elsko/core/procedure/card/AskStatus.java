@@ -1,5 +1,6 @@
 package elsko.core.procedure.card;
 
+import elsko.core.Text;
 import elsko.core.fluid.verdict.Outcome;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -11,6 +12,7 @@ import elsko.core.ledger.fact.Fact;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Whether what a step asks for has been given. What is already so need not be done again; what the
@@ -86,6 +88,16 @@ public final class AskStatus {
   /** The same of what frost did. */
   public String found(Ask.Frost frost) {
     return last(frost, Fact.FrostLooked.class, looked -> looked.found().key());
+  }
+
+  /** The number that was given last at the step, in words; null where there is none. */
+  public @Nullable Text given(Ask ask) {
+    Answers answers = Answers.of(state.boat(), ask);
+    return said.reversed().stream()
+        .filter(fact -> answers.areGivenBy(List.of(fact)))
+        .findFirst()
+        .map(GivenWords::of)
+        .orElse(null);
   }
 
   private <T extends Fact> String last(Ask ask, Class<T> kind, Function<T, String> finding) {

@@ -241,10 +241,7 @@ public class Log {
         fact,
         afterwards ? new Late(true, null, List.of()) : null,
         // How soon that was is judged by the step it is at.
-        body.tap() == null
-            ? null
-            : new OneTap(
-                body.tap(), body.tapAfter() == null ? 0 : Math.max(0, body.tapAfter()), false));
+        body.tap() == null ? null : new OneTap(body.tap(), body.tapAfter(), false));
   }
 
   /**

@@ -185,13 +185,14 @@ class Writer {
 
     /** Made by a tap sooner than the work of its step can be done, it proves nothing. */
     private Entry timed(Entry sent) {
+      OneTap tap = sent.tap();
       CardProgress progress = sent.card() == null ? null : state.card(sent.card());
       Step step = progress == null ? null : written(sent, progress, state).step(sent.step());
       if (step == null) {
         return sent.by(null);
       }
-      OneTap tap = sent.tap();
-      boolean tooSoon = Bar.isTooSoon(step, Duration.ofSeconds(tap.afterSeconds()));
+      boolean tooSoon =
+          tap.afterSeconds() != null && Bar.isTooSoon(step, Duration.ofSeconds(tap.afterSeconds()));
       return sent.by(new OneTap(tap.id(), tap.afterSeconds(), tooSoon));
     }
 

@@ -63,6 +63,7 @@ public sealed interface AskView {
    * What every ask has.
    *
    * @param label short, on the screen
+   * @param given the number that was given last, in words; null where there is none
    * @param bundled whether one tap may answer it together with others
    * @param answers the ways in which it is answered: in each of them everything has to be said
    * @param standsAgainst states of fittings in which an answer would be refused, and the words it
@@ -71,6 +72,7 @@ public sealed interface AskView {
   record AskHead(
       String label,
       boolean answered,
+      @Nullable Text given,
       boolean bundled,
       List<List<AnswerWanted>> answers,
       List<StandsAgainst> standsAgainst) {}

@@ -61,6 +61,7 @@ public final class AsksShown {
     return new AskView.AskHead(
         ask.label(),
         status != null && status.isAnswered(step, ask),
+        status == null ? null : status.given(ask),
         Bar.writes(state, ask),
         AnswerWanted.of(Answers.of(boat, ask)),
         inTheWay.apply(ask));

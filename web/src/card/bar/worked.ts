@@ -1,0 +1,33 @@
+import { draftOf, keepDraft } from '../../offline/draft';
+
+const keyOf = (card: string) => `worked.${card}`;
+
+/**
+ * The time in which a card's open step can have been done: since the card was first shown on this
+ * device, less what the steps before it take at least. Kept on the device's disk: a reload does not
+ * begin anew.
+ */
+export function workedSeconds(card: string, now = Date.now()): number {
+  return Math.max(0, Math.floor((now - since(card, now)) / 1000));
+}
+
+/** A step is done: its work took at least so long. */
+export function accountFor(card: string, seconds: number, now = Date.now()): void {
+  keepDraft(keyOf(card), String(Math.min(now, since(card, now) + seconds * 1000)));
+}
+
+/** A tap was taken back: its work is still to be done, and no time was spent on it. */
+export function beginAgain(card: string, now = Date.now()): void {
+  keepDraft(keyOf(card), String(now));
+}
+
+/** From now on its first step is worked on, unless it was shown before. */
+export function isShownNow(card: string, now = Date.now()): void {
+  keepDraft(keyOf(card), String(since(card, now)));
+}
+
+function since(card: string, now: number): number {
+  const kept = Number(draftOf(keyOf(card)) ?? Number.NaN);
+  // A clock that was set back tells nothing: it begins now.
+  return Number.isFinite(kept) && kept <= now ? kept : now;
+}

@@ -1,0 +1,15 @@
+import type { InstrumentView } from '../api/client';
+import { typedNumber } from '../words/words';
+
+/** Clean water reads a little to either side of zero. */
+const WATER = 1;
+
+/**
+ * What was typed off an instrument's scale; on one that shows freeze points, which is below zero all
+ * along, the sign may be left out. Null when it is no number.
+ */
+export function typedReading(text: string, instrument: InstrumentView | undefined): number | null {
+  const value = typedNumber(text);
+  const below = instrument?.scale.endsWith('_FREEZE') ?? false;
+  return below && value !== null && value >= WATER ? -value : value;
+}
