@@ -140,7 +140,7 @@ function AskNumber({
       beside={hint}
       answer={ask.answered ? (ask.given ?? 'entered') : null}
       tone={ask.answered ? 'done' : 'open'}
-      unfolded={!ask.bundled}
+      unfolded={!ask.bundled || text !== ''}
     >
       {may && (
         <form

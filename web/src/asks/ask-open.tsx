@@ -136,7 +136,7 @@ export function AskOpen({ ask, card, boat, step, may }: AskProps<'OPEN'>) {
       trouble={ask.trouble}
       answer={ask.answered ? (point?.seenWords ?? 'answered') : null}
       tone={stuck ? 'bad' : ask.answered ? 'done' : 'open'}
-      unfolded={!ask.bundled}
+      unfolded={!ask.bundled || stuck}
     >
       {blocked && (
         <p className="text-brass m-0 text-[15.5px] font-semibold">

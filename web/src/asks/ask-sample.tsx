@@ -14,6 +14,7 @@ import { isShort } from '../parts/short';
 import { VerdictWords } from '../sample/verdict-words';
 import { ofKind } from '../offline/of-kind';
 import type { AskProps } from './ask-props';
+import { NumberHere } from './place-number';
 import { Tick } from '../parts/tick';
 
 /** The undiluted jug to be read. */
@@ -62,6 +63,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps<'SAMPLE'>) {
     >
       <div className="flex flex-wrap items-center gap-3">
         <Tick done={ask.answered} />
+        <NumberHere />
         <h2 className="flex-1 text-[17px] font-bold">{sentence(ask.label)}</h2>
         {may && drain && !out && (
           <button

@@ -5,6 +5,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../words/words';
 import type { AskProps } from './ask-props';
+import { NumberHere } from './place-number';
 import { Tick } from '../parts/tick';
 
 /** A fitting to be set: one tap. */
@@ -162,6 +163,7 @@ function Tap({
         onClick={say}
       >
         {stopped === null ? <Tick done={ask.answered} /> : <RedTagMark size={24} />}
+        <NumberHere />
         <span className="text-left">{sentence(ask.label)}</span>
       </button>
       {stopped !== null && <p className="text-verm m-0 text-[14.5px] font-semibold">{stopped}</p>}

@@ -107,7 +107,7 @@ function SeeAsked({ ask, boat, card, step, may }: AskProps<'SEE'>) {
       beside={finding ? '' : `as it should be: ${condition.findings[0]?.words ?? ''}`}
       answer={finding?.words ?? null}
       tone={!finding ? 'open' : finding.call === 'GOOD' ? 'done' : 'bad'}
-      unfolded={!ask.bundled}
+      unfolded={!ask.bundled || (finding !== undefined && finding.call !== 'GOOD')}
     >
       <SeeCondition
         boat={boat}

@@ -1,6 +1,7 @@
 import { useContext, useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Collecting } from '../enter/collecting';
+import { NumberHere } from './place-number';
 import { sentence } from '../words/words';
 
 interface RowProps {
@@ -30,7 +31,7 @@ export function Row({ label, beside, trouble, answer, tone, unfolded, children }
   }
   // What is typed in from paper is typed thing by thing.
   const sheet = useContext(Collecting);
-  const open = touched ?? ((unfolded || sheet !== null) && answer === null);
+  const open = touched ?? ((unfolded || sheet !== null) && (answer === null || tone === 'bad'));
   const place = useRef<HTMLElement>(null);
   // Its answers are not hidden behind the foot of the step.
   useEffect(() => {
@@ -46,9 +47,9 @@ export function Row({ label, beside, trouble, answer, tone, unfolded, children }
         type="button"
         className="flex min-h-[62px] w-full items-center gap-3 px-3 py-1.5 text-left"
         aria-expanded={open}
-        aria-label={`${sentence(label)}: answer it by itself`}
         onClick={() => setTouched(!open)}
       >
+        <NumberHere />
         <span className="min-w-0 flex-1">
           <b className="block text-[17px] leading-tight">{sentence(label)}</b>
           {beside && <span className="text-soft block text-[14px] leading-tight">{beside}</span>}

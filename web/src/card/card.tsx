@@ -71,9 +71,12 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
   const after = card.steps.find((s) => s.standing === 'OPEN' && s.key !== step.key);
   useAwake(!ended && step.standing === 'OPEN');
   const settled = card.steps.filter((s) => s.standing !== 'OPEN').length;
+  const minutesLeft = card.steps
+    .filter((s) => s.standing === 'OPEN')
+    .reduce((sum, { minutes }) => sum + minutes, 0);
   return (
     <div className="mx-auto grid min-h-dvh max-w-[1200px] content-start lg:grid-cols-[330px_1fr] lg:auto-rows-auto">
-      <header className="border-line flex items-center gap-3 border-b px-[18px] py-2.5 lg:col-span-2">
+      <header className="border-line flex items-center gap-3 border-b px-[18px] lg:col-span-2 lg:py-2.5">
         <Link
           to={`/boats/${boat.id}`}
           className="font-stencil text-ink flex min-h-14 items-center text-[23px] font-bold tracking-[0.04em] uppercase no-underline"
@@ -100,19 +103,22 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
           <RedTags tags={card.tags} boat={boat.id} mayWork={may.work} mayLift={may.runYard} />
         </div>
       )}
-      <nav aria-label="Steps" className="px-[18px] pt-3">
+      <nav aria-label="Steps" className="px-[18px] pt-2 lg:pt-3">
         <How card={card} />
         <Progress card={card} current={step.key} />
         <button
           type="button"
-          className="btn mt-2 w-full justify-between lg:hidden"
+          className="flex min-h-14 w-full items-center justify-between text-[14.5px] lg:hidden"
           aria-expanded={listed}
           onClick={() => setListed(!listed)}
         >
           <span>
             Step {card.steps.indexOf(step) + 1} of {card.steps.length}
+            {minutesLeft > 0 && ` · ${minutesLeft} min left`}
           </span>
-          <span className="text-soft font-normal">{listed ? 'hide the list' : 'all steps'}</span>
+          <span className="text-soft underline underline-offset-4">
+            {listed ? 'hide the list' : 'all steps'}
+          </span>
         </button>
         <ol className={`m-0 mt-2 list-none gap-0.5 p-0 lg:grid ${listed ? 'grid' : 'hidden'}`}>
           {card.steps.map((s, i) => (
@@ -128,7 +134,9 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
             />
           ))}
         </ol>
-        <p className="text-soft m-0 mt-2 text-[14px] lg:mt-4">
+        <p
+          className={`text-soft m-0 mt-2 text-[14px] lg:mt-4 lg:block ${card.heldBy === may.name ? 'hidden' : ''}`}
+        >
           {settled} of {card.steps.length} steps · {card.heldBy} works on it
         </p>
         {card.handOver && card.heldBy === card.handOver.to && !card.closed && (
@@ -165,8 +173,8 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
       {may.work && (
         <aside aria-label="Who works on it" className="px-[18px] pb-32 lg:col-start-1">
           <InTheBay boat={boat} card={card} me={may.name} />
-          {!card.closed && (
-            <div id="wrong" className="mt-3 scroll-mt-4">
+          {!card.closed && step.standing !== 'OPEN' && (
+            <div className="mt-3">
               <Guides boat={boat.id} on={{ card: card.id, step: step.key }} />
             </div>
           )}
@@ -183,8 +191,8 @@ function How({ card }: { card: CardView }) {
     card.soakMinutes > 0 && `${Math.round(card.soakMinutes / 60)} h soaking`,
   ];
   return (
-    <div className="text-soft mb-2 text-[14px]">
-      <p className="m-0">
+    <div className="text-soft text-[14px] lg:mb-2">
+      <p className="m-0 hidden lg:block">
         <b className="text-ink font-semibold">{sentence(card.procedureWords)}</b> ·{' '}
         {time.filter(Boolean).join(', ')}
       </p>

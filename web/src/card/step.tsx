@@ -8,9 +8,12 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock, sentence } from '../words/words';
 import { AskShown } from '../asks/ask';
+import { PlaceNumber } from '../asks/place-number';
 import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
 import { KitOfStep } from './kit-of-step';
+import { circuitOf, numberOf, whereOf } from './map/places';
+import { StepMap } from './map/step-map';
 import { Said } from './said';
 import { isStart } from './bar/bundle';
 import { Foot } from './bar/foot';
@@ -51,16 +54,18 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
     mayWork && open
       ? step.asks.filter((ask) => !stands(ask) && !(isStart(ask) && !ask.answered))
       : step.asks;
+  const where = whereOf(step, boat);
+  const places = where?.places ?? [];
   const tiles = step.asks.filter((ask) => TILES.has(ask.kind));
   return (
-    <article className="px-[18px] pt-4 lg:px-8">
+    <article className="px-[18px] pt-1 lg:px-8 lg:pt-4">
       <h1 tabIndex={-1} className="font-stencil text-[33px] leading-[1.08] font-bold">
         {step.title}
       </h1>
       <p className="m-0 mt-2 max-w-[62ch]">{step.how}</p>
-      <p className="text-soft m-0 mt-1.5 max-w-[62ch] text-[15.5px]">{step.why}</p>
+      {step.why !== '' && <Why words={step.why} />}
       {step.hazards.length > 0 && (
-        <ul className="m-0 mt-4 grid max-w-[66ch] list-none gap-1 border-l-[5px] border-(--color-hurt-line) bg-(--color-hurt) px-4 py-2.5 text-[16px] text-(--color-hurt-ink)">
+        <ul className="m-0 mt-2 grid max-w-[66ch] list-none gap-1 border-l-[5px] border-(--color-hurt-line) bg-(--color-hurt) px-3.5 py-2 text-[15.5px] leading-snug lg:mt-4 text-(--color-hurt-ink)">
           {step.hazards.map((hazard) => (
             <li key={hazard}>{hazard}</li>
           ))}
@@ -113,21 +118,23 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
           may={mayWork && open}
         />
       )}
+      {where && <StepMap where={where} name={circuitOf(step, boat)?.name ?? ''} />}
       <div
         className="mt-4 grid gap-2.5 sm:grid-cols-2"
         role="group"
         aria-label="What this step asks for"
       >
         {asked.map((ask, i) => (
-          <AskShown
-            key={`${ask.kind} ${ask.label} ${i}`}
-            ask={ask}
-            card={card}
-            boat={boat}
-            step={step}
-            may={mayWork && open}
-            wide={!tiles.includes(ask)}
-          />
+          <PlaceNumber key={`${ask.kind} ${ask.label} ${i}`} value={numberOf(ask, places, boat)}>
+            <AskShown
+              ask={ask}
+              card={card}
+              boat={boat}
+              step={step}
+              may={mayWork && open}
+              wide={!tiles.includes(ask)}
+            />
+          </PlaceNumber>
         ))}
       </div>
       {mayWork && open && starts && startsGauge && (
@@ -145,6 +152,19 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
         licensed practice come first; when they differ, follow them and note it here.
       </p>
     </article>
+  );
+}
+
+/** The reason, a touch away on a phone. */
+function Why({ words }: { words: string }) {
+  return (
+    <>
+      <p className="text-soft m-0 mt-1.5 hidden max-w-[62ch] text-[15.5px] lg:block">{words}</p>
+      <details className="text-soft text-[14px] lg:hidden">
+        <summary className="min-h-14 cursor-pointer content-center">Why?</summary>
+        {words}
+      </details>
+    </>
   );
 }
 

@@ -13,6 +13,7 @@ import { NO_TRIP, worked } from './fuel-typed';
 import { goNoGo, isAnswered, keyOf, mayBegin, sentOf } from './go-no-go';
 import type { Answers, Found } from './go-no-go';
 import { useKept } from './kept';
+import { ShortCheck } from './short-check';
 import { useBegun } from './use-begun';
 import type { RoundKind, Source } from './source';
 import { useRound } from './use-round';
@@ -36,7 +37,7 @@ export function RoundShown({ source, may }: RoundProps) {
   const [kind, setKind] = useKept<RoundKind>(`${source.name}.kind`, 'SHORT');
   const [planned, plan] = useKept(`${source.name}.trip`, NO_TRIP);
   const [seenAt, setSeenAt] = useState(0);
-  const { begun, answer, readGauges, restore, clear } = useBegun(
+  const { begun, answer, answerAll, readGauges, restore, clear } = useBegun(
     `${source.name}.begun.${kind}`,
     seenAt,
   );
@@ -130,7 +131,7 @@ export function RoundShown({ source, may }: RoundProps) {
               aria-pressed={kind === one}
               onClick={() => setKind(one)}
             >
-              {one === 'SHORT' ? 'Short round' : 'Full round'}
+              {one === 'SHORT' ? 'Short check' : 'Full round'}
             </button>
           ))}
         </fieldset>
@@ -154,7 +155,11 @@ export function RoundShown({ source, may }: RoundProps) {
         )}
       </div>
       <div className="grid gap-5">
-        <Parts round={round} answers={answers} answer={answer} />
+        {kind === 'SHORT' ? (
+          <ShortCheck round={round} answers={answers} answer={answer} answerAll={answerAll} />
+        ) : (
+          <Parts round={round} answers={answers} answer={answer} />
+        )}
         {may && (result.stops || result.go) && (
           <button type="button" className="btn btn-main justify-self-start" onClick={end}>
             {result.go ? 'Go: keep this round' : 'No-go: keep this round'}

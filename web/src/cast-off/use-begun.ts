@@ -33,6 +33,8 @@ export function useBegun(name: string, seenAt: number) {
       else delete answers[key];
       touch({ answers });
     },
+    /** Several at once. */
+    answerAll: (found: Answers) => touch({ answers: { ...begun.answers, ...found } }),
     readGauges: (gauges: string[]) => touch({ gauges }),
     restore: useCallback((before: Begun) => keep({ ...before, at: Date.now() }), [keep]),
     clear: () => keep(NOTHING),

@@ -13,14 +13,16 @@ interface GuidesProps {
   on?: { card: string; step: string };
   /** Key of the guide that is gone along at once, where it is known which. */
   only?: string;
+  /** Where it was asked for already: open, and this is what closes it. */
+  close?: () => void;
 }
 
 /** Something is wrong: which trouble, then a short path of looks. */
-export function Guides({ boat, on, only }: GuidesProps) {
+export function Guides({ boat, on, only, close: given }: GuidesProps) {
   const { data: guides = [] } = useQuery(guidesQuery);
   const { enter, sending } = useEnter(boat);
   const refused = useRefused([]);
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(given !== undefined);
   const [guide, setGuide] = useState<GuideView | null>(null);
   const say = (entry: Parameters<typeof enter>[0]['entries'][number]) =>
     refused.attempt(() => enter({ entries: [{ ...entry, ...on }] }));
@@ -40,6 +42,7 @@ export function Guides({ boat, on, only }: GuidesProps) {
   const close = () => {
     setGuide(null);
     setOpen(false);
+    given?.();
   };
   return (
     <section

@@ -184,6 +184,9 @@ function isAnswered(ask: AskView, here: readonly NewEntry[], boat: BoatView): bo
 function askWith(ask: AskView, here: readonly NewEntry[], boat: BoatView): AskView {
   const answered = isAnswered(ask, here, boat);
   const seen = here.findLast((entry) => answers(ask, entry));
+  if (ask.kind === 'SET') {
+    return { ...ask, answered, restsOnStanding: ask.restsOnStanding && seen === undefined };
+  }
   if (ask.kind !== 'SEE' && ask.kind !== 'FROST') {
     const number = seen && numberOf(ask, seen);
     return { ...ask, answered, given: number ? number.join(' ').trim() : ask.given };

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import type { BoatView, CardView, StepView } from '../../api/client';
 import { uuid } from '../../api/uuid';
 import { useEnter } from '../../enter/enter';
+import { Guides } from '../../guide/guides';
 import { RefusedLine } from '../../parts/refused-line';
 import { UndoHere } from '../../parts/undo';
 import { useUsing } from '../../parts/using';
@@ -30,11 +31,13 @@ interface FootProps {
   looks: () => boolean;
 }
 
+const ALSO = { note: 'Note', skip: 'Skip', wrong: 'Something is wrong' };
+
 /** The foot of a step, always under the thumb: the bar that writes it, what else can be said of it. */
 export function Foot({ card, boat, step, after, next, sentBack, back, looks }: FootProps) {
   const { enter, holding } = useEnter(boat.id);
   const { lot } = useUsing();
-  const [writing, setWriting] = useState<'note' | 'skip' | null>(null);
+  const [writing, setWriting] = useState<'note' | 'skip' | 'wrong' | null>(null);
   const [soon, setSoon] = useState<number | null>(null);
   useEffect(() => isShownNow(card.id), [card.id]);
   const bundle = bundleOf(step, boat, { lot });
@@ -73,7 +76,11 @@ export function Foot({ card, boat, step, after, next, sentBack, back, looks }: F
     >
       <RefusedLine words={sentBack} />
       <UndoHere />
-      {writing ? (
+      {writing === 'wrong' ? (
+        <div className="max-h-[60vh] overflow-y-auto">
+          <Guides boat={boat.id} on={on} close={() => setWriting(null)} />
+        </div>
+      ) : writing ? (
         <WriteOrSkip
           what={writing}
           boat={boat.id}
@@ -106,15 +113,16 @@ export function Foot({ card, boat, step, after, next, sentBack, back, looks }: F
           )}
           <div className="-my-2 flex min-w-0 items-center justify-between gap-x-2 text-[13.5px] whitespace-nowrap">
             <Aloud card={card.id} step={step} bar={bundle.start ? '' : words.main} />
-            <button type="button" className="plain min-w-0!" onClick={() => setWriting('note')}>
-              Note
-            </button>
-            <button type="button" className="plain min-w-0!" onClick={() => setWriting('skip')}>
-              Skip
-            </button>
-            <a className="plain flex items-center" href="#wrong">
-              Something is wrong
-            </a>
+            {(['note', 'skip', 'wrong'] as const).map((what) => (
+              <button
+                key={what}
+                type="button"
+                className="plain text-center"
+                onClick={() => setWriting(what)}
+              >
+                {ALSO[what]}
+              </button>
+            ))}
           </div>
         </>
       )}

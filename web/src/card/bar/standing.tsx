@@ -18,7 +18,7 @@ export function Standing({ standing, card, boat, step }: StandingProps) {
     <div className="grid gap-2">
       <button
         type="button"
-        className="plain min-h-11 text-left text-[15px] no-underline"
+        className="plain text-left text-[15px] no-underline"
         aria-expanded={open}
         onClick={() => setOpen(!open)}
       >

@@ -24,18 +24,25 @@ export function WriteOrSkip({ what, boat, on, title, close, skipped }: WriteProp
       refused.refuse(new Refusal(422, 'reason', 'Say why it is skipped.'));
       return;
     }
-    const ok = await refused.attempt(() =>
-      what === 'note'
-        ? enter({ entries: [{ kind: 'NOTED', text, ...on }] })
-        : enter({
-            entries: [{ kind: 'STEP_SKIPPED', reason: text, ...on }],
-            undo: `${title}: skipped`,
-          }),
+    const away = () => {
+      clear();
+      close();
+    };
+    if (what === 'note') {
+      if (await refused.attempt(() => enter({ entries: [{ kind: 'NOTED', text, ...on }] }))) away();
+      return;
+    }
+    // The next step opens at once: whoever has gone elsewhere by the time it is up stays there.
+    await refused.attempt(() =>
+      enter({
+        entries: [{ kind: 'STEP_SKIPPED', reason: text, ...on }],
+        undo: `${title}: skipped`,
+        held: () => {
+          away();
+          skipped();
+        },
+      }),
     );
-    if (!ok) return;
-    clear();
-    close();
-    if (what === 'skip') skipped();
   };
   return (
     <form

@@ -111,10 +111,7 @@ final class CommissionWalk {
 
   private void see(Map<?, ?> condition) {
     String name = sentence((String) condition.get("name"));
-    Locator line =
-        card.page.getByRole(
-            AriaRole.BUTTON,
-            new Page.GetByRoleOptions().setName(name + ": answer it by itself").setExact(true));
+    Locator line = card.line(name);
     Locator group =
         card.page.getByRole(
             AriaRole.GROUP, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -29,7 +29,9 @@ class OneTapTest extends OnOneYard {
 
   private static BarHand walked(String what, String like, String name) {
     String boat = Twin.of(like, elsko, name);
-    BarHand hand = new BarHand(onCard(boat)).until(CLOSED);
+    Page phone = onCard(boat);
+    BarHand hand = new BarHand(phone).until(CLOSED);
+    OnThisDevice.isEmpty(phone);
     hand.taps += TO_OPEN;
     System.out.printf(
         "one tap a step, %s: %d taps; at most %d (%d steps, %d numbers, %d starts, %d samples, 4)%n",
@@ -104,6 +106,7 @@ class OneTapTest extends OnOneYard {
                   .containsText("One ran clear, one would not come off");
             })
         .until(SaltglassCard.PLUGS);
+    OnThisDevice.isEmpty(phone);
     JsonObject state = new Wire(elsko, "coordinator").get("/api/boats/" + boat).getAsJsonObject();
     assertThat(log(boat).get("drain").toString()).contains("RAN_AFTER_RODDING");
     assertThat(log(boat).get("hoses-low").toString()).contains("WOULD_NOT_COME_OFF");

@@ -100,7 +100,7 @@ class WinterizeTest {
   private static void beRefusedAFill(CardInTheBay card) {
     card.pick(POUR);
     card.choose("Lot on the jug", "P38-112");
-    Locator liters = card.box("Recirculation hose and block");
+    Locator liters = card.unfolded("Recirculation hose and block");
     liters.fill("10");
     liters.press("Enter");
     assertThat(card.page.getByRole(AriaRole.ALERT)).containsText("are OUT. Put them back IN");
