@@ -27,7 +27,7 @@ public record OneTap(UUID id, @Nullable Integer afterSeconds, boolean tooSoon) {
   }
 
   private String after() {
-    int seconds = afterSeconds == null ? 0 : afterSeconds;
+    int seconds = afterSeconds == null ? 0 : Math.max(0, afterSeconds);
     return seconds < 2 * MINUTE_S ? seconds + " s" : seconds / MINUTE_S + " min";
   }
 }
