@@ -2,7 +2,8 @@ const turns = new Map<string, Promise<unknown>>();
 
 /**
  * Does one thing of a name after the other: in this tab always, and over all tabs of the device
- * where the browser can tell them apart, which it does over https.
+ * where the browser can tell them apart, which it does over https. Elsewhere the line's own marks on
+ * the disk keep its order.
  */
 export function alone<T>(name: string, work: () => Promise<T>): Promise<T> {
   const turn = () =>

@@ -13,6 +13,8 @@ export interface WaitingEntry {
   entry: NewEntry;
   /** Whether it has been on its way: the server may have it. */
   setOut?: boolean;
+  /** Which tab sent it last, and when; only where tabs have no other way to take turns. */
+  sentBy?: { tab: string; at: number };
 }
 
 /** An entry the server refused, kept until the person has dealt with it. */

@@ -172,6 +172,36 @@ describe('the line of entries that wait', () => {
     expect(ids(after)).toEqual(['a', 'b']);
   });
 
+  it('waits for what another tab has just sent of the boat, where tabs cannot take turns', async () => {
+    const line = opened();
+    const [before] = await line.hold('Orrin', 'boat', [note('a')]);
+    const next = await line.hold('Orrin', 'boat', [note('b')]);
+    const elsewhere = await line.hold('Orrin', 'other', [note('c')]);
+    const db = await openDatabase(name);
+    const sent = (at: number) =>
+      db.put('waiting', { ...before!, setOut: true, sentBy: { tab: 'another', at } });
+    await sent(Date.now() - 1_000);
+    expect(await line.settingOut(next)).toBeNull();
+    expect(await line.settingOut(elsewhere)).toEqual(elsewhere);
+    // It had no answer, or its tab is gone; or its clock was set back meanwhile.
+    await sent(Date.now() - 21_000);
+    expect(await line.settingOut(next)).toEqual(next);
+    await sent(Date.now() + 3_600_000);
+    expect(await line.settingOut(next)).toEqual(next);
+    db.close();
+  });
+
+  it('sends nothing ahead of what came onto the disk this moment', async () => {
+    const line = opened();
+    await line.loaded();
+    const other = opened();
+    await other.hold('Orrin', 'boat', [note('a')]);
+    const next = await line.hold('Orrin', 'boat', [note('b')]);
+    expect(await line.settingOut(next)).toBeNull();
+    expect(ids(line)).toEqual(['a', 'b']);
+    expect(await line.settingOut(line.toSend('Orrin'))).toHaveLength(2);
+  });
+
   it('says when the device has no room, and takes nothing in', async () => {
     const db = await openDatabase(name);
     const line = new Line(() => Promise.resolve(db), null);

@@ -1,4 +1,5 @@
 import type { NewEntry } from '../api/client';
+import { uuid } from '../api/uuid';
 import { hasNoRoom, noRoom, whyOf } from './database';
 import type { Database, ReturnedEntry, WaitingEntry } from './database';
 import { Listeners } from './listeners';
@@ -9,6 +10,21 @@ export interface LineState {
   returned: readonly ReturnedEntry[];
   /** Whether the last try to send got an answer. */
   signal: boolean;
+}
+
+/** An answer comes within this, or none does: then another tab may send what stands before. */
+const UNDER_WAY_MS = 20_000;
+
+const THIS_TAB = uuid();
+
+/** Whether another tab has just sent some of them, or what stands before them of the same boat. */
+function underWayElsewhere(all: readonly WaitingEntry[], mine: readonly WaitingEntry[]): boolean {
+  const boat = mine[0]?.boat;
+  const last = Math.max(...mine.map(({ seq }) => seq));
+  return all.some(({ boat: of, seq, sentBy }) => {
+    const since = sentBy && sentBy.tab !== THIS_TAB ? Date.now() - sentBy.at : -1;
+    return of === boat && seq <= last && since >= 0 && since < UNDER_WAY_MS;
+  });
 }
 
 /**
@@ -109,15 +125,31 @@ export class Line {
    * What is about to be sent is marked so on the disk: the server may have it from then on, whatever
    * becomes of its answer, and no tab of this device can simply take it out.
    *
-   * @returns those that still stand there; what another tab has sent or taken out does not
+   * @returns those that still stand there; what another tab has sent or taken out does not. Null
+   *   while another tab has some of that boat on their way or what stands before them, and where
+   *   something stands before them that was taken in this moment
    */
-  async settingOut(entries: readonly WaitingEntry[]): Promise<WaitingEntry[]> {
+  async settingOut(entries: readonly WaitingEntry[]): Promise<WaitingEntry[] | null> {
     const write = (await this.#db()).transaction('waiting', 'readwrite');
     try {
+      const takesTurns = 'locks' in navigator;
+      const all = (await write.store.getAll()) as WaitingEntry[];
+      if (this.#misses(all, entries)) {
+        await write.done;
+        await this.load();
+        return null;
+      }
+      if (!takesTurns && underWayElsewhere(all, entries)) {
+        await write.done;
+        return null;
+      }
+      const mark = takesTurns ? {} : { sentBy: { tab: THIS_TAB, at: Date.now() } };
       const there = await Promise.all(
         entries.map(async (one) => {
-          const onDisk = await write.store.get(one.seq);
-          if (onDisk && !onDisk.setOut) await write.store.put({ ...onDisk, setOut: true });
+          const onDisk = all.find(({ seq }) => seq === one.seq);
+          if (onDisk && (!onDisk.setOut || !takesTurns)) {
+            await write.store.put({ ...onDisk, setOut: true, ...mark });
+          }
           return onDisk ? one : null;
         }),
       );
@@ -133,6 +165,21 @@ export class Line {
       this.#others?.postMessage({ setOut });
       return [...entries];
     }
+  }
+
+  /** Whether something of the same boat stands before them that this tab does not know of yet. */
+  #misses(all: readonly WaitingEntry[], mine: readonly WaitingEntry[]): boolean {
+    const first = mine[0];
+    const known = new Set(this.#all.map(({ seq }) => seq));
+    return all.some(
+      ({ boat, person, seq }) =>
+        boat === first?.boat &&
+        person === first.person &&
+        seq < first.seq &&
+        !known.has(seq) &&
+        !this.#settled.has(seq) &&
+        !this.#refused.has(seq),
+    );
   }
 
   /** Takes entries out that never set out; false, and nothing is taken out, when one did. */

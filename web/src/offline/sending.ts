@@ -187,12 +187,16 @@ export class Sender {
     }
   }
 
-  /** Those that still are to be sent; null when the disk does not say. */
+  /** Those that still are to be sent; null when the disk does not say, or another tab is at it. */
   async #settingOut(next: WaitingEntry[]): Promise<WaitingEntry[] | null> {
     // Without any signal nothing leaves this device: it can still be taken out here.
     if (!navigator.onLine) return next;
     try {
       const there = await this.#line.settingOut(next);
+      if (there === null) {
+        this.#again.later();
+        return null;
+      }
       // What another tab has sent is not this one's to say anything of.
       for (const one of next) if (!there.includes(one)) this.#watched.get(one.seq)?.kept();
       return there;
