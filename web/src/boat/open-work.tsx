@@ -16,6 +16,7 @@ export function OpenWork({ boat, may }: { boat: BoatView; may: boolean }) {
         {boat.work.map((one) => (
           <li key={one.id} className="border-line flex items-center gap-3 border-b py-1.5">
             <span className="min-w-0 flex-1 text-[14.5px]">
+              {one.urgent && <b className="text-verm">Something is wrong: </b>}
               {one.what}
               <span className="text-soft block text-[13px]">
                 {one.by}, {clock(one.at)}

@@ -60,3 +60,50 @@ it('goes from look to look, keeps each answer and adds what is to be done', asyn
     { kind: 'WORK_ADDED', what: 'impeller looked at' },
   ]);
 });
+
+const SMELL = {
+  key: 'fuel-smell',
+  title: 'It smells of fuel',
+  first: 'No start, no switch.',
+  hazards: ['Vapor lies low.'],
+  looks: [],
+  condition: 'vapor',
+  finding: 'smelt',
+};
+const ELSE = { ...SMELL, key: 'else', title: 'Something else', condition: null, finding: null };
+
+async function told(title: string, words: string) {
+  const asked = served(<Guides boat="boat" close={() => undefined} />, ({ path }) => ({
+    body: path === '/api/guides' ? [SMELL, ELSE, ...GUIDES] : { ids: [], boat: {} },
+  }));
+  await userEvent.click(await screen.findByText(title));
+  expect(screen.getByText('No start, no switch.')).toBeTruthy();
+  if (words) await userEvent.type(screen.getByLabelText('What it is'), words);
+  await userEvent.click(screen.getByText('Tell the yard'));
+  return () =>
+    asked
+      .filter(({ method }) => method === 'POST')
+      .flatMap(({ body }) => (body as { entries: object[] }).entries);
+}
+
+it('says at once what to do, and tells the yard with one tap', async () => {
+  const entries = await told('It smells of fuel', '');
+  expect((await screen.findByRole('status')).textContent).toContain('It stands on the boat');
+  expect(entries()).toMatchObject([
+    { kind: 'CONDITION_SEEN', condition: 'vapor', finding: 'smelt' },
+    { kind: 'WORK_ADDED', what: 'It smells of fuel', urgent: true },
+  ]);
+});
+
+it('takes anything else in words, and not without', async () => {
+  const entries = await told('Something else', '');
+  expect(screen.getByText('Say what it is, in a few words.')).toBeTruthy();
+  expect(entries()).toEqual([]);
+  await userEvent.type(screen.getByLabelText('What it is'), 'a mouse nest in the bilge');
+  await userEvent.click(screen.getByText('Tell the yard'));
+  await waitFor(() =>
+    expect(entries()).toMatchObject([
+      { kind: 'WORK_ADDED', what: 'a mouse nest in the bilge', urgent: true },
+    ]),
+  );
+});

@@ -6,6 +6,7 @@ import { guidesQuery } from '../queries/queries';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { GuidePath } from './guide-path';
+import { TellWrong } from './tell-wrong';
 
 interface GuidesProps {
   boat: string;
@@ -26,6 +27,8 @@ export function Guides({ boat, on, only, close: given }: GuidesProps) {
   const [guide, setGuide] = useState<GuideView | null>(null);
   const say = (entry: Parameters<typeof enter>[0]['entries'][number]) =>
     refused.attempt(() => enter({ entries: [{ ...entry, ...on }] }));
+  const atOnce = guides.filter(({ looks }) => looks.length === 0);
+  const stepByStep = guides.filter(({ looks }) => looks.length > 0);
   const known = guides.find(({ key }) => key === only);
   if (only && !known) return null;
   const begin = () => {
@@ -49,12 +52,20 @@ export function Guides({ boat, on, only, close: given }: GuidesProps) {
       aria-label="Something is wrong"
       className="border-brass grid gap-2.5 rounded-[4px_14px_14px_4px] border-[1.5px] p-3"
     >
-      {guide ? (
+      {guide && guide.looks.length === 0 ? (
+        <TellWrong key={guide.key} guide={guide} boat={boat} on={on} />
+      ) : guide ? (
         <GuidePath key={guide.key} guide={guide} say={say} sending={sending} />
       ) : (
         <>
           <h2 className="font-stencil text-[22px] font-bold">What is wrong?</h2>
-          {guides.map((one) => (
+          {atOnce.map((one) => (
+            <button key={one.key} type="button" className="btn" onClick={() => setGuide(one)}>
+              {one.title}
+            </button>
+          ))}
+          <h3 className="text-soft mt-1 text-[15px]">Look for it step by step</h3>
+          {stepByStep.map((one) => (
             <button key={one.key} type="button" className="btn" onClick={() => setGuide(one)}>
               {one.title}
             </button>

@@ -7,6 +7,7 @@ import { protectionTone, protectionWords } from '../parts/protection';
 const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
   'BROKEN',
   'RED_TAG',
+  'SOMETHING_WRONG',
   'CONTRADICTED',
   'HELD',
   'FOUND_ABOARD',
@@ -50,7 +51,10 @@ export function DecideNow({ boats, plan, children }: DecideProps) {
         {open.map((boat) => {
           const tagged = boat.decisionKind === 'RED_TAG';
           const danger =
-            tagged || boat.decisionKind === 'HELD' || boat.decisionKind === 'PLUG_MISSING';
+            tagged ||
+            boat.decisionKind === 'SOMETHING_WRONG' ||
+            boat.decisionKind === 'HELD' ||
+            boat.decisionKind === 'PLUG_MISSING';
           return (
             <li key={boat.id} className={`hang-tag mt-2.5 ml-2 ${danger ? 'danger' : ''}`}>
               <h3 className="flex items-baseline justify-between gap-2 text-[15.5px] font-bold">

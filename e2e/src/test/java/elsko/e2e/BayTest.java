@@ -88,6 +88,31 @@ class BayTest extends OnOneYard {
   }
 
   @Test
+  void theSmellOfFuelStopsTheStartAndStandsBeforeTheCoordinator() {
+    String boat = Twin.of("Saltglass", elsko, "Bay five");
+    Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
+    CardInTheBay card = SaltglassCard.open(phone);
+    phone.getByText("Something is wrong").click();
+    phone.getByText("It smells of fuel").click();
+    assertThat(phone.getByText("No start, no switch")).isVisible();
+    assertThat(Axe.violations(phone)).isEmpty();
+    phone.getByText("Tell the yard").click();
+    assertThat(phone.getByText("until somebody says what was done")).isVisible();
+    phone.getByText("Leave it", exactly()).click();
+    assertThat(card.bar()).isDisabled();
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
+    assertThat(
+            desk.locator("li")
+                .filter(new Locator.FilterOptions().setHasText("Bay five"))
+                .filter(new Locator.FilterOptions().setHasText("petrol vapor"))
+                .first())
+        .isVisible();
+    desk.navigate(elsko.at("/boats/" + boat));
+    assertThat(desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Work to do")))
+        .containsText("It smells of fuel");
+  }
+
+  @Test
   void aPhotoTakenWithoutSignalGoesUpWithItsEntry() throws IOException {
     String boat = Twin.of("Saltglass", elsko, "Bay three");
     Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);

@@ -70,8 +70,7 @@ class PicturesTest {
       desk.getByLabel("Under way, all of it").fill("6");
       desk.getByLabel("Gauge, port tank").fill("55");
       desk.getByLabel("Gauge, starboard tank").fill("90");
-      desk.getByText("Isolated, keys in a pocket").click();
-      desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("OPEN")).first().click();
+      new CardInTheBay(desk).line("Strainer").first().click();
       desk.getByText("Debris in it").first().click();
       assertThat(desk.getByText("Not enough: add 2 L.").first()).isVisible();
       desk.evaluate("() => scrollTo(0, 0)");
@@ -104,11 +103,9 @@ class PicturesTest {
       take(bay, "card");
 
       Page phone = quietly(chromium, elsko, "technician", 390, 844);
-      phone
-          .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on with its card"))
-          .last()
-          .click();
-      assertThat(phone.getByText("Note").first()).isVisible();
+      open(phone, elsko, wire.boat("Lovage"), "Winterizing");
+      UsualHands.until(phone, SaltglassCard.DRAIN);
+      assertThat(new CardInTheBay(phone).bar()).containsText("ran clear");
       take(phone, "card-phone");
 
       aVisit(desk, elsko, wire.boat("Saltglass"));

@@ -9,10 +9,22 @@ import org.jspecify.annotations.Nullable;
  *
  * @param first what is done before anything is looked at
  * @param hazards cautions
- * @param looks the first is where it begins; the others are reached by answers
+ * @param looks the first is where it begins; the others are reached by answers. None where there is
+ *     nothing to look for, only to tell
+ * @param condition key of what was found by whoever tells it, {@code finding} what; null where that
+ *     is nothing with a name
  */
 public record Guide(
-    String key, String title, String first, List<String> hazards, List<Look> looks) {
+    String key,
+    String title,
+    String first,
+    List<String> hazards,
+    List<Look> looks,
+    @Nullable String condition,
+    @Nullable String finding) {
+  public Guide(String key, String title, String first, List<String> hazards, List<Look> looks) {
+    this(key, title, first, hazards, looks, null, null);
+  }
 
   /**
    * One thing to look at.

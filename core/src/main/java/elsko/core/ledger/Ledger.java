@@ -211,7 +211,13 @@ public final class Ledger {
       }
       case Fact.WorkAdded added -> {
         work.put(
-            entry.id(), new OpenWork(entry.id(), added.what(), entry.person(), entry.deviceTime()));
+            entry.id(),
+            new OpenWork(
+                entry.id(),
+                added.what(),
+                entry.person(),
+                entry.deviceTime(),
+                Boolean.TRUE.equals(added.urgent())));
       }
       case Fact.WorkDone done -> {
         work.remove(done.work());

@@ -7,5 +7,6 @@ import java.util.UUID;
  * Something that has to be done on the boat and is not done yet.
  *
  * @param id of the entry that added it
+ * @param urgent something is wrong: a coordinator is told until it is done
  */
-public record OpenWork(UUID id, String what, String by, Instant at) {}
+public record OpenWork(UUID id, String what, String by, Instant at, boolean urgent) {}

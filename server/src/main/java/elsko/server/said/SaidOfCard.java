@@ -76,10 +76,13 @@ public sealed interface SaidOfCard extends Said {
     }
   }
 
-  record WorkAdded(String what) implements SaidOfCard {
+  /**
+   * @param urgent something is wrong: a coordinator is told until it is done; may be left out
+   */
+  record WorkAdded(String what, @Nullable Boolean urgent) implements SaidOfCard {
     @Override
     public Fact fact(Around around) {
-      return new Fact.WorkAdded(what);
+      return new Fact.WorkAdded(what, urgent);
     }
   }
 

@@ -1,8 +1,10 @@
 package elsko.server.work;
 
+import elsko.core.guide.AtOnce;
 import elsko.core.guide.Guide;
 import elsko.core.guide.Guides;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -12,19 +14,32 @@ import org.springframework.web.bind.annotation.RestController;
 class GuidesController {
   @GetMapping("/api/guides")
   List<GuideView> guides() {
-    return Guides.ALL.stream().map(GuideView::of).toList();
+    return Stream.concat(AtOnce.ALL.stream(), Guides.ALL.stream()).map(GuideView::of).toList();
   }
 
-  /** A guide with its looks; the first is where it begins. */
+  /**
+   * A guide with its looks; the first is where it begins. Where there is none, it is told at once.
+   *
+   * @param condition what was found by whoever tells it, with {@code finding}; null where that is
+   *     nothing with a name
+   */
   record GuideView(
-      String key, String title, String first, List<String> hazards, List<LookView> looks) {
+      String key,
+      String title,
+      String first,
+      List<String> hazards,
+      List<LookView> looks,
+      @Nullable String condition,
+      @Nullable String finding) {
     static GuideView of(Guide guide) {
       return new GuideView(
           guide.key(),
           guide.title(),
           guide.first(),
           guide.hazards(),
-          guide.looks().stream().map(LookView::of).toList());
+          guide.looks().stream().map(LookView::of).toList(),
+          guide.condition(),
+          guide.finding());
     }
   }
 

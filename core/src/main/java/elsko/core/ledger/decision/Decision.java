@@ -11,6 +11,7 @@ import elsko.core.fluid.verdict.RemedyKind;
 import elsko.core.ledger.BagState;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
+import elsko.core.ledger.OpenWork;
 import elsko.core.ledger.RedTag;
 import elsko.core.ledger.circuit.CircuitState;
 import elsko.core.ledger.circuit.Failure;
@@ -40,6 +41,7 @@ public record Decision(Kind kind, Text words, Text action) {
   public enum Kind {
     BROKEN,
     RED_TAG,
+    SOMETHING_WRONG,
     CONTRADICTED,
     HELD,
     FOUND_ABOARD,
@@ -62,6 +64,10 @@ public record Decision(Kind kind, Text words, Text action) {
     }
     if (!all.tags().isEmpty()) {
       return Optional.of(redTag(all.tags()));
+    }
+    Optional<OpenWork> wrong = all.work().stream().filter(OpenWork::urgent).findFirst();
+    if (wrong.isPresent()) {
+      return wrong.map(Decision::somethingWrong);
     }
     if (!state.contradicted().isEmpty()) {
       return Optional.of(contradicted(state));
@@ -104,6 +110,13 @@ public record Decision(Kind kind, Text words, Text action) {
             .formatted(
                 Words.sentence(first.circuit().name()), first.history().found().words(), others),
         "Mend it");
+  }
+
+  private static Decision somethingWrong(OpenWork told) {
+    return new Decision(
+        Kind.SOMETHING_WRONG,
+        "%s says that something is wrong: %s".formatted(told.by(), told.what()),
+        "Look, and say what was done");
   }
 
   private static Decision contradicted(BoatState state) {

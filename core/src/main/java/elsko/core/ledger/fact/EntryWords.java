@@ -199,7 +199,10 @@ public final class EntryWords {
       case Fact.Noted noted -> Text.of("note: %s", noted.text());
       case Fact.GuideLooked looked ->
           Text.of(Guide.of(looked.guide()).said(looked.look(), looked.answer()));
-      case Fact.WorkAdded work -> Text.of("to be done: %s", work.what());
+      case Fact.WorkAdded work ->
+          Text.of(
+              Boolean.TRUE.equals(work.urgent()) ? "something is wrong: %s" : "to be done: %s",
+              work.what());
       case Fact.PhotoTaken taken -> Text.of("photo%s", because(taken.caption()));
       case Fact.CardOpened opened -> Text.of("%s card opened", opened.procedure().words());
       case Fact.HandedOver over ->

@@ -203,8 +203,16 @@ public sealed interface Fact extends CircuitFacts, EngineFacts, CardFacts
     }
   }
 
-  /** Something has to be done on the boat. */
-  record WorkAdded(String what) implements Fact {
+  /**
+   * Something has to be done on the boat.
+   *
+   * @param urgent something is wrong: a coordinator is told until it is done; null: in its turn
+   */
+  record WorkAdded(String what, @Nullable Boolean urgent) implements Fact {
+    public WorkAdded(String what) {
+      this(what, null);
+    }
+
     public WorkAdded {
       what = KeptText.of("what", what, "Say what has to be done.");
     }
