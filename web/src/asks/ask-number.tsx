@@ -16,6 +16,8 @@ const LITERS_STEP = 0.5;
 interface NumberProps extends AskProps {
   unit: string;
   hint: string;
+  /** What is wrong with what was given; null or left out while nothing is. */
+  wrong?: string | null;
   /** What it usually is; one tap away. */
   usual?: number;
   /** How much plus and minus change it by; left out where they would be no help. */
@@ -28,9 +30,15 @@ interface NumberProps extends AskProps {
 /** Plugs in the bag. */
 export function AskCount(props: AskProps<'COUNT'>) {
   const { bag } = props.boat;
+  const counted = props.ask.given === null ? bag.expected : Number(props.ask.given);
+  const wrong = `${counted} counted, ${bag.expected} expected: ${
+    counted > bag.expected ? 'is a drain still open?' : 'which one is missing?'
+  }`;
   return (
     <AskNumber
       {...props}
+      // Later steps put plugs back: then it was right when it was counted.
+      wrong={!props.may || counted === bag.expected ? null : wrong}
       unit="plugs"
       fields={['count']}
       hint={`Should be ${bag.expected}`}
@@ -117,6 +125,7 @@ function AskNumber({
   words,
   usual,
   by,
+  wrong = null,
 }: NumberProps) {
   const { enter, sending } = useEnter(boat.id);
   const [text, setText, clear] = useDraft(`ask.${card.id}.${step.key}.${ask.kind}.${ask.label}`);
@@ -139,9 +148,14 @@ function AskNumber({
       label={ask.label}
       beside={hint}
       answer={ask.answered ? (ask.given ?? 'entered') : null}
-      tone={ask.answered ? 'done' : 'open'}
+      tone={wrong ? 'bad' : ask.answered ? 'done' : 'open'}
       unfolded={!ask.bundled || text !== ''}
     >
+      {wrong && (
+        <p role="alert" className="text-brass m-0 font-semibold">
+          {wrong}
+        </p>
+      )}
       {may && (
         <form
           className="flex flex-wrap items-center justify-end gap-2"

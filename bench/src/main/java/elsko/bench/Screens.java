@@ -97,6 +97,11 @@ final class Screens implements AutoCloseable {
     return median(SLIDER, millis);
   }
 
+  /** A card tapped through on a weak signal. */
+  Measured taps(String authorization, String boatAddress) {
+    return Taps.of(browser, authorization, boatAddress);
+  }
+
   private static Measured median(String what, List<Double> millis) {
     millis.sort(null);
     double median = millis.get(millis.size() / 2);

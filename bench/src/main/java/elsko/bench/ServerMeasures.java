@@ -59,6 +59,12 @@ final class ServerMeasures {
             () ->
                 screens.slider(
                     first.address("/bench/fill?boat=" + made(first, BOAT.formatted(9998)))));
+        rows.attempt(
+            Taps.TAPS,
+            () ->
+                screens.taps(
+                    first.authorization(),
+                    first.address("/boats/" + made(first, BOAT.formatted(9997)))));
       }
     }
     rows.attempt(SECOND_START, () -> secondStart(data));

@@ -252,7 +252,7 @@ public record Decision(Kind kind, Text words, Text action) {
   private static Decision plugMissing(BagState bag) {
     String words =
         bag.missing().isEmpty()
-            ? "The bag holds %d plugs; %d are out.".formatted(bag.counted(), bag.expected())
+            ? "Plugs in the bag: %s".formatted(bag.wrongCount())
             : "%s missing.".formatted(Words.sentence(Words.list(bag.missing())));
     return new Decision(
         Kind.PLUG_MISSING, words + " Look in the bilge and the bay.", "Find the plug");

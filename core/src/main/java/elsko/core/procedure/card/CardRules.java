@@ -106,11 +106,8 @@ public final class CardRules {
           "step",
           "%s missing. Find it first.".formatted(Words.sentence(Words.list(bag.missing()))));
     }
-    if (bag.isShort()) {
-      throw Refused.state(
-          "step",
-          "The bag holds %d, but %d are out and bagged. Count again, or say which one is missing."
-              .formatted(bag.counted(), bag.expected()));
+    if (bag.wrongCount() != null) {
+      throw Refused.state("step", bag.wrongCount());
     }
   }
 }

@@ -78,7 +78,8 @@ class DecisionTest {
     story.walkTo("hoses-low", Map.of());
     assertThat(Decision.of(story.state())).isEmpty();
     story.at("close", new Fact.BagCounted(4));
-    assertThat(of(story).words().toString()).startsWith("The bag holds 4 plugs; 5 are out.");
+    assertThat(of(story).words().toString())
+        .startsWith("Plugs in the bag: 4 counted, 5 expected: which one is missing?");
     story.set("block-port-drain", FittingState.OUT_MISSING);
     assertThat(of(story).words().toString()).startsWith("Port block drain missing.");
     story.set("block-port-drain", FittingState.OUT_BAGGED);

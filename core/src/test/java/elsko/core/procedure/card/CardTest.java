@@ -130,7 +130,7 @@ class CardTest {
     }
     story.at("drain", new Fact.BagCounted(4));
     assertThatThrownBy(() -> story.at("drain", new Fact.StepDone()))
-        .hasMessageContaining("The bag holds 4, but 5 are out");
+        .hasMessageContaining("4 counted, 5 expected: which one is missing?");
     story.at("drain", new Fact.BagCounted(5));
     story.at("drain", new Fact.StepDone());
   }
