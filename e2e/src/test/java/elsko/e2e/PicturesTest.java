@@ -103,7 +103,7 @@ class PicturesTest {
       take(bay, "card");
 
       Page phone = quietly(chromium, elsko, "technician", 390, 844);
-      open(phone, elsko, wire.boat("Lovage"), "Winterizing");
+      open(phone, elsko, Twin.of("Saltglass", elsko, "Sea Lettuce"), "Winterizing");
       UsualHands.until(phone, SaltglassCard.DRAIN);
       assertThat(new CardInTheBay(phone).bar()).containsText("ran clear");
       take(phone, "card-phone");
