@@ -13,7 +13,7 @@ import { Standing } from './standing';
 import { StartTarget } from './start-target';
 import { TooSoon } from './too-soon';
 import { barWords } from './words';
-import { accountFor, beginAgain, isShownNow, workedSeconds } from './worked';
+import { accountFor, giveBack, isShownNow, workedSeconds } from './worked';
 import { WriteOrSkip } from './write-or-skip';
 
 interface FootProps {
@@ -55,7 +55,7 @@ export function Foot({ card, boat, step, after, next, sentBack, back, looks }: F
         { kind: 'STEP_DONE' as const },
       ].map((entry) => ({ ...entry, ...on, ...tap })),
       undo: words.main === 'Done' ? `${step.title}: done` : words.main,
-      undone: () => beginAgain(card.id),
+      undone: () => giveBack(card.id, step.soonestSeconds),
       held: () => {
         accountFor(card.id, step.soonestSeconds);
         next();

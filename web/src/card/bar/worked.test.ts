@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { forgetDrafts } from '../../offline/draft';
-import { accountFor, beginAgain, isShownNow, workedSeconds } from './worked';
+import { accountFor, giveBack, isShownNow, workedSeconds } from './worked';
 
 const T = 1_000_000_000_000;
 const at = (seconds: number) => T + seconds * 1000;
@@ -22,10 +22,15 @@ describe('how long a step can have been worked on', () => {
     expect(workedSeconds('card', at(500))).toBe(0);
   });
 
-  it('begins anew where a tap was taken back, and where a clock was set back', () => {
+  it('has it again where a tap was taken back', () => {
     isShownNow('card', at(0));
-    beginAgain('card', at(60));
-    expect(workedSeconds('card', at(70))).toBe(10);
+    accountFor('card', 180, at(500));
+    giveBack('card', 180, at(505));
+    expect(workedSeconds('card', at(505))).toBe(505);
+  });
+
+  it('begins anew where a clock was set back', () => {
+    isShownNow('card', at(0));
     expect(workedSeconds('card', at(-500))).toBe(0);
   });
 

@@ -16,9 +16,9 @@ export function accountFor(card: string, seconds: number, now = Date.now()): voi
   keepDraft(keyOf(card), String(Math.min(now, since(card, now) + seconds * 1000)));
 }
 
-/** A tap was taken back: its work is still to be done, and no time was spent on it. */
-export function beginAgain(card: string, now = Date.now()): void {
-  keepDraft(keyOf(card), String(now));
+/** A tap was taken back: the time it was accounted for is there again. */
+export function giveBack(card: string, seconds: number, now = Date.now()): void {
+  keepDraft(keyOf(card), String(since(card, now) - seconds * 1000));
 }
 
 /** From now on its first step is worked on, unless it was shown before. */

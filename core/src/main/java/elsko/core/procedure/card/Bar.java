@@ -8,9 +8,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What one tap on the bar at the foot of a step may write: what is as it usually is and whoever
- * works there sees at a glance. What is measured, what stops or starts an engine's season and what
- * gave trouble before is answered by itself.
+ * What one tap on the bar at the foot of a step may write: what is as it usually is, and seen at a
+ * glance by whoever works there. What is measured, what starts an engine and what gave trouble
+ * before is answered by itself.
  */
 public final class Bar {
   /** Nobody is four times as fast as the handbook. */
