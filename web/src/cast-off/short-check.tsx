@@ -32,6 +32,9 @@ export function usualFound({ ask }: RoundCheck): Found | null {
   return ask.kind === 'SEE' ? { finding: ask.condition.findings[0]!.key } : null;
 }
 
+/** More are counted; their lines stand above. */
+const MOST_NAMED = 7;
+
 interface ShortCheckProps {
   round: CastOffRound;
   answers: Answers;
@@ -114,7 +117,9 @@ export function ShortCheck({ round, answers, answer, answerAll }: ShortCheckProp
                 : 'All as it should be'}
           </span>
           <span className="mt-0.5 block text-[14px] leading-tight">
-            {sentence(writes.map(usualWords).join(' · '))}
+            {writes.length > MOST_NAMED
+              ? `${writes.length} things, each as its line says`
+              : sentence(writes.map(usualWords).join(' · '))}
           </span>
         </button>
       )}

@@ -123,7 +123,8 @@ class PicturesTest {
     assertThat(bay.getByText("Find every piece").first()).isVisible();
     bay.reload();
     assertThat(bay.getByText("Vanes are missing").first()).isVisible();
-    bay.getByText("Impeller REMOVED")
+    bay.getByLabel("What this step asks for")
+        .getByText("Impeller REMOVED")
         .evaluate("(ask) => scrollTo(0, ask.getBoundingClientRect().top + scrollY - 250)");
     take(bay, "pump");
   }
