@@ -13,7 +13,7 @@ import { Standing } from './standing';
 import { StartTarget } from './start-target';
 import { TooSoon } from './too-soon';
 import { barWords } from './words';
-import { accountFor, giveBack, isShownNow, workedSeconds } from './worked';
+import { accountFor, isShownNow, workedSeconds } from './worked';
 import { WriteOrSkip } from './write-or-skip';
 
 interface FootProps {
@@ -48,6 +48,7 @@ export function Foot({ card, boat, step, after, next, sentBack, back, looks }: F
     setSoon(null);
     const tap =
       bundle.writes.length > 0 ? { tap: uuid(), tapAfter: workedSeconds(card.id) } : undefined;
+    let giveBack = () => undefined as void;
     // The next step opens at once; what only the server knows leads back to this one.
     void enter({
       entries: [
@@ -55,9 +56,9 @@ export function Foot({ card, boat, step, after, next, sentBack, back, looks }: F
         { kind: 'STEP_DONE' as const },
       ].map((entry) => ({ ...entry, ...on, ...tap })),
       undo: words.main === 'Done' ? `${step.title}: done` : words.main,
-      undone: () => giveBack(card.id, step.soonestSeconds),
+      undone: () => giveBack(),
       held: () => {
-        accountFor(card.id, step.soonestSeconds);
+        giveBack = accountFor(card.id, step.soonestSeconds);
         next();
       },
       looks,

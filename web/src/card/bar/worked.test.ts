@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { forgetDrafts } from '../../offline/draft';
-import { accountFor, giveBack, isShownNow, workedSeconds } from './worked';
+import { accountFor, isShownNow, workedSeconds } from './worked';
 
 const T = 1_000_000_000_000;
 const at = (seconds: number) => T + seconds * 1000;
@@ -22,11 +22,13 @@ describe('how long a step can have been worked on', () => {
     expect(workedSeconds('card', at(500))).toBe(0);
   });
 
-  it('has it again where a tap was taken back', () => {
+  it('has it again where a tap was taken back, and no more than it was', () => {
     isShownNow('card', at(0));
-    accountFor('card', 180, at(500));
-    giveBack('card', 180, at(505));
+    accountFor('card', 180, at(500))();
     expect(workedSeconds('card', at(505))).toBe(505);
+    const giveBack = accountFor('other', 180, at(600));
+    giveBack();
+    expect(workedSeconds('other', at(602))).toBe(2);
   });
 
   it('begins anew where a clock was set back', () => {

@@ -11,14 +11,19 @@ export function workedSeconds(card: string, now = Date.now()): number {
   return Math.max(0, Math.floor((now - since(card, now)) / 1000));
 }
 
-/** A step is done: its work took at least so long. */
-export function accountFor(card: string, seconds: number, now = Date.now()): void {
-  keepDraft(keyOf(card), String(Math.min(now, since(card, now) + seconds * 1000)));
-}
-
-/** A tap was taken back: the time it was accounted for is there again. */
-export function giveBack(card: string, seconds: number, now = Date.now()): void {
-  keepDraft(keyOf(card), String(since(card, now) - seconds * 1000));
+/**
+ * A step is done: its work took at least so long.
+ *
+ * @returns gives back what was accounted for, no more: its tap was taken back
+ */
+export function accountFor(card: string, seconds: number, now = Date.now()): () => void {
+  const before = since(card, now);
+  const after = Math.min(now, before + seconds * 1000);
+  keepDraft(keyOf(card), String(after));
+  return () => {
+    const kept = Number(draftOf(keyOf(card)) ?? after);
+    keepDraft(keyOf(card), String(kept - (after - before)));
+  };
 }
 
 /** From now on its first step is worked on, unless it was shown before. */
