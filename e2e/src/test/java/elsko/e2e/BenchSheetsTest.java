@@ -39,7 +39,7 @@ class BenchSheetsTest extends OnOneYard {
     }
     assertThat(page.getByLabel("Glasses as read so far")).isVisible();
     button(page, "Use this curve").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("turn back");
+    assertThat(page.locator("[role=alert].field-error")).containsText("turn back");
     assertThat(page.getByLabel("1 jug : 3 water")).hasValue("18");
     assertThat(curve).containsText("None yet.");
     page.getByLabel("1 jug : 3 water").fill("8");
@@ -110,6 +110,6 @@ class BenchSheetsTest extends OnOneYard {
     page.getByLabel("Boat").selectOption("Storm Petrel");
     assertThat(page.getByText("Until it is enough")).isVisible();
     page.getByLabel("How").selectOption("poured into its hoses");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("draw it through");
+    assertThat(page.locator("[role=alert].field-error")).containsText("draw it through");
   }
 }
