@@ -45,6 +45,7 @@ export function bundleOf(step: StepView, boat: BoatView, used: With): Bundle {
     standing: [],
   };
   let now = boat;
+  const stopped = step.said.some(({ call }) => call === 'STOP');
   for (const [i, ask] of asks.entries()) {
     const stands =
       rests(ask) && now.fittings.find(({ key }) => key === ask.fitting)?.state === ask.to;
@@ -53,7 +54,9 @@ export function bundleOf(step: StepView, boat: BoatView, used: With): Bundle {
       continue;
     }
     if (ask.answered && !rests(ask)) continue;
-    const entries = ask.bundled ? usualEntries(ask, now, used) : null;
+    // Where something is a STOP already nothing beside it is as it should be without a look.
+    const mayBeUsual = ask.bundled && !(stopped && ask.kind === 'SEE');
+    const entries = mayBeUsual ? usualEntries(ask, now, used) : null;
     if (entries) {
       bundle.writes.push({ ask, entries });
       now = shownWith(now, entries);

@@ -38,7 +38,8 @@ const open = (key: string, over = {}) =>
     ...over,
   });
 
-const step = (...asks: AskView[]) => ({ key: 'drain', title: 'Drain', asks }) as StepView;
+const step = (...asks: AskView[]) =>
+  ({ key: 'drain', title: 'Drain', asks, said: [] }) as unknown as StepView;
 const USED = { lot: 'P38' };
 
 describe('the bar', () => {
@@ -99,6 +100,18 @@ describe('the bar', () => {
     const both = bundleOf(step(off, back), boat(), USED);
     expect(both.standing).toEqual([]);
     expect(both.writes.map(({ ask: { label } }) => label)).toEqual([off.label, back.label]);
+  });
+
+  it('claims nothing of what is looked at once something of the step is a STOP', () => {
+    const look = ask('SEE', {
+      label: 'look',
+      bundled: true,
+      condition: { key: 'look', name: 'look', how: '', findings: [{ key: 'sound' } as never] },
+    });
+    const fine = step(look);
+    expect(bundleOf(fine, boat(), USED).writes).toHaveLength(1);
+    const bad = { ...fine, said: [{ call: 'STOP' }] } as unknown as StepView;
+    expect(bundleOf(bad, boat(), USED)).toMatchObject({ writes: [], alone: [{ label: 'look' }] });
   });
 
   it('says how much is poured in how many places', () => {
