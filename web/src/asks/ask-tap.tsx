@@ -6,27 +6,25 @@ import { useRefused } from '../parts/refused';
 import { sentence } from '../words/words';
 import type { AskProps } from './ask-props';
 import { NumberHere } from './place-number';
+import { startOf, usualEntries } from './usual';
 import { Tick } from '../parts/tick';
+
+/** What is entered when it is done. */
+const done = ({ ask, boat }: Pick<AskProps, 'ask' | 'boat'>) =>
+  usualEntries(ask, boat, { lot: '' }) ?? [];
 
 /** A fitting to be set: one tap. */
 export function AskSet(props: AskProps<'SET'>) {
-  const { ask } = props;
-  return (
-    <Tap {...props} entries={[{ kind: 'FITTING_SET', fitting: ask.fitting, state: ask.to }]} />
-  );
+  return <Tap {...props} entries={done(props)} />;
 }
 
 /** The engine to be started or stopped: one tap. */
 export function AskEngine(props: AskProps<'ENGINE'>) {
-  const { start, engine, basis, stopped } = props.ask;
+  const { start, stopped } = props.ask;
   return (
     <Tap
       {...props}
-      entries={[
-        start
-          ? { kind: 'ENGINE_STARTED', engine, basis: basis ?? 'FED' }
-          : { kind: 'ENGINE_STOPPED', engine },
-      ]}
+      entries={start ? [startOf(props.ask)] : done(props)}
       words={start ? 'engine started' : 'engine stopped'}
       stopped={props.ask.answered ? null : stopped}
     />
@@ -35,19 +33,12 @@ export function AskEngine(props: AskProps<'ENGINE'>) {
 
 /** The engine to be kicked over once: one tap. */
 export function AskKick(props: AskProps<'KICK'>) {
-  const { engine, seconds, stopped } = props.ask;
+  const { seconds, stopped } = props.ask;
   return (
     <Tap
       {...props}
       stopped={props.ask.answered ? null : stopped}
-      entries={[
-        {
-          kind: 'ENGINE_STARTED',
-          engine,
-          basis: 'KICK',
-          seconds,
-        },
-      ]}
+      entries={[startOf(props.ask)]}
       words={`engine kicked for ${seconds} s`}
     />
   );
@@ -55,25 +46,12 @@ export function AskKick(props: AskProps<'KICK'>) {
 
 /** Something that falls due, done: one tap. */
 export function AskService(props: AskProps<'SERVICE'>) {
-  const { engine, item } = props.ask;
-  return (
-    <Tap
-      {...props}
-      entries={[{ kind: 'SERVICE_DONE', engine, item }]}
-      words={`${props.ask.label}: done`}
-    />
-  );
+  return <Tap {...props} entries={done(props)} words={`${props.ask.label}: done`} />;
 }
 
 /** Every cylinder fogged or oiled: one tap. */
 export function AskOil(props: AskProps<'OIL'>) {
-  return (
-    <Tap
-      {...props}
-      entries={[{ kind: 'CYLINDERS_OILED', engine: props.ask.engine }]}
-      words={props.ask.label}
-    />
-  );
+  return <Tap {...props} entries={done(props)} words={props.ask.label} />;
 }
 
 /** What belongs to a red tag, recorded by its name: one tap. */
@@ -90,29 +68,12 @@ export function AskRemedy(props: AskProps<'REMEDY'>) {
 
 /** A part lies ready at the boat. */
 export function AskPick(props: AskProps<'PICK'>) {
-  const { engine, item } = props.ask;
-  return (
-    <Tap
-      {...props}
-      entries={[{ kind: 'PART_PICKED', engine, item }]}
-      words={`${props.ask.label}: ready`}
-    />
-  );
+  return <Tap {...props} entries={done(props)} words={`${props.ask.label}: ready`} />;
 }
 
 /** What is in circuits, said with one tap. */
 export function AskLook(props: AskProps<'LOOK'>) {
-  const { circuits, inService } = props.ask;
-  return (
-    <Tap
-      {...props}
-      entries={circuits.map((circuit) => ({
-        kind: 'CIRCUIT_SEEN' as const,
-        circuit,
-        inService,
-      }))}
-    />
-  );
+  return <Tap {...props} entries={done(props)} />;
 }
 
 /** Afloat or not: whoever moves boats does it, and this line follows. */

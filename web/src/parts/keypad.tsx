@@ -19,6 +19,17 @@ const KEY = 'btn min-h-16 justify-center text-[24px]';
 export function Keypad({ text, type, usual, unit, signed, close }: KeypadProps) {
   const put = (character: string) => type(text + character);
   const turn = () => type(/^[-\u2212]/.test(text) ? text.slice(1) : `\u2212${text}`);
+  const point = (
+    <button
+      type="button"
+      className={KEY}
+      aria-label="Point"
+      disabled={text.includes('.')}
+      onClick={() => put('.')}
+    >
+      .
+    </button>
+  );
   return (
     <div role="group" aria-label="Keys" className="grid grid-cols-3 gap-2">
       {DIGITS.map((digit) => (
@@ -31,15 +42,7 @@ export function Keypad({ text, type, usual, unit, signed, close }: KeypadProps) 
           ±
         </button>
       ) : (
-        <button
-          type="button"
-          className={KEY}
-          aria-label="Point"
-          disabled={text.includes('.')}
-          onClick={() => put('.')}
-        >
-          .
-        </button>
+        point
       )}
       <button type="button" className={KEY} onClick={() => put('0')}>
         0
@@ -52,17 +55,7 @@ export function Keypad({ text, type, usual, unit, signed, close }: KeypadProps) 
       >
         ⌫
       </button>
-      {signed && (
-        <button
-          type="button"
-          className={KEY}
-          aria-label="Point"
-          disabled={text.includes('.')}
-          onClick={() => put('.')}
-        >
-          .
-        </button>
-      )}
+      {signed && point}
       {usual !== undefined && (
         <button
           type="button"

@@ -18,6 +18,7 @@ const inWords = (n: number) => NUMBERS[n] ?? String(n);
 /** More of a kind are counted instead of named. */
 const MOST_NAMED = 2;
 
+/** In the order in which they are said. */
 const RAN: Record<Seen, string> = {
   RAN_CLEAR: 'ran clear',
   RAN_AFTER_RODDING: 'ran after rodding',
@@ -26,14 +27,7 @@ const RAN: Record<Seen, string> = {
   DID_NOT_RUN: 'did not run',
   WOULD_NOT_COME_OFF: 'would not come off',
 };
-const ORDER: Seen[] = [
-  'RAN_CLEAR',
-  'RAN_AFTER_RODDING',
-  'ROD_AND_AIR',
-  'DRY',
-  'DID_NOT_RUN',
-  'WOULD_NOT_COME_OFF',
-];
+const ORDER = Object.keys(RAN) as Seen[];
 
 /** Fittings of which a boat has many. */
 const MANY: Record<string, string> = {
