@@ -48,6 +48,19 @@ export default defineConfig({
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
         cleanupOutdatedCaches: true,
+        runtimeCaching: [
+          {
+            // By which fittings are found: the same for as long as there is that photo.
+            urlPattern: ({ url }) =>
+              /^\/api\/boats\/[^/]+\/photos\/[^/]+\/small$/.test(url.pathname),
+            handler: 'CacheFirst',
+            options: {
+              cacheName: 'small-photos',
+              expiration: { maxEntries: 600 },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+        ],
       },
     }),
   ],

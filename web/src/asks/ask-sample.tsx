@@ -14,7 +14,8 @@ import { isShort } from '../parts/short';
 import { VerdictWords } from '../sample/verdict-words';
 import { ofKind } from '../offline/of-kind';
 import type { AskProps } from './ask-props';
-import { NumberHere } from './place-number';
+import { PhotoHere } from './photo/photo-here';
+import { NumberHere } from './place';
 import { Tick } from '../parts/tick';
 
 /** The undiluted jug to be read. */
@@ -65,6 +66,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps<'SAMPLE'>) {
         <Tick done={ask.answered} />
         <NumberHere />
         <h2 className="flex-1 text-[17px] font-bold">{sentence(ask.label)}</h2>
+        <PhotoHere taken />
         {may && drain && !out && (
           <button
             type="button"

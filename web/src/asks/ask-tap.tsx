@@ -5,7 +5,8 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../words/words';
 import type { AskProps } from './ask-props';
-import { NumberHere } from './place-number';
+import { PhotoHere } from './photo/photo-here';
+import { NumberHere } from './place';
 import { startOf, usualEntries } from './usual';
 import { Tick } from '../parts/tick';
 
@@ -116,17 +117,20 @@ function Tap({
     );
   return (
     <div className="grid gap-1">
-      <button
-        type="button"
-        className="btn w-full"
-        aria-pressed={ask.answered}
-        disabled={!may || holding || stopped !== null}
-        onClick={say}
-      >
-        {stopped === null ? <Tick done={ask.answered} /> : <RedTagMark size={24} />}
-        <NumberHere />
-        <span className="text-left">{sentence(ask.label)}</span>
-      </button>
+      <div className="flex gap-1">
+        <button
+          type="button"
+          className="btn min-w-0 flex-1"
+          aria-pressed={ask.answered}
+          disabled={!may || holding || stopped !== null}
+          onClick={say}
+        >
+          {stopped === null ? <Tick done={ask.answered} /> : <RedTagMark size={24} />}
+          <NumberHere />
+          <span className="text-left">{sentence(ask.label)}</span>
+        </button>
+        <PhotoHere taken />
+      </div>
       {stopped !== null && <p className="text-verm m-0 text-[14.5px] font-semibold">{stopped}</p>}
       <RefusedLine words={refused.elsewhere} />
     </div>

@@ -1,7 +1,8 @@
 import { useContext, useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Collecting } from '../enter/collecting';
-import { NumberHere } from './place-number';
+import { PhotoHere } from './photo/photo-here';
+import { NumberHere } from './place';
 import { sentence } from '../words/words';
 
 interface RowProps {
@@ -43,33 +44,36 @@ export function Row({ label, beside, trouble, answer, tone, unfolded, children }
       aria-label={sentence(label)}
       className={`border-l-[5px] ${EDGES[tone]} bg-card scroll-mt-4 scroll-mb-[270px] rounded-[0_14px_14px_0]`}
     >
-      <button
-        type="button"
-        className="flex min-h-[62px] w-full items-center gap-3 px-3 py-1.5 text-left"
-        aria-expanded={open}
-        onClick={() => setTouched(!open)}
-      >
-        <NumberHere />
-        <span className="min-w-0 flex-1">
-          <b className="block text-[17px] leading-tight">{sentence(label)}</b>
-          {beside && <span className="text-soft block text-[14px] leading-tight">{beside}</span>}
-          {trouble && (
-            <span className="text-brass block text-[14px] leading-tight font-semibold">
-              {trouble}
+      <div className="flex">
+        <button
+          type="button"
+          className="flex min-h-[62px] min-w-0 flex-1 items-center gap-3 px-3 py-1.5 text-left"
+          aria-expanded={open}
+          onClick={() => setTouched(!open)}
+        >
+          <NumberHere />
+          <span className="min-w-0 flex-1">
+            <b className="block text-[17px] leading-tight">{sentence(label)}</b>
+            {beside && <span className="text-soft block text-[14px] leading-tight">{beside}</span>}
+            {trouble && (
+              <span className="text-brass block text-[14px] leading-tight font-semibold">
+                {trouble}
+              </span>
+            )}
+          </span>
+          {answer !== null && (
+            <span
+              className={`max-w-[44%] text-right text-[15px] leading-tight font-semibold ${tone === 'bad' ? 'text-brass' : 'text-spruce'}`}
+            >
+              {answer}
             </span>
           )}
-        </span>
-        {answer !== null && (
-          <span
-            className={`max-w-[44%] text-right text-[15px] leading-tight font-semibold ${tone === 'bad' ? 'text-brass' : 'text-spruce'}`}
-          >
-            {answer}
+          <span aria-hidden="true" className="text-soft w-4 text-center text-[20px]">
+            {open ? '–' : '+'}
           </span>
-        )}
-        <span aria-hidden="true" className="text-soft w-4 text-center text-[20px]">
-          {open ? '–' : '+'}
-        </span>
-      </button>
+        </button>
+        <PhotoHere />
+      </div>
       {open && <div className="grid gap-2 px-3 pb-3">{children}</div>}
     </section>
   );

@@ -64,6 +64,7 @@ function fitting(kind: FittingView['kind'], over: Partial<FittingView> = {}): Fi
     by: null,
     at: null,
     reason: '',
+    photo: null,
     ...over,
   };
 }

@@ -74,6 +74,7 @@ function fitting(over: Partial<FittingView> = {}): FittingView {
     by: null,
     at: null,
     reason: '',
+    photo: null,
     ...over,
   };
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { keys } from '../api/keys';
 import { useQuery } from '@tanstack/react-query';
-import { photoHere } from '../offline/photo';
+import { largePhoto, photoHere, smallPhoto } from '../offline/photo';
 
 interface ShownProps {
   boat: string;
@@ -9,16 +9,16 @@ interface ShownProps {
   words: string;
 }
 
-/** A photo of a step: from this device while it waits there, else from the server. */
+/** A photo: from this device while it waits there, else from the server. */
 export function PhotoShown({ boat, photo, words }: ShownProps) {
-  const [missing, setMissing] = useState(false);
+  const [failed, setFailed] = useState(0);
   const { data: here, isPending } = useQuery({
     queryKey: keys.photo(photo),
     queryFn: () => photoHere(photo),
     staleTime: Infinity,
   });
   if (isPending) return null;
-  if (missing) {
+  if (failed > 1) {
     return (
       <p className="text-soft m-0 text-[14px]">
         The picture is still on its way from the device it was taken with.
@@ -27,10 +27,11 @@ export function PhotoShown({ boat, photo, words }: ShownProps) {
   }
   return (
     <img
-      src={here ?? `/api/boats/${boat}/photos/${photo}`}
+      // Without signal there may be one that was taken along, small.
+      src={here ?? (failed > 0 ? smallPhoto(boat, photo) : largePhoto(boat, photo))}
       alt={words}
       className="border-line my-1 block max-h-64 max-w-full rounded-sm border"
-      onError={() => setMissing(true)}
+      onError={() => setFailed(failed + 1)}
     />
   );
 }

@@ -8,16 +8,16 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock, sentence } from '../words/words';
 import { AskShown } from '../asks/ask';
-import { PlaceNumber } from '../asks/place-number';
+import { Place } from '../asks/place';
 import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
 import { KitOfStep } from './kit-of-step';
-import { circuitOf, numberOf, whereOf } from './map/places';
+import { circuitOf, fittingAt, numberOf, whereOf } from './map/places';
 import { StepMap } from './map/step-map';
 import { Said } from './said';
 import { isStart } from './bar/bundle';
 import { Foot } from './bar/foot';
-import { TakePhoto } from '../asks/take-photo';
+import { TakePhoto } from '../asks/photo/take-photo';
 import { SampleWith } from '../sample/sample-with';
 
 interface StepProps {
@@ -125,7 +125,17 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
         aria-label="What this step asks for"
       >
         {asked.map((ask, i) => (
-          <PlaceNumber key={`${ask.kind} ${ask.label} ${i}`} value={numberOf(ask, places, boat)}>
+          <Place
+            key={`${ask.kind} ${ask.label} ${i}`}
+            value={{
+              number: numberOf(ask, places, boat),
+              fitting: fittingAt(ask, boat),
+              boat,
+              card,
+              step,
+              may: mayWork && open,
+            }}
+          >
             <AskShown
               ask={ask}
               card={card}
@@ -134,7 +144,7 @@ export function StepShown({ card, boat, step, mayWork, ...end }: StepProps) {
               may={mayWork && open}
               wide={!tiles.includes(ask)}
             />
-          </PlaceNumber>
+          </Place>
         ))}
       </div>
       {mayWork && open && starts && startsGauge && (

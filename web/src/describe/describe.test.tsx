@@ -175,6 +175,7 @@ describe('a change on the drawing', () => {
         by: null,
         at: null,
         reason: '',
+        photo: null,
       },
     ],
   };

@@ -5,6 +5,7 @@ import type { SignedIn } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { forgetDrafts } from './draft';
 import { shownOnDevice } from './keep-shown';
+import { forgetPhotosAlong } from './photo';
 import { forgetTold } from './told';
 
 /** Set while this device has signed out and the server has not heard of it yet. */
@@ -42,6 +43,7 @@ export async function forgetShown(queries: QueryClient): Promise<void> {
     predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] && queryKey[0] !== keys.welcome[0],
   });
   forgetTold();
+  await forgetPhotosAlong();
   await shownOnDevice.removeClient();
 }
 

@@ -31,3 +31,23 @@ export async function photoHere(id: string): Promise<string | null> {
     reader.readAsDataURL(jpeg);
   });
 }
+
+/** Where the server shows it. */
+export const largePhoto = (boat: string, photo: string) => `/api/boats/${boat}/photos/${photo}`;
+
+/** Where it shows it small; a device keeps those it was shown, for where there is no signal. */
+export const smallPhoto = (boat: string, photo: string) => `${largePhoto(boat, photo)}/small`;
+
+/** As the service worker names it. */
+const KEPT_SMALL = 'small-photos';
+
+/** Fetches them while there is signal. Without a service worker nothing would keep them. */
+export function takePhotosAlong(boat: string, photos: readonly string[]): void {
+  if (!navigator.serviceWorker?.controller) return;
+  for (const photo of photos) void fetch(smallPhoto(boat, photo)).catch(() => undefined);
+}
+
+/** Nothing of what was taken along stays. */
+export async function forgetPhotosAlong(): Promise<void> {
+  if ('caches' in globalThis) await caches.delete(KEPT_SMALL);
+}

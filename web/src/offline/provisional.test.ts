@@ -281,4 +281,30 @@ describe('what would be refused', () => {
   it('is left to the server where nothing is known of it', () => {
     expect(refused({ kind: 'NOTED', text: 'so' })).not.toThrow();
   });
+
+  it('shows a picture at its fitting, and words added later leave it as old as it is', () => {
+    const taken = (seq: number, caption?: string) => ({
+      seq,
+      person: 'Tamsa',
+      boat: 'boat',
+      entry: {
+        kind: 'PHOTO_TAKEN' as const,
+        id: `e${seq}`,
+        photo: 'p1',
+        fitting: 'drain',
+        card: 'card',
+        step: 'drain',
+        deviceTime: `2030-11-0${seq}T09:00:00Z`,
+        ...(caption && { caption }),
+      } as NewEntry,
+    });
+    const { boat, card } = provisional(CARD, BOAT, [taken(1), taken(2, 'by feel')]);
+    expect(boat.fittings[0]!.photo).toEqual({
+      fitting: 'drain',
+      photo: 'p1',
+      taken: '2030-11-01T09:00:00Z',
+      words: 'by feel',
+    });
+    expect(card.steps[0]!.said.map(({ photo }) => photo)).toEqual([null, null]);
+  });
 });

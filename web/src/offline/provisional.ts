@@ -127,14 +127,31 @@ const SEEN: Record<EntryOf<'LOW_POINT_SEEN'>['seen'], string> = {
 
 function fittingWith(fitting: FittingView, entries: readonly NewEntry[]): FittingView {
   const set = ofKind(entries, 'FITTING_SET').findLast((one) => one.fitting === fitting.key);
-  if (!set) return fitting;
+  const photo = photoWith(fitting, entries);
+  if (!set) return photo === fitting.photo ? fitting : { ...fitting, photo };
   const state = set.state;
   return {
     ...fitting,
+    photo,
     state,
     stateWords: fitting.states.find((choice) => choice.state === state)?.words ?? state,
     forSample: Boolean(set.forSample) && state.startsWith('OUT'),
   };
+}
+
+/** The picture it is found by, as core follows it: words added later leave it as old as it is. */
+function photoWith(fitting: FittingView, entries: readonly NewEntry[]): FittingView['photo'] {
+  return ofKind(entries, 'PHOTO_TAKEN')
+    .filter((one) => one.fitting === fitting.key)
+    .reduce<FittingView['photo']>(
+      (before, { photo, caption, deviceTime }) => ({
+        fitting: fitting.key,
+        photo,
+        taken: before?.photo === photo ? before.taken : deviceTime,
+        words: caption ?? '',
+      }),
+      fitting.photo,
+    );
 }
 
 function stepWith(
@@ -208,7 +225,8 @@ function saidOf(step: StepView, { entry, person }: WaitingEntry): SaidShown {
     at: entry.deviceTime,
     judgement: here?.words ?? null,
     call: here?.call ?? null,
-    photo: entry.kind === 'PHOTO_TAKEN' ? entry.photo : null,
+    // One by which a fitting is found stands at the fitting.
+    photo: entry.kind === 'PHOTO_TAKEN' && !entry.fitting ? entry.photo : null,
     tap: entry.tap ?? null,
     // How soon that was is for core to say.
     tooSoon: false,

@@ -35,6 +35,7 @@ export function BoatPapers({
       <h2 className="stencil text-[18px]">Papers</h2>
       <p className="m-0 flex flex-wrap gap-x-4 gap-y-1">
         <Paper to={`/api/reports/boats/${boat.id}/helm-tag.pdf`}>helm tag</Paper>
+        <Paper to={`/api/reports/boats/${boat.id}/drain-map.pdf`}>drain map</Paper>
         <Paper to={`/api/reports/boats/${boat.id}/lay-up.pdf`}>lay-up report</Paper>
         <Paper to={`/api/reports/boats/${boat.id}/job-sheet.csv`}>job sheet for the bill</Paper>
         {mayMail && (

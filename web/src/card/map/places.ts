@@ -1,4 +1,11 @@
-import type { AskView, BoatView, CircuitView, PartView, StepView } from '../../api/client';
+import type {
+  AskView,
+  BoatView,
+  CircuitView,
+  FittingView,
+  PartView,
+  StepView,
+} from '../../api/client';
 import { layOutPath } from '../../path/path-layout';
 import type { Density, PathLayout, Placed } from '../../path/path-layout';
 import { pathSegments } from '../../path/path-segments';
@@ -23,6 +30,17 @@ function fittingOf(ask: AskView, boat: BoatView): string | null {
   if (ask.kind !== 'SET') return null;
   const kind = boat.fittings.find(({ key }) => key === ask.fitting)?.kind;
   return kind && ON_THE_PATH.has(kind) ? ask.fitting : null;
+}
+
+/** The fitting an ask is about; null where it is about none. */
+export function fittingAt(ask: AskView, boat: BoatView): FittingView | null {
+  const key =
+    ask.kind === 'OPEN' || ask.kind === 'SAMPLE' || ask.kind === 'SET'
+      ? ask.fitting
+      : ask.kind === 'FILL'
+        ? ask.pourPoint
+        : null;
+  return boat.fittings.find((one) => one.key === key) ?? null;
 }
 
 const ON_THE_PATH = new Set([

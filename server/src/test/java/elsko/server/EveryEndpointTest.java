@@ -71,6 +71,7 @@ class EveryEndpointTest {
               Map.entry("GET /api/timers", ALL),
               Map.entry("GET /api/guides", ALL),
               Map.entry("GET /api/boats/{id}/photos/{photo}", ALL),
+              Map.entry("GET /api/boats/{id}/photos/{photo}/small", ALL),
               Map.entry("GET /api/boats/{id}/photos/{photo}/received", ALL),
               Map.entry(
                   "PUT /api/boats/{id}/photos/{photo}/pieces",
@@ -110,6 +111,7 @@ class EveryEndpointTest {
               Map.entry("GET /api/reports/boats/{id}/job-sheet.csv", ALL),
               Map.entry("GET /api/reports/boats/{id}/helm-tag.pdf", ALL),
               Map.entry("GET /api/reports/boats/{id}/card.pdf", ALL),
+              Map.entry("GET /api/reports/boats/{id}/drain-map.pdf", ALL),
               Map.entry("GET /api/reports/day-cards.pdf", ALL),
               Map.entry("GET /api/reports/day-sheets.pdf", ALL),
               Map.entry("GET /api/reports/launch-list.pdf", ALL),

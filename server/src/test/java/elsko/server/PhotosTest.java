@@ -30,8 +30,17 @@ import tools.jackson.databind.JsonNode;
 class PhotosTest {
   private static final String PLACE = "GPS 54.1 N 10.9 E";
 
+  private static HttpResponse<byte[]> send(String method, Yarn yarn, UUID photo, String beneath) {
+    return at(method, yarn, photo + "/" + beneath, null, null);
+  }
+
   private static HttpResponse<byte[]> send(
       String method, Yarn yarn, UUID photo, String type, byte[] body) {
+    return at(method, yarn, photo.toString(), type, body);
+  }
+
+  private static HttpResponse<byte[]> at(
+      String method, Yarn yarn, String photo, String type, byte[] body) {
     String basic =
         Base64.getEncoder().encodeToString("technician:demo".getBytes(StandardCharsets.UTF_8));
     HttpRequest.Builder request =
@@ -96,6 +105,58 @@ class PhotosTest {
                 .path("words")
                 .asString())
         .isEqualTo("Photo: crack at the elbow");
+  }
+
+  private static JsonNode fitting(Yarn yarn, String key) {
+    for (JsonNode one : yarn.view().body().path("fittings")) {
+      if (one.path("key").asString().equals(key)) {
+        return one;
+      }
+    }
+    throw new AssertionError(key);
+  }
+
+  @Test
+  void theOneTakenLastIsByWhatAFittingIsFoundAndIsTakenAlongSmall() throws IOException {
+    Yarn yarn = new Yarn("Found again");
+    String drain = "block-port-drain";
+    assertThat(fitting(yarn, drain).path("photo").isNull()).isTrue();
+    UUID first = UUID.randomUUID();
+    UUID second = UUID.randomUUID();
+    yarn.kept(entry("PHOTO_TAKEN", "photo", first.toString(), "fitting", drain));
+    yarn.kept(
+        entry("PHOTO_TAKEN", "photo", first.toString(), "fitting", drain, "text", "needs a lamp"));
+    assertThat(fitting(yarn, drain).path("photo").path("photo").asString())
+        .isEqualTo(first.toString());
+    assertThat(fitting(yarn, drain).path("photo").path("words").asString())
+        .isEqualTo("needs a lamp");
+    var again = entry("PHOTO_TAKEN", "photo", second.toString(), "fitting", drain);
+    yarn.kept(again);
+    assertThat(fitting(yarn, drain).path("photo").path("photo").asString())
+        .isEqualTo(second.toString());
+    yarn.kept(entry("WITHDRAWN", "corrects", again.get("id"), "reason", "of the wrong one"));
+    assertThat(fitting(yarn, drain).path("photo").path("photo").asString())
+        .as("that before it counts again")
+        .isEqualTo(first.toString());
+
+    assertThat(send("PUT", yarn, first, "image/png", picture("png", 1600, 1200)).statusCode())
+        .isEqualTo(204);
+    BufferedImage small =
+        ImageIO.read(new ByteArrayInputStream(send("GET", yarn, first, "small").body()));
+    assertThat(small.getWidth()).isEqualTo(320);
+    assertThat(small.getHeight()).isEqualTo(240);
+    assertThat(send("GET", yarn, second, "small").statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void aPictureOfNoFittingOfTheBoatIsRefused() {
+    Yarn yarn = new Yarn("Elsewhere");
+    var answer =
+        yarn.send(
+            entry("PHOTO_TAKEN", "photo", UUID.randomUUID().toString(), "fitting", "mast-step"));
+    assertThat(answer.status()).isEqualTo(422);
+    assertThat(answer.body().path("field").asString()).isEqualTo("fitting");
+    assertThat(yarn.logLength()).isZero();
   }
 
   @Test

@@ -21,6 +21,7 @@ import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.ReadingStanding;
 import elsko.core.ledger.fact.StartBasis;
 import elsko.core.ledger.learned.DrainTrouble;
+import elsko.core.ledger.learned.FittingPhoto;
 import elsko.core.ledger.learned.Learned;
 import elsko.core.limits.Call;
 import elsko.core.limits.Judgement;
@@ -57,6 +58,7 @@ import org.jspecify.annotations.Nullable;
  * @param missingPieces of impellers, still somewhere in an engine
  * @param learned what the boat has taught of itself in earlier years
  * @param drainTrouble what low points gave trouble with in its last lay-ups before this one
+ * @param photos by which fittings are found, one of each that has one
  * @param stays where it stood and how it was covered, oldest first
  * @param contradicted what came in late and does not go with the rest, until somebody says how it
  *     was; oldest first
@@ -87,6 +89,7 @@ public record BoatState(
     Map<Position, Integer> missingPieces,
     List<Learned> learned,
     List<DrainTrouble> drainTrouble,
+    List<FittingPhoto> photos,
     List<Stay> stays,
     List<Entry> contradicted) {
 
@@ -134,6 +137,7 @@ public record BoatState(
         missingPieces,
         learned,
         drainTrouble,
+        photos,
         stays,
         contradicted);
   }
@@ -149,6 +153,11 @@ public record BoatState(
       return this;
     }
     return with(circuits.stream().filter(circuit -> circuit.accepted() == null).toList(), fittings);
+  }
+
+  /** By which a fitting is found; null where nobody has taken one. */
+  public @Nullable FittingPhoto photoOf(String fitting) {
+    return photos.stream().filter(one -> one.fitting().equals(fitting)).findAny().orElse(null);
   }
 
   /** What is due before its date, and why. */

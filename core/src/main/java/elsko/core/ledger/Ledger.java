@@ -14,6 +14,7 @@ import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.TagCause;
 import elsko.core.ledger.learned.DrainTroubleFold;
+import elsko.core.ledger.learned.FittingPhotosFold;
 import elsko.core.ledger.learned.Learned;
 import elsko.core.ledger.learned.LearnedFold;
 import elsko.core.limits.Interval;
@@ -67,6 +68,7 @@ public final class Ledger {
   private final RedTags tags = new RedTags();
   private final LearnedFold learned = new LearnedFold();
   private final DrainTroubleFold trouble = new DrainTroubleFold();
+  private final FittingPhotosFold photos = new FittingPhotosFold();
 
   /** Something was said so late, or so soon, that it may end a claim and make none. */
   private boolean anyInDoubt;
@@ -249,7 +251,9 @@ public final class Ledger {
         }
       }
       case Fact.Noted noted -> {}
-      case Fact.PhotoTaken photoTaken -> {}
+      case Fact.PhotoTaken taken -> {
+        photos.taken(taken, entry.happened());
+      }
       case Fact.CardOpened cardOpened -> {}
       case Fact.CardTaken cardTaken -> {}
       case Fact.HandedOver handedOver -> {}
@@ -364,6 +368,7 @@ public final class Ledger {
         findings.readings().missingPieces(),
         Stream.concat(learned.learned().stream(), runs.learned().stream()).toList(),
         trouble.standing(),
+        photos.standing(),
         stays.stays(),
         List.copyOf(contradicted.values()));
   }

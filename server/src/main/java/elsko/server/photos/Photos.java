@@ -47,7 +47,7 @@ public class Photos {
   }
 
   /** Whether a picture is kept. Refuses an id that is another boat's. */
-  boolean isKept(UUID boat, UUID id) {
+  public boolean isKept(UUID boat, UUID id) {
     UUID kept = photos.boatOf(id);
     if (kept != null && !kept.equals(boat)) {
       throw Refused.state("photo", "Another picture with this id is kept already.");
@@ -71,8 +71,15 @@ public class Photos {
     }
   }
 
+  /** The picture as small as it is beside a line; it may be drawn anew for that. */
+  public byte[] small(UUID boat, UUID id) {
+    byte[] jpeg = jpeg(boat, id);
+    return inTurn(() -> Picture.small(jpeg));
+  }
+
+  /** The picture as JPEG; refuses one that is not this boat's. */
   @Transactional(readOnly = true)
-  byte[] jpeg(UUID boat, UUID id) {
+  public byte[] jpeg(UUID boat, UUID id) {
     return photos
         .findById(id)
         .filter(photo -> photo.boatId().equals(boat))

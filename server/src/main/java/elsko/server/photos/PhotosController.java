@@ -98,9 +98,19 @@ class PhotosController {
   /** The picture, as JPEG. Nothing shows it again without asking whether one may still see it. */
   @GetMapping(produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> jpeg(@PathVariable UUID id, @PathVariable UUID photo, WebRequest request) {
-    byte[] jpeg = photos.jpeg(id, photo);
+    return shown(photos.jpeg(id, photo), photo.toString(), request);
+  }
+
+  /** The same as small as it is beside a line, as JPEG: a device takes it along. */
+  @GetMapping(path = "/small", produces = MediaType.IMAGE_JPEG_VALUE)
+  ResponseEntity<byte[]> small(
+      @PathVariable UUID id, @PathVariable UUID photo, WebRequest request) {
+    return shown(photos.small(id, photo), photo + " small", request);
+  }
+
+  private static ResponseEntity<byte[]> shown(byte[] jpeg, String name, WebRequest request) {
     CacheControl asked = CacheControl.noCache().cachePrivate();
-    String tag = "\"" + photo + "\"";
+    String tag = "\"" + name + "\"";
     return request.checkNotModified(tag)
         ? ResponseEntity.status(HttpStatus.NOT_MODIFIED).cacheControl(asked).eTag(tag).build()
         : ResponseEntity.ok().cacheControl(asked).eTag(tag).body(jpeg);

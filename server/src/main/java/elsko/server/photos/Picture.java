@@ -8,6 +8,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Set;
@@ -28,6 +29,7 @@ final class Picture {
   private static final int MOST_PIXELS_A_SIDE = 6_000;
   private static final int MOST_PIXELS = 25_000_000;
   private static final int LONGER_SIDE = 1_600;
+  private static final int SMALL_SIDE = 320;
   private static final Set<String> KINDS = Set.of("jpeg", "png");
 
   private Picture() {}
@@ -40,10 +42,21 @@ final class Picture {
     checkSize(sent.length);
     try {
       ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
-      ImageIO.write(scaled(read(sent)), "jpeg", jpeg);
+      ImageIO.write(scaled(read(sent, LONGER_SIDE), LONGER_SIDE), "jpeg", jpeg);
       return jpeg.toByteArray();
     } catch (IOException | IllegalArgumentException broken) {
       throw Refused.value("photo", "The picture is damaged. Take it again.");
+    }
+  }
+
+  /** The same picture as it is shown beside a line, as JPEG. */
+  static byte[] small(byte[] jpeg) {
+    try {
+      ByteArrayOutputStream small = new ByteArrayOutputStream();
+      ImageIO.write(scaled(read(jpeg, 2 * SMALL_SIDE), SMALL_SIDE), "jpeg", small);
+      return small.toByteArray();
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
     }
   }
 
@@ -55,7 +68,7 @@ final class Picture {
     }
   }
 
-  private static BufferedImage read(byte[] sent) throws IOException {
+  private static BufferedImage read(byte[] sent, int side) throws IOException {
     try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(sent))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       ImageReader reader = readers.hasNext() ? readers.next() : null;
@@ -64,7 +77,7 @@ final class Picture {
       }
       try {
         reader.setInput(in, true, true);
-        return read(reader);
+        return read(reader, side);
       } finally {
         reader.dispose();
       }
@@ -72,7 +85,7 @@ final class Picture {
   }
 
   /** Looked at before it is unpacked: a small file may claim a huge picture. */
-  private static BufferedImage read(ImageReader reader) throws IOException {
+  private static BufferedImage read(ImageReader reader, int side) throws IOException {
     int width = reader.getWidth(0);
     int height = reader.getHeight(0);
     if (width > MOST_PIXELS_A_SIDE || height > MOST_PIXELS_A_SIDE) {
@@ -83,13 +96,13 @@ final class Picture {
     }
     ImageReadParam sampled = reader.getDefaultReadParam();
     // Held whole, one of 16 bits a color would fill the memory of all others.
-    int every = Math.max(1, Math.max(width, height) / LONGER_SIDE);
+    int every = Math.max(1, Math.max(width, height) / side);
     sampled.setSourceSubsampling(every, every, 0, 0);
     return reader.read(0, sampled);
   }
 
-  private static BufferedImage scaled(BufferedImage image) {
-    double by = Math.min(1, (double) LONGER_SIDE / Math.max(image.getWidth(), image.getHeight()));
+  private static BufferedImage scaled(BufferedImage image, int side) {
+    double by = Math.min(1, (double) side / Math.max(image.getWidth(), image.getHeight()));
     int width = Math.max(1, (int) Math.round(image.getWidth() * by));
     int height = Math.max(1, (int) Math.round(image.getHeight() * by));
     BufferedImage plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);

@@ -58,6 +58,13 @@ class ReportController {
     return pdf("helm-tag", reports.helmTag(id, units, host()));
   }
 
+  /** Where it is drained, on one page, with the pictures by which each place is found. */
+  @GetMapping(path = "/boats/{id}/drain-map.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> drainMap(
+      @PathVariable UUID id, @RequestParam(required = false) @Nullable Units units) {
+    return pdf("drain-map", reports.drainMap(id, units));
+  }
+
   /**
    * A page for each person.
    *

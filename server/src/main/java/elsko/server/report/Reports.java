@@ -15,6 +15,7 @@ import elsko.server.fleet.Fleet;
 import elsko.server.launch.Launches;
 import elsko.server.mail.Letter;
 import elsko.server.mail.Outbox;
+import elsko.server.photos.Photos;
 import elsko.server.plan.Walks;
 import elsko.server.work.log.Folded;
 import elsko.server.work.log.Log;
@@ -48,6 +49,7 @@ class Reports {
   private final Walks walks;
   private final Launches launches;
   private final Outbox outbox;
+  private final Photos photos;
   private final Clock clock;
 
   Reports(
@@ -58,6 +60,7 @@ class Reports {
       Walks walks,
       Launches launches,
       Outbox outbox,
+      Photos photos,
       Clock clock) {
     this.fleet = fleet;
     this.log = log;
@@ -66,6 +69,7 @@ class Reports {
     this.walks = walks;
     this.launches = launches;
     this.outbox = outbox;
+    this.photos = photos;
     this.clock = clock;
   }
 
@@ -120,6 +124,17 @@ class Reports {
             words(units),
             log.folded(boat).state(),
             address(host) + "/boats/" + boat,
+            clock.instant())
+        .pdf();
+  }
+
+  /** Where it is drained, with the pictures by which each place is found. */
+  byte[] drainMap(UUID boat, @Nullable Units units) {
+    return new DrainMap(
+            yard(),
+            words(units),
+            log.folded(boat).state(),
+            photo -> photos.isKept(boat, photo) ? photos.jpeg(boat, photo) : null,
             clock.instant())
         .pdf();
   }

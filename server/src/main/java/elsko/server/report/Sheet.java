@@ -18,9 +18,9 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
  * Lengths are points.
  */
 final class Sheet implements AutoCloseable {
-  private static final Color INK = new Color(0x14212B);
-  private static final Color SOFT = new Color(0x55626B);
-  private static final Color HAIRLINE = new Color(0xB9B3A6);
+  static final Color INK = new Color(0x14212B);
+  static final Color SOFT = new Color(0x55626B);
+  static final Color HAIRLINE = new Color(0xB9B3A6);
   private static final Color DANGER = new Color(0xB5402B);
   private static final float FOOT = 46;
   private static final float TAG_EDGE = 38;
@@ -75,7 +75,8 @@ final class Sheet implements AutoCloseable {
     return new Sheet(Paper.tag(units), yard, name, TAG_EDGE, TAG_SIZE);
   }
 
-  private float room() {
+  /** From edge to edge. */
+  float room() {
     return paper.getWidth() - 2 * edge;
   }
 
@@ -282,7 +283,39 @@ final class Sheet implements AutoCloseable {
     beside = side + GAP;
   }
 
+  /** How much of this page is left. */
+  float left() {
+    return y - edge - FOOT / 2;
+  }
+
+  void down(float height) {
+    y -= height;
+  }
+
+  /** The name of what follows, close to it. */
+  void stencilled(String words) throws IOException {
+    line(stencil, 12, INK, edge, y - 12, words);
+    y -= 19;
+  }
+
+  /** What is drawn from here down. */
+  Drawing here() {
+    return new Drawing(document, page, edge, y, text, bold);
+  }
+
   private void line(Typeface face, float size, Color color, float x, float at, String words)
+      throws IOException {
+    line(page, face, size, color, x, at, words);
+  }
+
+  static void line(
+      PDPageContentStream page,
+      Typeface face,
+      float size,
+      Color color,
+      float x,
+      float at,
+      String words)
       throws IOException {
     page.beginText();
     page.setNonStrokingColor(color);

@@ -61,10 +61,14 @@ public sealed interface SaidOfCard extends Said {
     }
   }
 
-  record PhotoTaken(UUID photo, @Nullable String caption) implements SaidOfCard {
+  /**
+   * @param fitting key of the one that is found by it; may be left out
+   */
+  record PhotoTaken(UUID photo, @Nullable String caption, @Nullable String fitting)
+      implements SaidOfCard {
     @Override
     public Fact fact(Around around) {
-      return new Fact.PhotoTaken(around.photo(photo), caption);
+      return new Fact.PhotoTaken(around.photo(photo), caption, fitting);
     }
   }
 

@@ -81,6 +81,9 @@ class ReportTest {
           .contains("page 1 of");
       SetPage tag = read("boats/" + id + "/helm-tag.pdf?units=" + units);
       assertThat(tag.pages()).as("pages of the tag of %s", name).isEqualTo(1);
+      SetPage map = read("boats/" + id + "/drain-map.pdf?units=" + units);
+      assertThat(map.pages()).as("pages of the drain map of %s", name).isEqualTo(1);
+      assertThat(map.text()).contains("Numbered from the intake on");
       assertThat(tag.text().replace(" ", ""))
           .contains(name.toUpperCase(Locale.ROOT).replace(" ", "").replace('船', '?'));
     }

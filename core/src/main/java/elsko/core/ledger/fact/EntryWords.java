@@ -203,7 +203,10 @@ public final class EntryWords {
           Text.of(
               Boolean.TRUE.equals(work.urgent()) ? "something is wrong: %s" : "to be done: %s",
               work.what());
-      case Fact.PhotoTaken taken -> Text.of("photo%s", because(taken.caption()));
+      case Fact.PhotoTaken taken ->
+          taken.fitting() == null
+              ? Text.of("photo%s", because(taken.caption()))
+              : Text.of("photo of %s%s", fitting(boat, taken.fitting()), because(taken.caption()));
       case Fact.CardOpened opened -> Text.of("%s card opened", opened.procedure().words());
       case Fact.HandedOver over ->
           Text.of("stops here, %s goes on%s", over.to(), because(over.note()));

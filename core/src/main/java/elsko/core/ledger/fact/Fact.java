@@ -259,8 +259,9 @@ public sealed interface Fact extends CircuitFacts, EngineFacts, CardFacts
    * A photo was taken; the picture itself is kept beside the log.
    *
    * @param caption what it shows; may be empty
+   * @param fitting key of the one that is found by it; null where it shows something else
    */
-  record PhotoTaken(UUID photo, String caption) implements Fact {
+  record PhotoTaken(UUID photo, String caption, @Nullable String fitting) implements Fact {
     private static final int LONGEST_CAPTION = 200;
 
     public PhotoTaken {

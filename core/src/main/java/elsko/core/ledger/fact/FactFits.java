@@ -137,7 +137,11 @@ public final class FactFits {
       case Fact.BayEntered bayEntered -> {}
       case Fact.BayLeft bayLeft -> {}
       case Fact.Noted noted -> {}
-      case Fact.PhotoTaken photoTaken -> {}
+      case Fact.PhotoTaken taken -> {
+        if (taken.fitting() != null) {
+          boat.fitting(taken.fitting());
+        }
+      }
       case Fact.CardOpened cardOpened -> {}
       case Fact.CardTaken cardTaken -> {}
       case Fact.HandedOver handedOver -> {}

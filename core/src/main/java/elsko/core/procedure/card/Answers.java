@@ -85,7 +85,7 @@ public record Answers(List<List<Answer<?>>> ways) {
       case Ask.Photo photo ->
           new Answers(
               List.of(
-                  List.of(Answer.any(Fact.PhotoTaken.class)),
+                  List.of(Answer.with(Field.PHOTO_OF, null)),
                   List.of(Answer.any(Fact.Noted.class))));
       case Ask.Complaints complaints -> one(Answer.any(Fact.Complained.class));
       case Ask.GiveUp given -> one(Answer.with(Field.GIVEN_UP, given.circuit()));

@@ -61,6 +61,8 @@ public record Field<F extends Fact>(Class<F> kind, String name, Function<F, Obje
       new Field<>(Fact.TagRemedied.class, "engine", Fact.TagRemedied::engine);
   static final Field<Fact.ProofGivenUp> GIVEN_UP =
       new Field<>(Fact.ProofGivenUp.class, "circuit", Fact.ProofGivenUp::circuit);
+  static final Field<Fact.PhotoTaken> PHOTO_OF =
+      new Field<>(Fact.PhotoTaken.class, "fitting", Fact.PhotoTaken::fitting);
   static final Field<Fact.JugRead> JUG_OF =
       new Field<>(Fact.JugRead.class, "lot", read -> read.lot().number());
   static final Field<Fact.SampleRead> SAMPLED =

@@ -31,6 +31,7 @@ import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.LateWords;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.ledger.fact.Seen;
+import elsko.core.ledger.learned.FittingPhoto;
 import elsko.server.bench.calculator.VerdictView;
 import elsko.server.work.log.Folded;
 import java.time.Instant;
@@ -99,7 +100,7 @@ public record BoatView(
 
   static List<FittingView> fittings(BoatState state) {
     return state.boat().fittings().stream()
-        .map(fitting -> FittingView.of(state.fitting(fitting.key())))
+        .map(fitting -> FittingView.of(state, fitting.key()))
         .toList();
   }
 
@@ -322,8 +323,10 @@ public record BoatView(
       boolean concernsMoving,
       @Nullable String by,
       @Nullable Instant at,
-      String reason) {
-    public static FittingView of(FittingStanding standing) {
+      String reason,
+      @Nullable FittingPhoto photo) {
+    public static FittingView of(BoatState state, String key) {
+      FittingStanding standing = state.fitting(key);
       return new FittingView(
           standing.fitting().key(),
           standing.fitting().name(),
@@ -334,14 +337,15 @@ public record BoatView(
           standing.state(),
           standing.state().words(),
           standing.fitting().kind().states().stream()
-              .map(state -> new StateChoice(state, state.words()))
+              .map(choice -> new StateChoice(choice, choice.words()))
               .toList(),
           standing.isLooseEnd(),
           standing.forSample(),
           standing.fitting().kind().concernsMoving(),
           standing.by(),
           standing.at(),
-          standing.reason());
+          standing.reason(),
+          state.photoOf(key));
     }
   }
 

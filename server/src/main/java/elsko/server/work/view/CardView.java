@@ -217,9 +217,10 @@ public record CardView(
           entry.tap() != null && entry.tap().tooSoon());
     }
 
+    /** One by which a fitting is found stands at the fitting. */
     private static @Nullable UUID photoOf(Fact fact) {
       Fact.PhotoTaken taken = fact.as(Fact.PhotoTaken.class);
-      return taken == null ? null : taken.photo();
+      return taken == null || taken.fitting() != null ? null : taken.photo();
     }
 
     private static @Nullable Text judgement(Folded folded, @Nullable Text compared, Fact fact) {
