@@ -16,6 +16,7 @@ import { Loading, Trouble } from './parts/states';
 import { UndoProvider } from './parts/undo';
 import { CallOut } from './timers/call-out';
 import { SignIn } from './sign-in/sign-in';
+import { Home } from './walks/home';
 import { Yard } from './yard/yard';
 
 const Boat = lazy(() => import('./boat/boat').then((m) => ({ default: m.Boat })));
@@ -101,7 +102,8 @@ export function App() {
             <Route element={<SignedInOnly />}>
               <Route path="/boats/:boatId/cards/:cardId" element={on('Card', <Card />)} />
               <Route element={<Desk />}>
-                <Route index element={on('Yard', <Yard />)} />
+                <Route index element={<Home />} />
+                <Route path="/yard" element={on('Yard', <Yard />)} />
                 <Route path="/boats/:boatId" element={on('Boat', <Boat />)} />
 
                 <Route

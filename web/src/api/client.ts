@@ -46,6 +46,7 @@ export type WeatherView = Schemas['WeatherView'];
 export type CheckView = Schemas['CheckView'];
 export type WalksView = Schemas['WalksView'];
 export type StopView = Schemas['StopView'];
+export type PackingLine = Schemas['ToCarry'];
 export type MoveView = Schemas['MoveView'];
 export type CrewView = Schemas['CrewView'];
 export type WeakestSamples = Schemas['WeakestTable'];

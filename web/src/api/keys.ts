@@ -65,6 +65,7 @@ export const keys = {
   plans: ['walks'],
   walks: ['walks', 'all'],
   myWalk: ['walks', 'mine'],
+  packing: (date: string) => ['walks', 'packing', date],
   crew: ['walks', 'crew'],
   datesOf: (boat: string) => ['walks', 'dates', boat],
   why: (boat: string, task: string, madeAt: unknown) => ['walks', 'why', boat, task, madeAt],

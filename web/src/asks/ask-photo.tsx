@@ -1,7 +1,7 @@
 import { useContext } from 'react';
 import { Collecting } from '../enter/collecting';
 import type { AskProps } from './ask-props';
-import { TakePhoto } from './photo/take-photo';
+import { TakePhoto } from '../place/take-photo';
 import { WriteDown } from './write-down';
 
 /** A picture of it; or, where a camera does not get in, what it says. */

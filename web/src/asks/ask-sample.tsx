@@ -14,8 +14,8 @@ import { isShort } from '../parts/short';
 import { VerdictWords } from '../sample/verdict-words';
 import { ofKind } from '../offline/of-kind';
 import type { AskProps } from './ask-props';
-import { PhotoHere } from './photo/photo-here';
-import { NumberHere } from './place';
+import { PhotoHere } from '../place/photo-here';
+import { NumberHere } from '../place/place';
 import { Tick } from '../parts/tick';
 
 /** The undiluted jug to be read. */

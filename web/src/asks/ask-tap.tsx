@@ -5,8 +5,8 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { sentence } from '../words/words';
 import type { AskProps } from './ask-props';
-import { PhotoHere } from './photo/photo-here';
-import { NumberHere } from './place';
+import { PhotoHere } from '../place/photo-here';
+import { NumberHere } from '../place/place';
 import { startOf, usualEntries } from './usual';
 import { Tick } from '../parts/tick';
 

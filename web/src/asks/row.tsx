@@ -1,8 +1,8 @@
 import { useContext, useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Collecting } from '../enter/collecting';
-import { PhotoHere } from './photo/photo-here';
-import { NumberHere } from './place';
+import { PhotoHere } from '../place/photo-here';
+import { NumberHere } from '../place/place';
 import { sentence } from '../words/words';
 
 interface RowProps {

@@ -12,7 +12,7 @@ import { takeShelfAlong } from '../queries/take-along';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { sentence } from '../words/words';
 import { useAwake } from './awake';
-import { useLight } from './light';
+import { useLight } from '../device/light';
 import { useOpensAtTop } from './opens-at-top';
 import { Guides } from '../guide/guides';
 import { Countersign } from '../sample/countersign';

@@ -2,7 +2,7 @@ import type { StepView } from '../api/client';
 import type { SaidShown } from '../offline/provisional';
 import { clock } from '../words/words';
 import { CallWords } from '../reading/call-words';
-import { PhotoShown } from './photo-shown';
+import { PhotoShown } from '../place/photo-shown';
 
 /** What was said at a step: notes, photos, and what readings come to. */
 export function Said({ step, boat }: { step: StepView; boat: string }) {

@@ -8,7 +8,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { clock, sentence } from '../words/words';
 import { AskShown } from '../asks/ask';
-import { Place } from '../asks/place';
+import { Place } from '../place/place';
 import { asksOf } from './asks-of';
 import { Cranking } from './cranking';
 import { KitOfStep } from './kit-of-step';
@@ -17,7 +17,7 @@ import { StepMap } from './map/step-map';
 import { Said } from './said';
 import { isStart } from './bar/bundle';
 import { Foot } from './bar/foot';
-import { TakePhoto } from '../asks/photo/take-photo';
+import { TakePhoto } from '../place/take-photo';
 import { SampleWith } from '../sample/sample-with';
 
 interface StepProps {

@@ -2,15 +2,17 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BoatLine, FrostView } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
+import { useOnAPhone } from '../device/on-a-phone';
 import { useMay } from '../parts/session';
 import { number } from '../words/words';
 import { ColdSnapForm, EndColdSnap } from './cold-snap';
 import { daysBetween, shortDay } from '../words/days';
 import { TonightsLow } from './tonights-low';
 
-const LEFT = 128;
-const WIDTH = 1280;
-const NIGHT_W = 80;
+/** Where the nights begin, and how wide one is; on a phone it is pushed along, at its own size. */
+const WIDE = { left: 128, night: 80 };
+const NARROW = { left: 12, night: 76 };
+const RIGHT = 32;
 const TOP = 20;
 const BOTTOM = 74;
 const TICKS = 88;
@@ -25,6 +27,7 @@ interface StripProps {
 /** The nights to come and, on the same days, the boats that must be dealt with by then. */
 export function FrostStrip({ frost, boats }: StripProps) {
   const may = useMay();
+  const narrow = useOnAPhone();
   const [trying, setTrying] = useState(false);
   if (!frost.ready) {
     return (
@@ -37,8 +40,13 @@ export function FrostStrip({ frost, boats }: StripProps) {
   const snap = frost.weather.coldSnap;
   return (
     <section aria-label="Frost" className="border-line bg-paper-2 border-b">
-      <div className="hidden md:block">
-        <Drawing frost={frost} boats={boats} />
+      {narrow && <h2 className="stencil m-0 px-4 pt-2 text-[17px]">Frost: lowest each night</h2>}
+      {/* Pushed along by a finger; without one, by the arrow keys. */}
+      <div
+        className="overflow-x-auto"
+        {...(narrow && { tabIndex: 0, role: 'group', 'aria-label': 'Frost, night by night' })}
+      >
+        <Drawing frost={frost} boats={boats} narrow={narrow} />
       </div>
       <Nights frost={frost} boats={boats} />
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1.5 text-[13px] sm:px-5">
@@ -92,12 +100,14 @@ function byNight(frost: FrostView, boats: BoatLine[]): BoatLine[][] {
   return nights;
 }
 
-function Drawing({ frost, boats }: StripProps) {
+function Drawing({ frost, boats, narrow }: StripProps & { narrow: boolean }) {
+  const { left, night: nightW } = narrow ? NARROW : WIDE;
+  const width = left + frost.nights.length * nightW + RIGHT;
   const lows = frost.nights.flatMap((night) => [night.lowC, night.lowestTenthC]);
   const warmest = Math.max(4, ...lows) + 1;
   const coldest = Math.min(-4, ...lows) - 1;
   const y = (celsius: number) => TOP + ((warmest - celsius) / (warmest - coldest)) * (BOTTOM - TOP);
-  const x = (night: number) => LEFT + (night + 0.5) * NIGHT_W;
+  const x = (night: number) => left + (night + 0.5) * nightW;
   const line = frost.nights.map((n, i) => `${i ? 'L' : 'M'}${x(i)} ${y(n.lowC)}`).join(' ');
   const tenth = [...frost.nights.keys()]
     .reverse()
@@ -105,21 +115,18 @@ function Drawing({ frost, boats }: StripProps) {
     .join(' ');
   const ticks = byNight(frost, boats);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" aria-hidden="true">
-      <text x={20} y={30} className="stencil" fontSize={20} fill="var(--color-ink)">
-        FROST
-      </text>
-      <text x={20} y={48} fontSize={12.5} fill="var(--color-soft)">
-        lowest each night
-      </text>
-      <text x={20} y={TICKS + 5} fontSize={12.5} fill="var(--color-soft)">
-        do them by
-      </text>
+    <svg
+      viewBox={`0 0 ${width} ${HEIGHT}`}
+      style={narrow ? { width } : undefined}
+      className={narrow ? 'block' : 'block w-full'}
+      aria-hidden="true"
+    >
+      {!narrow && <Heads />}
       {frost.nights.map((night, i) => (
         <g key={night.evening}>
           <line
-            x1={LEFT + i * NIGHT_W}
-            x2={LEFT + i * NIGHT_W}
+            x1={left + i * nightW}
+            x2={left + i * nightW}
             y1={10}
             y2={HEIGHT - 22}
             stroke="var(--color-line)"
@@ -137,14 +144,14 @@ function Drawing({ frost, boats }: StripProps) {
         </g>
       ))}
       <line
-        x1={LEFT}
-        x2={WIDTH - 20}
+        x1={left}
+        x2={width - 20}
         y1={y(0)}
         y2={y(0)}
         stroke="var(--color-ice)"
         strokeDasharray="5 4"
       />
-      <text x={WIDTH - 16} y={y(0) - 4} fontSize={11.5} textAnchor="end" fill="var(--color-ice)">
+      <text x={width - 16} y={y(0) - 4} fontSize={11.5} textAnchor="end" fill="var(--color-ice)">
         0 °C
       </text>
       <path d={`${line} ${tenth} Z`} fill="var(--color-ice)" opacity={0.18} />
@@ -170,6 +177,22 @@ function Drawing({ frost, boats }: StripProps) {
         <Ticks key={i} at={x(i)} due={due} />
       ))}
     </svg>
+  );
+}
+
+function Heads() {
+  return (
+    <>
+      <text x={20} y={30} className="stencil" fontSize={20} fill="var(--color-ink)">
+        FROST
+      </text>
+      <text x={20} y={48} fontSize={12.5} fill="var(--color-soft)">
+        lowest each night
+      </text>
+      <text x={20} y={TICKS + 5} fontSize={12.5} fill="var(--color-soft)">
+        do them by
+      </text>
+    </>
   );
 }
 
@@ -199,27 +222,23 @@ function Ticks({ at, due }: { at: number; due: BoatLine[] }) {
   );
 }
 
-/** The same as words: for small screens and for those who listen. */
+/** The same as words, for those who listen. */
 function Nights({ frost, boats }: StripProps) {
   const ticks = byNight(frost, boats);
   return (
-    <table className="w-full px-4 text-[13.5px] md:sr-only">
-      <caption className="stencil px-4 pt-2 text-left text-[17px]">Frost</caption>
+    <table className="sr-only">
+      <caption>Frost</caption>
       <thead>
-        <tr className="text-soft text-left">
-          <th scope="col" className="px-4">
-            Night of
-          </th>
+        <tr>
+          <th scope="col">Night of</th>
           <th scope="col">Lowest</th>
           <th scope="col">Do by then</th>
         </tr>
       </thead>
       <tbody>
-        {frost.nights.slice(0, 7).map((night, i) => (
+        {frost.nights.map((night, i) => (
           <tr key={night.evening}>
-            <th scope="row" className="px-4 text-left font-normal">
-              {shortDay(night.evening)}
-            </th>
+            <th scope="row">{shortDay(night.evening)}</th>
             <td>
               {number(night.lowC, 0)} °C, one winter in ten {number(night.lowestTenthC, 0)} °C
             </td>

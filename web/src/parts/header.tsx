@@ -5,7 +5,7 @@ import { yardQuery } from '../queries/queries';
 import { Find } from './find';
 import { useKey } from '../keys/keys';
 import { KeysHelp } from './keys-help';
-import { useMay } from './session';
+import { useHomeIsMyWalk, useMay } from './session';
 import { celsius } from '../words/words';
 
 const WhoMenu = lazy(() => import('./who-menu').then((m) => ({ default: m.WhoMenu })));
@@ -14,6 +14,7 @@ const WhoMenu = lazy(() => import('./who-menu').then((m) => ({ default: m.WhoMen
 export function Header() {
   const { data: yard } = useQuery(yardQuery);
   const may = useMay();
+  const walkFirst = useHomeIsMyWalk();
   const navigate = useNavigate();
   const [open, setOpen] = useState<'find' | 'keys' | null>(null);
   useKey(
@@ -52,8 +53,11 @@ export function Header() {
         aria-label="Screens"
         className="order-last flex h-10 w-full gap-3.5 overflow-x-auto text-[14.5px] whitespace-nowrap sm:order-none sm:h-full sm:w-auto sm:gap-5 sm:text-[15px]"
       >
-        <Tab to="/" name="Yard" />
-        <Tab to={may.role === 'TECHNICIAN' ? '/walks/mine' : '/walks'} name="Walks" />
+        {walkFirst && <Tab to="/" name="My walk" />}
+        <Tab to={walkFirst ? '/yard' : '/'} name="Yard" />
+        {!walkFirst && (
+          <Tab to={may.role === 'TECHNICIAN' ? '/walks/mine' : '/walks'} name="Walks" />
+        )}
         <Tab to="/bench" name="Bench" />
         <Tab to="/launch" name="Launch" />
         <Tab to="/cast-off" name="Cast-off" />

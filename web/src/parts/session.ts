@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useOnAPhone } from '../device/on-a-phone';
 import { sessionQuery } from '../queries/queries';
 
 /** What the person signed in may do. */
@@ -12,4 +13,10 @@ export function useMay() {
     work: role === 'COORDINATOR' || role === 'TECHNICIAN',
     move: role === 'COORDINATOR' || role === 'YARD_HAND',
   };
+}
+
+/** Whether this is the phone of somebody who goes from boat to boat: their walk opens first. */
+export function useHomeIsMyWalk(): boolean {
+  const phone = useOnAPhone();
+  return useMay().role === 'TECHNICIAN' && phone;
 }

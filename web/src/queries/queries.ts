@@ -235,6 +235,12 @@ export const myWalkQuery = queryOptions({
   queryFn: () => got(api.GET('/api/walks/mine')),
 });
 
+export const packingQuery = (date: string) =>
+  queryOptions({
+    queryKey: keys.packing(date),
+    queryFn: () => got(api.GET('/api/walks/mine/packing', { params: { query: { date } } })),
+  });
+
 export const crewQuery = queryOptions({
   queryKey: keys.crew,
   queryFn: () => got(api.GET('/api/walks/crew')),

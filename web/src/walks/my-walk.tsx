@@ -11,6 +11,9 @@ import { RedTagLines } from '../tags/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { Loading, Trouble } from '../parts/states';
 import { DueBack } from '../timers/due-back';
+import { byBoat } from './by-boat';
+import type { BoatOfDay } from './by-boat';
+import { Packing } from './packing';
 import { clockOf, stopKey } from './times';
 
 /** These move a boat; its card follows. */
@@ -28,7 +31,8 @@ export function MyWalk() {
       <Loading what="your walk" />
     );
   }
-  const next = walk.stops.find((stop) => stop.standing !== 'DONE');
+  const boats = byBoat(walk.stops);
+  const next = boats.find((boat) => boat.next !== null);
   const done = walk.stops.filter((stop) => stop.standing === 'DONE').length;
   return (
     <main className="mx-auto grid w-full max-w-[560px] flex-1 content-start gap-3 px-4 py-4">
@@ -43,59 +47,87 @@ export function MyWalk() {
             : `${done} of ${walk.stops.length} stops done.`}
       </p>
       <DueBack whose={may.name} />
+      {walk.stops.length > 0 && <Packing date={walk.date} boats={boats.length} />}
       <ol className="m-0 grid list-none gap-2.5 p-0">
-        {walk.stops.map((stop) => (
-          <Stop key={stopKey(stop)} stop={stop} next={stop === next} />
+        {boats.map((boat) => (
+          <BoatEntry key={boat.boat} boat={boat} next={boat === next} me={walk.name} />
         ))}
       </ol>
     </main>
   );
 }
 
-function Stop({ stop, next }: { stop: StopView; next: boolean }) {
-  const finished = stop.standing === 'DONE';
+/** One boat: what is to be done on it today, where that stands, and the way to it. */
+function BoatEntry({ boat, next, me }: { boat: BoatOfDay; next: boolean; me: string }) {
+  const first = boat.stops[0]!;
+  const finished = boat.next === null;
+  const done = boat.stops.filter(({ standing }) => standing === 'DONE').length;
   return (
     <li
       aria-current={next ? 'step' : undefined}
-      className={`bg-card grid gap-1 rounded-[3px_14px_14px_3px] border-[1.5px] px-4 py-3 ${next ? 'border-ink border-l-[8px]' : 'border-line'} ${finished ? 'text-soft border-dashed' : ''}`}
+      className={`bg-card grid gap-1.5 rounded-[3px_14px_14px_3px] border-[1.5px] px-4 py-3 ${next ? 'border-ink border-l-[8px]' : 'border-line'} ${finished ? 'text-soft border-dashed' : ''}`}
     >
       <div className="flex items-baseline justify-between gap-3">
-        <b className="text-[18px]">{stop.name}</b>
+        <b className="font-stencil text-[23px] leading-none">{first.name}</b>
         <span className="font-stencil text-[20px] font-semibold whitespace-nowrap">
-          {stop.berthName} · {clockOf(stop.start)}
+          {first.berthName} · {clockOf((boat.next ?? first).start)}
         </span>
       </div>
-      <p className="m-0">
-        {finished ? '✓ ' : ''}
-        {stop.title}
-        {stop.workers.length > 1 && `, ${stop.workers.join(' and ')}`}
-        {stop.deadline && !finished && (
-          <span className="text-soft"> · frost by {shortDay(stop.deadline)}</span>
-        )}
-        {stop.promisedOn && !finished && (
-          <span className="text-soft">
-            {' '}
-            · {stop.procedure === 'COMMISSION' ? 'afloat' : 'promised'} by{' '}
-            {shortDay(stop.promisedOn)}
-          </span>
-        )}
-      </p>
-      {!finished && <RedTagLines tags={stop.tags} />}
-      {next && !BY_THE_LIFT.includes(stop.task) && <ToItsCard stop={stop} />}
-      {next && BY_THE_LIFT.includes(stop.task) && (
-        <Link
-          className="btn min-h-14 justify-center"
-          to={stop.task === 'launch' ? `/launch/${stop.boat}` : `/boats/${stop.boat}`}
-        >
-          {stop.task === 'launch' ? 'May it launch?' : 'To the boat'}
-        </Link>
+      {!finished && <Wants boat={boat} done={done} />}
+      <ol className="m-0 grid list-none gap-0.5 p-0">
+        {boat.stops.map((stop) => (
+          <Task key={stopKey(stop)} stop={stop} me={me} />
+        ))}
+      </ol>
+      {!finished && <RedTagLines tags={first.tags} />}
+      {boat.next && <WayTo stop={boat.next} main={next} />}
+    </li>
+  );
+}
+
+/** How much of it is done, and until when it has to be. */
+function Wants({ boat, done }: { boat: BoatOfDay; done: number }) {
+  const stop = boat.next!;
+  const parts = [
+    boat.stops.length > 1 && `${done} of ${boat.stops.length} done`,
+    stop.deadline && `frost by ${shortDay(stop.deadline)}`,
+    stop.promisedOn &&
+      `${stop.procedure === 'COMMISSION' ? 'afloat' : 'promised'} by ${shortDay(stop.promisedOn)}`,
+  ].filter(Boolean);
+  if (parts.length === 0) return null;
+  return <p className="text-soft m-0 text-[15px]">{parts.join(' · ')}</p>;
+}
+
+/** One task: with whom, and when what soaks after it calls. */
+function Task({ stop, me }: { stop: StopView; me: string }) {
+  const others = stop.workers.filter((one) => one.toLowerCase() !== me.toLowerCase());
+  return (
+    <li className={stop.standing === 'DONE' ? 'text-soft' : ''}>
+      {stop.standing === 'DONE' ? '✓ ' : ''}
+      {stop.title}
+      {others.length > 0 && `, with ${others.join(' and ')}`}
+      {stop.backAt !== null && stop.standing !== 'DONE' && (
+        <span className="text-soft"> · then soaks, back at {clockOf(stop.backAt)}</span>
       )}
     </li>
   );
 }
 
+/** To its card; by the lift to where a boat is moved. */
+function WayTo({ stop, main }: { stop: StopView; main: boolean }) {
+  if (!BY_THE_LIFT.includes(stop.task)) return <ToItsCard stop={stop} main={main} />;
+  return (
+    <Link
+      className="btn min-h-14 justify-center"
+      to={stop.task === 'launch' ? `/launch/${stop.boat}` : `/boats/${stop.boat}`}
+    >
+      {stop.task === 'launch' ? 'May it launch?' : 'To the boat'}
+    </Link>
+  );
+}
+
 /** Into the card; opened on the way, each circuit as usual, when nobody has yet. */
-function ToItsCard({ stop }: { stop: StopView }) {
+function ToItsCard({ stop, main }: { stop: StopView; main: boolean }) {
   const { enter, sending } = useEnter(stop.boat);
   const queries = useQueryClient();
   const refused = useRefused([]);
@@ -103,7 +135,7 @@ function ToItsCard({ stop }: { stop: StopView }) {
   if (stop.card) {
     return (
       <Link
-        className="btn btn-main min-h-14 justify-center text-[17px]"
+        className={`btn min-h-14 justify-center text-[17px] ${main ? 'btn-main' : ''}`}
         to={`/boats/${stop.boat}/cards/${stop.card}`}
       >
         Go on with its card
@@ -131,7 +163,7 @@ function ToItsCard({ stop }: { stop: StopView }) {
     <>
       <button
         type="button"
-        className="btn btn-main min-h-14 justify-center text-[17px]"
+        className={`btn min-h-14 justify-center text-[17px] ${main ? 'btn-main' : ''}`}
         disabled={sending}
         onClick={() => void open()}
       >

@@ -1,6 +1,8 @@
+import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import type { BoatLine, Protection, YardPlan } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
+import { useOnAPhone } from '../device/on-a-phone';
 import { RedTagShape } from '../tags/red-tags';
 import { leftWords } from '../words/days';
 import { beamOf, hullPath } from './hull';
@@ -23,47 +25,67 @@ interface PlanProps {
   visible: (boat: BoatLine) => boolean;
   /** Days left until a boat's frost deadline, by boat; missing when it has none. */
   left?: Map<string, number>;
+  /** On the walk of who looks. */
+  mine?: ReadonlySet<string>;
 }
 
 /** The yard as it is walked, every hull to scale at its berth. */
-export function YardPlanDrawing({ plan, boats, visible, left }: PlanProps) {
+export function YardPlanDrawing({ plan, boats, visible, left, mine }: PlanProps) {
+  const phone = useOnAPhone();
+  const frame = useRef<HTMLDivElement>(null);
   const boatAt = new Map(boats.filter((boat) => boat.berth).map((boat) => [boat.berth, boat]));
   const adrift = boats.filter((boat) => !boat.berth && visible(boat));
   const dock = plan.areas.find((area) => area.kind === 'DOCK');
+  const first = plan.berths.find((berth) => mine?.has(boatAt.get(berth.id)?.id ?? ''));
+  const [firstX, firstY] = first ? [first.xM * PX, first.yM * PX] : [0, 0];
+  // On a phone it is as large as it can be read and is pushed along: one's own boats are in sight first.
+  useEffect(() => {
+    const box = frame.current;
+    if (phone && box) box.scrollTo(firstX - box.clientWidth / 2, firstY - box.clientHeight / 2);
+  }, [phone, firstX, firstY]);
   return (
     <div className="flex flex-1 flex-col">
-      <svg
-        viewBox={`0 0 ${plan.widthM * PX} ${plan.heightM * PX}`}
-        className="max-h-[calc(100dvh-250px)] w-full flex-1 overflow-visible"
-        role="group"
-        aria-label="Plan of the yard"
+      <div
+        ref={frame}
+        className={phone ? 'h-[62dvh] touch-pan-x touch-pan-y overflow-auto' : 'contents'}
       >
-        {dock && <Water from={dock.yM * PX} width={plan.widthM * PX} height={plan.heightM * PX} />}
-        {plan.areas.map((area) => (
-          <AreaDrawing
-            key={area.id}
-            area={area}
-            berths={plan.berths.filter((b) => b.areaId === area.id)}
-          />
-        ))}
-        {plan.berths.map((berth) => (
-          <Place key={berth.id} berth={berth} taken={boatAt.has(berth.id)} />
-        ))}
-        {plan.berths.map((berth) => {
-          const boat = boatAt.get(berth.id);
-          return (
-            boat && (
-              <Hull
-                key={boat.id}
-                boat={boat}
-                berth={berth}
-                dimmed={!visible(boat)}
-                left={left?.get(boat.id)}
-              />
-            )
-          );
-        })}
-      </svg>
+        <svg
+          viewBox={`0 0 ${plan.widthM * PX} ${plan.heightM * PX}`}
+          style={phone ? { width: plan.widthM * PX, height: plan.heightM * PX } : undefined}
+          className={phone ? 'block' : 'max-h-[calc(100dvh-250px)] w-full flex-1 overflow-visible'}
+          role="group"
+          aria-label="Plan of the yard"
+        >
+          {dock && (
+            <Water from={dock.yM * PX} width={plan.widthM * PX} height={plan.heightM * PX} />
+          )}
+          {plan.areas.map((area) => (
+            <AreaDrawing
+              key={area.id}
+              area={area}
+              berths={plan.berths.filter((b) => b.areaId === area.id)}
+            />
+          ))}
+          {plan.berths.map((berth) => (
+            <Place key={berth.id} berth={berth} taken={boatAt.has(berth.id)} />
+          ))}
+          {plan.berths.map((berth) => {
+            const boat = boatAt.get(berth.id);
+            return (
+              boat && (
+                <Hull
+                  key={boat.id}
+                  boat={boat}
+                  berth={berth}
+                  dimmed={!visible(boat)}
+                  left={left?.get(boat.id)}
+                  mine={mine?.has(boat.id) ?? false}
+                />
+              )
+            );
+          })}
+        </svg>
+      </div>
       {adrift.length > 0 && (
         <p className="border-line m-0 border-t px-5 py-2 text-[14px]">
           Without a berth: <Names boats={adrift} />
@@ -187,12 +209,13 @@ interface HullProps {
   berth: Berth;
   dimmed: boolean;
   left: number | undefined;
+  mine: boolean;
 }
 
 /** Marked on the plan from this many days before its deadline on. */
 const SOON = 14;
 
-function Hull({ boat, berth, dimmed, left }: HullProps) {
+function Hull({ boat, berth, dimmed, left, mine }: HullProps) {
   const navigate = useNavigate();
   const length = boat.hullLengthM * PX;
   const danger = boat.protection === 'HELD' || boat.decisionKind === 'PLUG_MISSING';
@@ -211,7 +234,7 @@ function Hull({ boat, berth, dimmed, left }: HullProps) {
       {/* eslint-disable-next-line jsx-a11y/role-supports-aria-props */}
       <a
         href={to}
-        aria-label={`${boat.name}, ${berth.name}, ${protectionWords(boat.protection)}${loose}`}
+        aria-label={`${boat.name}, ${berth.name}, ${protectionWords(boat.protection)}${loose}${mine ? ', on your walk' : ''}`}
         aria-description={soon ? `frost deadline: ${leftWords(left)}` : undefined}
         className="group cursor-pointer outline-none"
         tabIndex={dimmed ? -1 : 0}
@@ -227,7 +250,9 @@ function Hull({ boat, berth, dimmed, left }: HullProps) {
             fill="none"
             stroke="var(--color-brass)"
             strokeWidth={3}
-            className="opacity-0 group-hover:opacity-60 group-focus-visible:opacity-100"
+            className={
+              mine ? '' : 'opacity-0 group-hover:opacity-60 group-focus-visible:opacity-100'
+            }
           />
           <path
             d={hullPath(length)}

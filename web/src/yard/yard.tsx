@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
 import { Link } from 'react-router';
 import type { BoatLine, Protection } from '../api/client';
-import { boatsQuery, frostQuery, planQuery } from '../queries/queries';
+import { boatsQuery, frostQuery, myWalkQuery, planQuery } from '../queries/queries';
 import { daysLeft, FrostStrip } from '../frost/frost-strip';
 import { TonightList } from '../frost/tonight';
 import { useKey } from '../keys/keys';
@@ -28,7 +28,7 @@ export function Yard() {
   const { data: frost } = useQuery(frostQuery);
   const may = useMay();
   const [shown, setShown] = useState<Shown>(() =>
-    localStorage.getItem(SHOWN_KEY) === 'list' || window.innerWidth < 700 ? 'list' : 'plan',
+    localStorage.getItem(SHOWN_KEY) === 'list' ? 'list' : 'plan',
   );
   const [only, setOnly] = useState<Protection[]>([]);
   const show = useCallback((next: Shown) => {
@@ -39,6 +39,8 @@ export function Yard() {
     'l',
     useCallback(() => show(shown === 'plan' ? 'list' : 'plan'), [show, shown]),
   );
+  const { data: walk } = useQuery({ ...myWalkQuery, enabled: may.role === 'TECHNICIAN' });
+  const mine = useMemo(() => new Set(walk?.stops.map(({ boat }) => boat)), [walk]);
   const left = useMemo(() => daysLeft(frost), [frost]);
   const counts = useMemo(() => count(boats.data ?? []), [boats.data]);
   if (!boats.data || !plan.data) {
@@ -128,7 +130,13 @@ export function Yard() {
             </p>
           )}
           {shown === 'plan' ? (
-            <YardPlanDrawing plan={plan.data} boats={boats.data} visible={visible} left={left} />
+            <YardPlanDrawing
+              plan={plan.data}
+              boats={boats.data}
+              visible={visible}
+              left={left}
+              mine={mine}
+            />
           ) : shown === 'loose' ? (
             <YardLooseEnds plan={plan.data} boats={boats.data.filter(visible)} />
           ) : (

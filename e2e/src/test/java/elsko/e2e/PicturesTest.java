@@ -33,17 +33,9 @@ class PicturesTest {
           .waitFor();
       assertThat(desk.getByText("do them by")).isVisible();
       take(desk, "yard");
-      desk.keyboard().press("l");
-      desk.getByText("loose ends", new Page.GetByTextOptions().setExact(true)).click();
-      assertThat(desk.getByText("plugs in bags")).isVisible();
-      take(desk, "loose-ends");
-      desk.getByText("as a plan").click();
       desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Marram")).first().click();
       assertThat(desk.getByText("Go on with the card")).isVisible();
       take(desk, "boat");
-      desk.getByText("Samples", new Page.GetByTextOptions().setExact(true)).click();
-      assertThat(desk.getByText("needed: burst")).isVisible();
-      take(desk, "bench-samples");
       Wire wire = new Wire(elsko, "coordinator");
       desk.navigate(elsko.at("/boats/" + wire.boat("Sooty Tern")));
       assertThat(desk.getByText("Done: a new impeller is in")).isVisible();
@@ -107,8 +99,16 @@ class PicturesTest {
       UsualHands.until(phone, SaltglassCard.DRAIN);
       assertThat(new CardInTheBay(phone).bar()).containsText("ran clear");
       take(phone, "card-phone");
+      phone.navigate(elsko.at("/"));
+      assertThat(phone.getByText("To carry")).isVisible();
+      take(phone, "my-walk");
+      phone.navigate(elsko.at("/yard"));
+      assertThat(phone.getByLabel("on your walk").first()).isVisible();
+      take(phone, "yard-phone");
+      phone.navigate(elsko.at("/cast-off/" + wire.boat("Gannet")));
+      assertThat(phone.locator("[data-bar]")).isVisible();
+      take(phone, "short-check");
 
-      aVisit(desk, elsko, wire.boat("Saltglass"));
       aPump(quietly(chromium, elsko, "technician", 1280, 800), elsko, wire.boat("Old Lapwing"));
     }
   }
@@ -127,20 +127,6 @@ class PicturesTest {
         .getByText("Impeller REMOVED")
         .evaluate("(ask) => scrollTo(0, ask.getBoundingClientRect().top + scrollY - 250)");
     take(bay, "pump");
-  }
-
-  /** Both cards of a lay-up lie open; it was run warm on one of them. */
-  private static void aVisit(Page desk, ElskoProcess elsko, String boat) {
-    open(desk, elsko, boat, "Winterizing");
-    UsualHands.until(desk, SaltglassCard.DRAIN);
-    open(desk, elsko, boat, "Lay-up service");
-    UsualHands.until(desk, SaltglassCard.WARM);
-    desk.navigate(elsko.at("/boats/" + boat));
-    Locator visit =
-        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("One visit"));
-    assertThat(visit).isVisible();
-    visit.evaluate("(visit) => scrollTo(0, visit.getBoundingClientRect().top + scrollY - 60)");
-    take(desk, "visit");
   }
 
   private static void open(Page page, ElskoProcess elsko, String boat, String procedure) {

@@ -68,6 +68,8 @@ class WinterizeTest {
   }
 
   private static void openCard(Page phone) {
+    phone.getByText("Yard", new Page.GetByTextOptions().setExact(true)).click();
+    phone.getByText("as a list").click();
     phone
         .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Saltglass"))
         .first()
@@ -87,6 +89,8 @@ class WinterizeTest {
     card.tap("Stop the engine");
     card.tap("Water off");
     card.done(WARM, DRAIN);
+    // The next step opens before that is up.
+    OnThisDevice.isEmpty(card.page);
     try (Traffic traffic = new Traffic(card.page)) {
       new SaltglassCard(card).drain();
       assertThat(

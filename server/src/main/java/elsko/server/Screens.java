@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 class Screens {
   @GetMapping({
     "/",
+    "/yard",
     "/boats/**",
     "/bench/**",
     "/walks/**",

@@ -4,6 +4,7 @@ import elsko.core.plan.explain.Why;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.search.Baseline;
 import elsko.core.plan.search.Planning;
+import elsko.core.procedure.Packing;
 import elsko.server.csv.CsvText;
 import elsko.server.people.SignedIn;
 import elsko.server.plan.WalksView.PlanView;
@@ -36,15 +37,23 @@ class WalksController {
   private final PlanJob job;
   private final Crew crew;
   private final PlanShown shown;
+  private final PackingList packing;
 
   WalksController(
-      Walks walks, Drafts drafts, Promises promises, PlanJob job, Crew crew, PlanShown shown) {
+      Walks walks,
+      Drafts drafts,
+      Promises promises,
+      PlanJob job,
+      Crew crew,
+      PlanShown shown,
+      PackingList packing) {
     this.walks = walks;
     this.drafts = drafts;
     this.promises = promises;
     this.job = job;
     this.crew = crew;
     this.shown = shown;
+    this.packing = packing;
   }
 
   /** The plan the coordinator works on: the draft, or what was published. */
@@ -108,6 +117,13 @@ class WalksController {
         day,
         told != null,
         mine.stream().filter(stop -> stop.date().equals(day)).toList());
+  }
+
+  /** What they carry for it: kit, fluids, parts and tools of what is open on its cards. */
+  @GetMapping("/mine/packing")
+  List<Packing.ToCarry> packing(
+      @RequestParam(required = false) @Nullable LocalDate date, Authentication who) {
+    return packing.of(mine(date, who).stops());
   }
 
   private LocalDate nextDay(List<StopView> mine) {

@@ -1,10 +1,10 @@
 import { useContext, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import { keys } from '../../api/keys';
-import { Collecting } from '../../enter/collecting';
-import { photoHere, smallPhoto } from '../../offline/photo';
-import { Place } from '../place';
-import type { AtPlace } from '../place';
+import { keys } from '../api/keys';
+import { Collecting } from '../enter/collecting';
+import { photoHere, smallPhoto } from '../offline/photo';
+import { Place } from './place';
+import type { AtPlace } from './place';
 import { Camera } from './camera';
 import { FoundBy } from './found-by';
 import { usePhoto } from './use-photo';

@@ -1,9 +1,9 @@
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { BoatView, CardView, FittingView, StepView } from '../../api/client';
-import { served } from '../../testing/served.test';
-import { Place } from '../place';
+import type { BoatView, CardView, FittingView, StepView } from '../api/client';
+import { served } from '../testing/served.test';
+import { Place } from './place';
 import { PhotoHere } from './photo-here';
 
 afterEach(() => {

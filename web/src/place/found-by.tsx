@@ -1,14 +1,14 @@
-import type { FittingView } from '../../api/client';
-import { useLight } from '../../card/light';
-import { PhotoShown } from '../../card/photo-shown';
-import { useEnter } from '../../enter/enter';
-import { useDraft } from '../../offline/draft';
-import { Dialog } from '../../parts/dialog';
-import { Field } from '../../parts/field';
-import { RefusedLine } from '../../parts/refused-line';
-import { useRefused } from '../../parts/refused';
-import { day, sentence } from '../../words/words';
-import type { AtPlace } from '../place';
+import type { FittingView } from '../api/client';
+import { useLight } from '../device/light';
+import { PhotoShown } from './photo-shown';
+import { useEnter } from '../enter/enter';
+import { useDraft } from '../offline/draft';
+import { Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import { RefusedLine } from '../parts/refused-line';
+import { useRefused } from '../parts/refused';
+import { day, sentence } from '../words/words';
+import type { AtPlace } from './place';
 import { Camera } from './camera';
 
 interface FoundByProps {

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { EntryOf } from '../../offline/of-kind';
-import { useEnter } from '../../enter/enter';
-import { Refusal } from '../../api/refusal';
-import { uuid } from '../../api/uuid';
-import { pictures } from '../../offline/device';
-import { scaled } from '../../offline/photo';
-import { useRefused } from '../../parts/refused';
+import type { EntryOf } from '../offline/of-kind';
+import { useEnter } from '../enter/enter';
+import { Refusal } from '../api/refusal';
+import { uuid } from '../api/uuid';
+import { pictures } from '../offline/device';
+import { scaled } from '../offline/photo';
+import { useRefused } from '../parts/refused';
 
 type Of = Partial<Pick<EntryOf<'PHOTO_TAKEN'>, 'card' | 'step' | 'fitting'>>;
 

@@ -1,7 +1,7 @@
 import { useContext } from 'react';
-import type { BoatView, CardView, StepView } from '../../api/client';
-import { Collecting } from '../../enter/collecting';
-import { RefusedLine } from '../../parts/refused-line';
+import type { BoatView, CardView, StepView } from '../api/client';
+import { Collecting } from '../enter/collecting';
+import { RefusedLine } from '../parts/refused-line';
 import { Camera } from './camera';
 import { usePhoto } from './use-photo';
 
