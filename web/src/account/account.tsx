@@ -1,5 +1,6 @@
 import { ChangePassword } from './change-password';
 import { MySessions } from './my-sessions';
+import { CallOutLoudness } from '../timers/call-out-loudness';
 
 /** Mine: the password, and where I am signed in. */
 export function Account() {
@@ -8,6 +9,7 @@ export function Account() {
       <h1 className="sr-only">My password and devices</h1>
       <ChangePassword />
       <MySessions />
+      <CallOutLoudness />
     </main>
   );
 }

@@ -115,9 +115,13 @@ const ENOUGH = [
 
 describe('go or no-go on the device', () => {
   it('is a go when all is good and fuel is enough, and not yet while one is missing', () => {
-    expect(goNoGo(ROUND, GOOD, ENOUGH)).toMatchObject({ go: true, open: 0, reasons: [] });
-    expect(goNoGo(ROUND, GOOD, null)).toMatchObject({ go: false, stops: false, open: 1 });
-    expect(goNoGo(ROUND, {}, ENOUGH).open).toBe(3);
+    expect(goNoGo(ROUND, GOOD, ENOUGH)).toMatchObject({ go: true, open: [], reasons: [] });
+    expect(goNoGo(ROUND, GOOD, null)).toMatchObject({
+      go: false,
+      stops: false,
+      open: ['fuel for the trip'],
+    });
+    expect(goNoGo(ROUND, {}, ENOUGH).open).toHaveLength(3);
   });
 
   it('is stopped by one stop, by the log and by fuel; what to put right keeps nobody in', () => {
@@ -181,6 +185,18 @@ describe('the round of a link', () => {
     expect(sent.path).toBe('/api/owner/rounds');
     expect(sent.body).toMatchObject({ kind: 'SHORT', trip: { hours: 4, gaugePercent: [80] } });
     expect(asked.every(({ path }) => !path.includes('a-key'))).toBe(true);
+    expect(within(plate).getByText('Go')).toBeTruthy();
+    expect(within(plate).getByText('This round is kept.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /keep this round/ })).toBeNull();
+    await user.click(screen.getByRole('button', { name: /^All as it should be/ }));
+    expect(within(plate).getByText('Not yet')).toBeTruthy();
+    expect(within(plate).queryByText('This round is kept.')).toBeNull();
+  });
+
+  it('names the last things that are open', () => {
+    const { open } = goNoGo(ROUND, GOOD, null);
+    expect(open).toEqual(['fuel for the trip']);
+    expect(goNoGo(ROUND, {}, ENOUGH).open.every((name) => name !== '')).toBe(true);
   });
 
   it('says no-go with the liters to add, and what a number can be', async () => {

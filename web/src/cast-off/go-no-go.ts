@@ -27,8 +27,8 @@ export interface Result {
   go: boolean;
   stops: boolean;
   reasons: RoundReason[];
-  /** How much nobody has answered yet. */
-  open: number;
+  /** What nobody has answered yet, by name. */
+  open: string[];
 }
 
 /** A check's own name in a round. */
@@ -91,14 +91,14 @@ const ORDER: RoundPart['phase'][] = ['STOPPED', 'HELM', 'RUNNING'];
 /** What a round comes to here; core says the same when it gets there. */
 export function goNoGo(round: CastOffRound, answers: Answers, fuel: TankFuel[] | null): Result {
   const reasons: RoundReason[] = [...round.standing];
-  let open = 0;
+  const open: string[] = [];
   for (const check of round.parts.flatMap(({ checks }) => checks)) {
     const standing = standingOf(check, answers[keyOf(check)]);
-    if (standing === null) open += 1;
+    if (standing === null) open.push(nameOf(check));
     else if (standing.call !== 'GOOD') reasons.push(standing);
   }
   if (fuel === null) {
-    if (round.engines.length > 0) open += 1;
+    if (round.engines.length > 0) open.push('fuel for the trip');
   } else {
     for (const tank of fuel.filter(({ add }) => add > 0)) {
       const name = tank.name ? `, ${tank.name}` : '';
@@ -107,8 +107,12 @@ export function goNoGo(round: CastOffRound, answers: Answers, fuel: TankFuel[] |
   }
   const of = (call: Call) => reasons.filter((reason) => reason.call === call);
   const stops = of('STOP').length > 0;
-  return { go: !stops && open === 0, stops, reasons: [...of('STOP'), ...of('MEND')], open };
+  return { go: !stops && open.length === 0, stops, reasons: [...of('STOP'), ...of('MEND')], open };
 }
+
+/** What is looked at there. */
+const nameOf = ({ ask }: RoundCheck) =>
+  ask.kind === 'SEE' ? ask.condition.name : 'label' in ask ? ask.label : '';
 
 type Sent = Pick<RoundSent, 'set' | 'seen' | 'read'>;
 

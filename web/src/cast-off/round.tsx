@@ -11,7 +11,7 @@ import { Check } from './checks';
 import { FuelOfTrip } from './fuel-of-trip';
 import { NO_TRIP, worked } from './fuel-typed';
 import { goNoGo, isAnswered, keyOf, mayBegin, sentOf } from './go-no-go';
-import type { Answers, Found } from './go-no-go';
+import type { Answers, Found, Result } from './go-no-go';
 import { useKept } from './kept';
 import { ShortCheck } from './short-check';
 import { useBegun } from './use-begun';
@@ -37,6 +37,7 @@ export function RoundShown({ source, may }: RoundProps) {
   const [kind, setKind] = useKept<RoundKind>(`${source.name}.kind`, 'SHORT');
   const [planned, plan] = useKept(`${source.name}.trip`, NO_TRIP);
   const [seenAt, setSeenAt] = useState(0);
+  const [ended, setEnded] = useState<{ kind: RoundKind; result: Result } | null>(null);
   const { begun, answer, answerAll, readGauges, restore, clear } = useBegun(
     `${source.name}.begun.${kind}`,
     seenAt,
@@ -92,7 +93,11 @@ export function RoundShown({ source, may }: RoundProps) {
       begun,
     );
     clear();
+    setEnded({ kind, result });
   };
+  // What was kept stands until somebody begins the next one.
+  const kept =
+    ended?.kind === kind && !refused && Object.keys(answers).length === 0 ? ended.result : null;
   return (
     <div className="grid items-start gap-x-10 gap-y-5 lg:grid-cols-[380px_1fr]">
       <div className="grid gap-5 lg:sticky lg:top-4">
@@ -119,7 +124,7 @@ export function RoundShown({ source, may }: RoundProps) {
             {refused.message}
           </p>
         )}
-        <VerdictPlate result={result} />
+        <VerdictPlate result={kept ?? result} kept={kept !== null} />
         <RedTagLines tags={round.tags} />
         <fieldset className="m-0 flex flex-wrap gap-2 border-0 p-0">
           <legend className="sr-only">Which round</legend>

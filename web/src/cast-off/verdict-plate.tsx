@@ -1,7 +1,15 @@
 import type { Result } from './go-no-go';
 
-/** Go or no-go, and why; while something is open, how much. */
-export function VerdictPlate({ result }: { result: Result }) {
+interface PlateProps {
+  result: Result;
+  /** It was kept like this, and nothing was answered since. */
+  kept: boolean;
+}
+
+const MOST_NAMED = 3;
+
+/** Go or no-go, and why; while something is open, what, or how much. */
+export function VerdictPlate({ result, kept }: PlateProps) {
   const { go, stops, reasons, open } = result;
   const tone = stops ? 'border-verm' : go ? 'border-spruce' : 'border-brass';
   return (
@@ -13,9 +21,12 @@ export function VerdictPlate({ result }: { result: Result }) {
       <p className="font-stencil m-0 text-[44px] leading-none font-bold uppercase">
         {stops ? 'No-go' : go ? 'Go' : 'Not yet'}
       </p>
-      {!stops && open > 0 && (
+      {kept && <p className="m-0 mt-1 text-[17px]">This round is kept.</p>}
+      {!stops && open.length > 0 && (
         <p className="m-0 mt-1 text-[17px]">
-          {open} {open === 1 ? 'thing' : 'things'} still to look at.
+          {open.length <= MOST_NAMED
+            ? `Still to look at: ${open.join(', ')}.`
+            : `${open.length} things still to look at.`}
         </p>
       )}
       {reasons.length > 0 && (

@@ -1,3 +1,5 @@
+import { loudness } from './loudness';
+
 const KEY = 'elsko.rung';
 const MOST_KEPT = 200;
 
@@ -5,25 +7,31 @@ let audio: AudioContext | null = null;
 
 /** A browser lets a page sound only after somebody has touched it. */
 export function soundAfterTouch(): () => void {
-  const touched = () => {
-    if ('AudioContext' in window) audio ??= new AudioContext();
-  };
-  window.addEventListener('pointerdown', touched, { once: true });
-  return () => window.removeEventListener('pointerdown', touched);
+  window.addEventListener('pointerdown', soundNow, { once: true });
+  return () => window.removeEventListener('pointerdown', soundNow);
 }
+
+/** Somebody touches it. */
+export function soundNow(): void {
+  if ('AudioContext' in window) audio ??= new AudioContext();
+}
+
+/** Of a tone's own range: louder than this it is torn. */
+const LOUDEST = 0.5;
 
 /** Calls out: three short tones, and a shake where the device can. */
 export function ring(urgent: boolean): void {
   if ('vibrate' in navigator) navigator.vibrate(urgent ? [400, 150, 400, 150, 400] : [300]);
-  if (!audio) return;
+  const loud = (loudness() / 100) * LOUDEST;
+  if (!audio || loud === 0) return;
   for (let i = 0; i < (urgent ? 3 : 1); i++) {
     const tone = audio.createOscillator();
-    const loud = audio.createGain();
+    const gain = audio.createGain();
     const from = audio.currentTime + i * 0.35;
     tone.frequency.value = urgent ? 880 : 660;
-    loud.gain.setValueAtTime(0.3, from);
-    loud.gain.exponentialRampToValueAtTime(0.001, from + 0.3);
-    tone.connect(loud).connect(audio.destination);
+    gain.gain.setValueAtTime(loud, from);
+    gain.gain.exponentialRampToValueAtTime(0.001, from + 0.3);
+    tone.connect(gain).connect(audio.destination);
     tone.start(from);
     tone.stop(from + 0.3);
   }
