@@ -5,6 +5,8 @@ import { useEnter } from '../enter/enter';
 import { useDraft } from '../offline/draft';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
+import { Camera } from '../place/camera';
+import { usePhoto } from '../place/use-photo';
 
 interface TellProps {
   guide: GuideView;
@@ -18,6 +20,7 @@ export function TellWrong({ guide, boat, on }: TellProps) {
   const [text, setText, clear] = useDraft(`wrong.${boat}.${guide.key}`);
   const [told, setTold] = useState(false);
   const refused = useRefused(['what']);
+  const photo = usePhoto(boat, { ...on, caption: guide.title });
   // Whoever says only that something is else says nothing.
   const wantsWords = guide.key === 'else';
   const tell = async () => {
@@ -91,6 +94,14 @@ export function TellWrong({ guide, boat, on }: TellProps) {
           </button>
         </form>
       )}
+      <Camera
+        className="btn justify-center"
+        disabled={photo.waits}
+        take={(file) => photo.take(file, 'Photo taken')}
+      >
+        {photo.working ? 'Keeping it …' : 'Photo of it'}
+      </Camera>
+      <RefusedLine words={photo.refused} />
     </div>
   );
 }

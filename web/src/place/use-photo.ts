@@ -7,7 +7,7 @@ import { pictures } from '../offline/device';
 import { scaled } from '../offline/photo';
 import { useRefused } from '../parts/refused';
 
-type Of = Partial<Pick<EntryOf<'PHOTO_TAKEN'>, 'card' | 'step' | 'fitting'>>;
+type Of = Partial<Pick<EntryOf<'PHOTO_TAKEN'>, 'card' | 'step' | 'fitting' | 'caption'>>;
 
 /** Keeps a picture on the device, on its way up, and enters that it was taken. */
 export function usePhoto(boat: string, of: Of) {

@@ -7,7 +7,7 @@ import { readingHere } from '../offline/judge-here';
 import { useDraft } from '../offline/draft';
 import { Keypad, byFinger } from '../parts/keypad';
 import { useRefused } from '../parts/refused';
-import { sentence, typedNumber } from '../words/words';
+import { day, number, sentence, typedNumber } from '../words/words';
 import { CallWords } from './call-words';
 import { DripTapper } from './drip-tapper';
 import { draftOf } from './place';
@@ -88,6 +88,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
             {sentence(ask.label)}
           </label>
           <Hint id={`${id}-how`} ask={ask} />
+          {may && text === '' && !ask.answered && <AsLast ask={ask} type={setText} />}
         </div>
         {may && (
           <div className="flex flex-wrap items-center gap-2">
@@ -150,6 +151,17 @@ function Hint({ id, ask }: { id: string; ask: AskOf<'READ'> }) {
       {words.join(' · ')}
     </span>
   ) : null;
+}
+
+/** What it read the last time, a tap away: it is only typed by that, not entered. */
+function AsLast({ ask, type }: { ask: AskOf<'READ'>; type: (text: string) => void }) {
+  if (!ask.last || ask.limits.against || ask.limit === HOURS) return null;
+  const { value, at } = ask.last;
+  return (
+    <button type="button" className="plain text-[14.5px]" onClick={() => type(number(value))}>
+      as on {day(at)}: {number(value)} {ask.unit}
+    </button>
+  );
 }
 
 interface BoxProps {

@@ -72,6 +72,37 @@ function shown(what: ReactNode, refuse?: { field: string; detail: string }) {
 }
 
 describe('a reading that is a number', () => {
+  it('has what it read the last time a tap away, and enters only what is sent', async () => {
+    const gauge = ask('READ', {
+      label: 'gauge holds at',
+      limit: 'warm-plateau',
+      unit: '°C',
+      last: { value: 74.5, at: '2030-11-03T09:00:00Z' },
+    });
+    const sent = shown(<ReadNumber ask={gauge} boat={BOAT} place={PLACE} may />);
+    await userEvent.click(screen.getByRole('button', { name: 'as on 3 Nov 2030: 74.5 °C' }));
+    expect(screen.getByLabelText<HTMLInputElement>('Gauge holds at').value).toBe('74.5');
+    expect(sent()).toEqual([]);
+    await userEvent.click(screen.getByRole('button', { name: 'Enter' }));
+    await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'READING_TAKEN', value: 74.5 }));
+  });
+
+  it('does not offer the hours of last time, nor what is held against another number', () => {
+    const last = { value: 612, at: '2030-11-03T09:00:00Z' };
+    shown(
+      <>
+        <ReadNumber
+          ask={ask('READ', { label: 'hours', limit: 'engine-hours', unit: 'h', last })}
+          boat={BOAT}
+          place={PLACE}
+          may
+        />
+        <ReadNumber ask={{ ...BELT, last }} boat={BOAT} place={PLACE} may />
+      </>,
+    );
+    expect(screen.queryByText(/as on/)).toBeNull();
+  });
+
   it('is judged while it is typed, by the span it is held against', async () => {
     const sent = shown(<ReadNumber ask={BELT} boat={BOAT} place={PLACE} may />);
     expect(screen.getByText(/school of this yard: span and deflection/)).toBeTruthy();

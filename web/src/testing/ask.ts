@@ -37,6 +37,7 @@ const OWN: { [Kind in AskView['kind']]: Own<Kind> } = {
     against: null,
     school: null,
     instead: null,
+    last: null,
   },
   SEE: { engine: null, condition: NOTHING_TO_FIND, found: null },
   PIECES: { engine: null, missing: 0 },

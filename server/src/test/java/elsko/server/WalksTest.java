@@ -40,6 +40,23 @@ class WalksTest {
   }
 
   @Test
+  void whatIsCarriedIsForTheBoatsOfThatWalk() {
+    JsonNode mine = TECHNICIAN.get("/api/walks/mine").body();
+    Set<String> boats = new HashSet<>();
+    mine.path("stops").forEach(stop -> boats.add(stop.path("name").asString()));
+    JsonNode packing =
+        TECHNICIAN.get("/api/walks/mine/packing?date=" + mine.path("date").asString()).body();
+    assertThat(packing.isEmpty()).isFalse();
+    for (JsonNode line : packing) {
+      assertThat(line.path("boats").isEmpty()).isFalse();
+      line.path("boats").forEach(boat -> assertThat(boats).contains(boat.asString()));
+      assertThat(line.path("liters").isNull())
+          .isEqualTo(!line.path("kind").asString().equals("FLUID"));
+    }
+    assertThat(TECHNICIAN.get("/api/walks/mine/packing?date=2020-01-01").body().isEmpty()).isTrue();
+  }
+
+  @Test
   void boatsThatWerePromisedToBeAfloatAreCommissionedAroundTheirLaunch() {
     Map<String, JsonNode> launches = new HashMap<>();
     Map<String, Integer> liftsADay = new HashMap<>();

@@ -8,6 +8,7 @@ import elsko.core.limits.Judgement;
 import elsko.core.limits.Limit;
 import elsko.core.limits.Limits;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A reading as it was taken last.
@@ -15,12 +16,14 @@ import java.time.Instant;
  * @param engine whose; null for the boat as a whole
  * @param key of its limit or condition
  * @param found the value with its unit, or what was found
+ * @param value as it was read; null where something was looked at
  */
 public record ReadingStanding(
     Position engine,
     String key,
     String name,
     Text found,
+    @Nullable Double value,
     Judgement judgement,
     String by,
     Instant at) {
@@ -33,6 +36,7 @@ public record ReadingStanding(
         limit.key(),
         limit.name(),
         foundWords(limit, read),
+        read.value(),
         judgement,
         entry.person(),
         entry.deviceTime());
@@ -56,6 +60,7 @@ public record ReadingStanding(
         condition.key(),
         condition.name(),
         Text.of(seen.found().words()),
+        null,
         judgement,
         entry.person(),
         entry.deviceTime());

@@ -16,6 +16,7 @@ import elsko.core.limits.Call;
 import elsko.core.limits.Condition;
 import elsko.core.limits.Conditions;
 import elsko.core.limits.Limit;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -122,8 +123,12 @@ public sealed interface AskView {
       LimitView limits,
       @Nullable Double against,
       @Nullable Text school,
-      @Nullable ConditionView instead)
+      @Nullable ConditionView instead,
+      @Nullable LastRead last)
       implements RoundAsk {}
+
+  /** What it read the last time, whenever that was. */
+  record LastRead(double value, Instant at) {}
 
   record SeeAsk(
       @JsonUnwrapped AskHead head,

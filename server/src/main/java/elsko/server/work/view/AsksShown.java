@@ -125,6 +125,16 @@ public final class AsksShown {
     };
   }
 
+  private AskView.@Nullable LastRead last(Ask.Read read) {
+    Position engine = boat.engineMeant(read.engine());
+    return state.readings().stream()
+        .filter(one -> one.key().equals(read.limit()) && one.value() != null)
+        .filter(one -> boat.engineMeant(one.engine()) == engine)
+        .map(one -> new AskView.LastRead(one.value(), one.at()))
+        .findAny()
+        .orElse(null);
+  }
+
   private AskView.RoundAsk shown(Ask.OnRound ask, AskView.AskHead head) {
     return switch (ask) {
       case Ask.Set it ->
@@ -139,7 +149,8 @@ public final class AsksShown {
               LimitView.of(state.limit(it.engine(), it.limit())),
               it.against(),
               it.school(),
-              it.instead() == null ? null : ConditionView.of(it.instead()));
+              it.instead() == null ? null : ConditionView.of(it.instead()),
+              last(it));
       case Ask.See it ->
           new AskView.SeeAsk(
               head,
