@@ -15,10 +15,10 @@ import { Screen, SkipLink } from './parts/screen';
 import { Loading, Trouble } from './parts/states';
 import { UndoProvider } from './parts/undo';
 import { CallOut } from './timers/call-out';
-import { SignIn } from './sign-in/sign-in';
 import { Home } from './walks/home';
 import { Yard } from './yard/yard';
 
+const SignIn = lazy(() => import('./sign-in/sign-in').then((m) => ({ default: m.SignIn })));
 const Boat = lazy(() => import('./boat/boat').then((m) => ({ default: m.Boat })));
 const Card = lazy(() => import('./card/card').then((m) => ({ default: m.Card })));
 const PaperSheet = lazy(() =>
@@ -82,7 +82,14 @@ export function App() {
         <NewVersion />
         <BrowserRouter>
           <Routes>
-            <Route path="/sign-in" element={on('Sign in', <SignIn />)} />
+            <Route
+              path="/sign-in"
+              element={
+                <Suspense fallback={<Loading what="the way in" />}>
+                  {on('Sign in', <SignIn />)}
+                </Suspense>
+              }
+            />
             <Route
               path="/owner"
               element={

@@ -2,12 +2,13 @@ import { Suspense, lazy, useCallback, useRef, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, NavLink, useNavigate } from 'react-router';
 import { yardQuery } from '../queries/queries';
-import { Find } from './find';
 import { useKey } from '../keys/keys';
-import { KeysHelp } from './keys-help';
 import { useHomeIsMyWalk, useMay } from './session';
 import { celsius } from '../words/words';
 
+// What opens when it is asked for comes then: the first screen is there sooner.
+const Find = lazy(() => import('./find').then((m) => ({ default: m.Find })));
+const KeysHelp = lazy(() => import('./keys-help').then((m) => ({ default: m.KeysHelp })));
 const WhoMenu = lazy(() => import('./who-menu').then((m) => ({ default: m.WhoMenu })));
 
 /** The line above every desk screen. */
@@ -83,8 +84,10 @@ export function Header() {
         )}
         <Who name={may.name} role={may.role ?? ''} keys={() => setOpen('keys')} />
       </div>
-      {open === 'find' && <Find onClose={() => setOpen(null)} />}
-      {open === 'keys' && <KeysHelp onClose={() => setOpen(null)} />}
+      <Suspense fallback={null}>
+        {open === 'find' && <Find onClose={() => setOpen(null)} />}
+        {open === 'keys' && <KeysHelp onClose={() => setOpen(null)} />}
+      </Suspense>
     </header>
   );
 }

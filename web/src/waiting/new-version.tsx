@@ -1,6 +1,17 @@
 import { useEffect, useState } from 'react';
-import { Workbox } from 'workbox-window';
+import type { Workbox } from 'workbox-window';
 import { allIsThrough } from '../offline/under-way';
+
+async function register(waits: (worker: Workbox) => void): Promise<void> {
+  const { Workbox } = await import('workbox-window');
+  const worker = new Workbox('/sw.js');
+  worker.addEventListener('waiting', () => waits(worker));
+  worker.addEventListener('controlling', ({ isUpdate }) => {
+    // What was sent a moment ago is let through first.
+    if (isUpdate) void allIsThrough().then(() => window.location.reload());
+  });
+  await worker.register();
+}
 
 /**
  * Registers what lets the application open without signal. A new version waits until it is asked to
@@ -10,13 +21,7 @@ export function NewVersion() {
   const [waiting, setWaiting] = useState<Workbox | null>(null);
   useEffect(() => {
     if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
-    const worker = new Workbox('/sw.js');
-    worker.addEventListener('waiting', () => setWaiting(worker));
-    worker.addEventListener('controlling', ({ isUpdate }) => {
-      // What was sent a moment ago is let through first.
-      if (isUpdate) void allIsThrough().then(() => window.location.reload());
-    });
-    void worker.register();
+    void register(setWaiting);
   }, []);
   if (!waiting) return null;
   return (

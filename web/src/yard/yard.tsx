@@ -1,6 +1,5 @@
-import { useCallback, useMemo, useState } from 'react';
+import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import { ToggleGroup } from 'radix-ui';
 import { Link } from 'react-router';
 import type { BoatLine, Protection } from '../api/client';
 import { boatsQuery, frostQuery, myWalkQuery, planQuery } from '../queries/queries';
@@ -11,12 +10,16 @@ import { PROTECTIONS, ProtectionMark, protectionWords } from '../parts/protectio
 import { Loading, Trouble } from '../parts/states';
 import { PromisedSoon } from '../launch/promised-soon';
 import { DueBack } from '../timers/due-back';
-import { BoatList } from './boat-list';
 import { DecideNow } from './decide-now';
 import { JudgedAnew } from './judged-anew';
-import { YardLooseEnds } from './yard-loose-ends';
 import { YardPlanDrawing } from './yard-plan';
 import { useMay } from '../parts/session';
+
+// The plan is what opens: the others come when they are asked for.
+const BoatList = lazy(() => import('./boat-list').then((m) => ({ default: m.BoatList })));
+const YardLooseEnds = lazy(() =>
+  import('./yard-loose-ends').then((m) => ({ default: m.YardLooseEnds })),
+);
 
 type Shown = 'plan' | 'list' | 'loose';
 const SHOWN_KEY = 'elsko.yard.shown';
@@ -62,25 +65,27 @@ export function Yard() {
           className="border-line flex min-w-0 flex-col overflow-hidden lg:border-r"
         >
           <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b px-4 py-2 sm:px-5">
-            <ToggleGroup.Root
-              type="multiple"
-              value={only}
-              onValueChange={(value) => setOnly(value as Protection[])}
-              aria-label="Show only"
-              className="flex flex-wrap gap-x-1 gap-y-1"
-            >
+            <div role="group" aria-label="Show only" className="flex flex-wrap gap-x-1 gap-y-1">
               {PROTECTIONS.filter((protection) => counts[protection]).map((protection) => (
-                <ToggleGroup.Item
+                <button
                   key={protection}
-                  value={protection}
-                  className="data-[state=on]:border-ink data-[state=on]:bg-card flex min-h-8 items-center gap-1.5 rounded-[3px_9px_9px_3px] border-[1.25px] border-transparent px-2 text-[14px]"
+                  type="button"
+                  aria-pressed={only.includes(protection)}
+                  className="aria-pressed:border-ink aria-pressed:bg-card flex min-h-8 items-center gap-1.5 rounded-[3px_9px_9px_3px] border-[1.25px] border-transparent px-2 text-[14px]"
+                  onClick={() =>
+                    setOnly(
+                      only.includes(protection)
+                        ? only.filter((one) => one !== protection)
+                        : [...only, protection],
+                    )
+                  }
                 >
                   <ProtectionMark of={protection} />
                   <b className="font-stencil text-[17px] font-semibold">{counts[protection]}</b>
                   {protection === 'FILLED' ? 'filled' : protectionWords(protection)}
-                </ToggleGroup.Item>
+                </button>
               ))}
-            </ToggleGroup.Root>
+            </div>
             <div className="ml-auto flex items-center gap-4 text-[14px]">
               <a href="#decide-now" className="plain lg:hidden">
                 decide now
@@ -129,19 +134,21 @@ export function Yard() {
               )}
             </p>
           )}
-          {shown === 'plan' ? (
-            <YardPlanDrawing
-              plan={plan.data}
-              boats={boats.data}
-              visible={visible}
-              left={left}
-              mine={mine}
-            />
-          ) : shown === 'loose' ? (
-            <YardLooseEnds plan={plan.data} boats={boats.data.filter(visible)} />
-          ) : (
-            <BoatList plan={plan.data} boats={boats.data.filter(visible)} />
-          )}
+          <Suspense fallback={<Loading what="the list" />}>
+            {shown === 'plan' ? (
+              <YardPlanDrawing
+                plan={plan.data}
+                boats={boats.data}
+                visible={visible}
+                left={left}
+                mine={mine}
+              />
+            ) : shown === 'loose' ? (
+              <YardLooseEnds plan={plan.data} boats={boats.data.filter(visible)} />
+            ) : (
+              <BoatList plan={plan.data} boats={boats.data.filter(visible)} />
+            )}
+          </Suspense>
         </section>
         <DecideNow boats={boats.data} plan={plan.data}>
           <JudgedAnew may={may.runYard} />

@@ -17,6 +17,10 @@ import java.util.function.ToIntFunction;
 /** How soon what is tapped on a card stands on a phone's screen, on a weak signal. */
 final class Taps {
   static final String TAPS = "a tap on a card shows, 400 kbit/s and 400 ms, in the browser";
+
+  /** A sterndrive of the demonstration that has drains and is poured. */
+  static final String BOAT = "Sea Rocket";
+
   private static final double MEDIAN_MS = 50;
   private static final double SLOWEST_MS = 150;
   private static final int BYTES_A_SECOND = 400_000 / 8;

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 class OneTapTest extends OnOneYard {
   private static final String CLOSED = "The boat is closed";
   private static final int TO_OPEN = 2;
+  private static final int MOST_TABS = 40;
 
   private static Page onCard(String boat) {
     Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/boats/" + boat);
@@ -71,6 +72,33 @@ class OneTapTest extends OnOneYard {
     String boat = Twin.of("Saltglass", elsko, "Thing by thing");
     UsualHands.toTheEnd(onCard(boat));
     assertThat(log(new Wire(elsko, "coordinator").boat("Tap one"))).isEqualTo(log(boat));
+  }
+
+  /** From the heading of a step to that of the next one, without a pointer. */
+  @Test
+  void aStepIsWrittenByTheKeyboardAlone() {
+    Page phone = onCard(Twin.of("Saltglass", elsko, "Keys only"));
+    new BarHand(phone).until(SaltglassCard.DRAIN);
+    tabTo(phone, "section[aria-label='Port block'] button[aria-expanded]");
+    phone.keyboard().press("Enter");
+    tabTo(phone, "section[aria-label='Port block'] .grid > button:nth-child(2)");
+    phone.keyboard().press("Enter");
+    PlaywrightAssertions.assertThat(new CardInTheBay(phone).bar()).containsText("after rodding");
+    tabTo(phone, "[data-bar=writes]");
+    phone.keyboard().press("Enter");
+    PlaywrightAssertions.assertThat(phone.locator("h1:focus")).not().hasText(SaltglassCard.DRAIN);
+  }
+
+  private static void tabTo(Page page, String selector) {
+    for (int tab = 0; tab < MOST_TABS; tab++) {
+      page.keyboard().press("Tab");
+      Object here =
+          page.evaluate("(selector) => document.activeElement.matches(selector)", selector);
+      if (Boolean.TRUE.equals(here)) {
+        return;
+      }
+    }
+    throw new AssertionError("not within " + MOST_TABS + " tabs: " + selector);
   }
 
   @Test

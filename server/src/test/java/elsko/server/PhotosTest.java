@@ -146,6 +146,8 @@ class PhotosTest {
     assertThat(small.getWidth()).isEqualTo(320);
     assertThat(small.getHeight()).isEqualTo(240);
     assertThat(send("GET", yarn, second, "small").statusCode()).isEqualTo(404);
+    Yarn other = new Yarn("Another boat");
+    assertThat(send("GET", other, first, "small").statusCode()).isEqualTo(404);
   }
 
   @Test

@@ -47,12 +47,17 @@ public class Photos {
   }
 
   /** Whether a picture is kept. Refuses an id that is another boat's. */
-  public boolean isKept(UUID boat, UUID id) {
+  boolean isKept(UUID boat, UUID id) {
     UUID kept = photos.boatOf(id);
     if (kept != null && !kept.equals(boat)) {
       throw Refused.state("photo", "Another picture with this id is kept already.");
     }
     return kept != null;
+  }
+
+  /** Whether it is kept and this boat's. */
+  public boolean isOf(UUID boat, UUID id) {
+    return boat.equals(photos.boatOf(id));
   }
 
   private byte[] inTurn(Supplier<byte[]> drawing) {

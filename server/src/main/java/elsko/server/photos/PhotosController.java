@@ -4,6 +4,7 @@ import elsko.core.Refused;
 import elsko.server.fleet.Fleet;
 import elsko.server.people.SignedIn;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -98,21 +99,24 @@ class PhotosController {
   /** The picture, as JPEG. Nothing shows it again without asking whether one may still see it. */
   @GetMapping(produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> jpeg(@PathVariable UUID id, @PathVariable UUID photo, WebRequest request) {
-    return shown(photos.jpeg(id, photo), photo.toString(), request);
+    return shown(photo.toString(), request, id, photo, () -> photos.jpeg(id, photo));
   }
 
   /** The same as small as it is beside a line, as JPEG: a device takes it along. */
   @GetMapping(path = "/small", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> small(
       @PathVariable UUID id, @PathVariable UUID photo, WebRequest request) {
-    return shown(photos.small(id, photo), photo + " small", request);
+    return shown(photo + " small", request, id, photo, () -> photos.small(id, photo));
   }
 
-  private static ResponseEntity<byte[]> shown(byte[] jpeg, String name, WebRequest request) {
+  /** Drawn only for who does not have it. */
+  private ResponseEntity<byte[]> shown(
+      String name, WebRequest request, UUID boat, UUID photo, Supplier<byte[]> jpeg) {
     CacheControl asked = CacheControl.noCache().cachePrivate();
     String tag = "\"" + name + "\"";
-    return request.checkNotModified(tag)
-        ? ResponseEntity.status(HttpStatus.NOT_MODIFIED).cacheControl(asked).eTag(tag).build()
-        : ResponseEntity.ok().cacheControl(asked).eTag(tag).body(jpeg);
+    if (photos.isOf(boat, photo) && request.checkNotModified(tag)) {
+      return ResponseEntity.status(HttpStatus.NOT_MODIFIED).cacheControl(asked).eTag(tag).build();
+    }
+    return ResponseEntity.ok().cacheControl(asked).eTag(tag).body(jpeg.get());
   }
 }

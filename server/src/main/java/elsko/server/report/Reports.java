@@ -134,7 +134,7 @@ class Reports {
             yard(),
             words(units),
             log.folded(boat).state(),
-            photo -> photos.isKept(boat, photo) ? photos.jpeg(boat, photo) : null,
+            photo -> photos.isOf(boat, photo) ? photos.jpeg(boat, photo) : null,
             clock.instant())
         .pdf();
   }
