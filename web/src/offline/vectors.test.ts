@@ -65,7 +65,8 @@ describe('what core answers', () => {
           };
         }
       });
-      expect(goNoGo(of, said, fuel ? [] : null)).toMatchObject({ go, reasons, open });
+      const came = goNoGo(of, said, fuel ? [] : null);
+      expect({ ...came, open: came.open.length }).toMatchObject({ go, reasons, open });
     }
   });
 });
