@@ -2,12 +2,12 @@ import { Suspense, lazy, useCallback, useRef, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, NavLink, useNavigate } from 'react-router';
 import { yardQuery } from '../queries/queries';
+import { Find } from './find';
 import { useKey } from '../keys/keys';
 import { useHomeIsMyWalk, useMay } from './session';
 import { celsius } from '../words/words';
 
-// What opens when it is asked for comes then: the first screen is there sooner.
-const Find = lazy(() => import('./find').then((m) => ({ default: m.Find })));
+// What opens when it is asked for comes then; not Find, which takes what is typed at once.
 const KeysHelp = lazy(() => import('./keys-help').then((m) => ({ default: m.KeysHelp })));
 const WhoMenu = lazy(() => import('./who-menu').then((m) => ({ default: m.WhoMenu })));
 

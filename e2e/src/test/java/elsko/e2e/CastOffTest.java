@@ -41,7 +41,7 @@ class CastOffTest extends OnOneYard {
     assertThat(plate).containsText(Pattern.compile("^Go"));
     click(desk, "Go: keep this round");
     assertThat(desk.getByLabel("Last round")).containsText("last round: short, go");
-    assertThat(plate).containsText("Not yet");
+    assertThat(plate).containsText("This round is kept.");
     desk.getByText("the whole boat").click();
     assertThat(desk.getByText("Short round, go")).isVisible();
   }
