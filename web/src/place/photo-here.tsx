@@ -1,13 +1,12 @@
 import { useContext, useState } from 'react';
-import { useQuery } from '@tanstack/react-query';
-import { keys } from '../api/keys';
 import { Collecting } from '../enter/collecting';
-import { photoHere, smallPhoto } from '../offline/photo';
+import { smallPhoto } from '../offline/photo';
 import { Place } from './place';
 import type { AtPlace } from './place';
 import { Camera } from './camera';
 import { FoundBy } from './found-by';
 import { usePhoto } from './use-photo';
+import { usePhotoOnDevice } from './photo-on-device';
 
 /**
  * The picture by which the fitting is found, or the camera to take it, beside what is asked of it.
@@ -73,11 +72,7 @@ function AtFitting({
 /** From this device while it waits there; else the server's, which a device keeps small. */
 function Small({ boat, photo }: { boat: string; photo: string }) {
   const [missing, setMissing] = useState(false);
-  const { data: here, isPending } = useQuery({
-    queryKey: keys.photo(photo),
-    queryFn: () => photoHere(photo),
-    staleTime: Infinity,
-  });
+  const { data: here, isPending } = usePhotoOnDevice(photo);
   const frame = 'border-line block h-full max-h-16 min-h-12 w-full rounded-[3px_8px_8px_3px]';
   if (isPending) return <span className={`${frame} border`} />;
   if (missing) return <span className={`${frame} text-soft border text-[11px]`}>on its way</span>;

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { keys } from '../api/keys';
-import { useQuery } from '@tanstack/react-query';
-import { largePhoto, photoHere, smallPhoto } from '../offline/photo';
+import { largePhoto, smallPhoto } from '../offline/photo';
+import { usePhotoOnDevice } from './photo-on-device';
 
 interface ShownProps {
   boat: string;
@@ -12,11 +11,7 @@ interface ShownProps {
 /** A photo: from this device while it waits there, else from the server. */
 export function PhotoShown({ boat, photo, words }: ShownProps) {
   const [failed, setFailed] = useState(0);
-  const { data: here, isPending } = useQuery({
-    queryKey: keys.photo(photo),
-    queryFn: () => photoHere(photo),
-    staleTime: Infinity,
-  });
+  const { data: here, isPending } = usePhotoOnDevice(photo);
   if (isPending) return null;
   if (failed > 1) {
     return (
