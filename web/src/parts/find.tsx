@@ -1,4 +1,4 @@
-import { useId, useMemo, useState } from 'react';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { boatsQuery, planQuery } from '../queries/queries';
@@ -15,12 +15,20 @@ interface Hit {
 
 const SHOWN = 9;
 
+interface FindProps {
+  onClose: () => void;
+  /** What was typed before this was there. */
+  typed: string;
+  /** Enter was pressed before this was there: the first that is found is meant. */
+  entered: boolean;
+}
+
 /** Finds a boat by its name or berth, or a screen by its name. */
-export function Find({ onClose }: { onClose: () => void }) {
+export function Find({ onClose, typed, entered }: FindProps) {
   const { data: boats = [] } = useQuery(boatsQuery);
   const { data: plan } = useQuery(planQuery);
   const navigate = useNavigate();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(typed);
   const [at, setAt] = useState(0);
   const listId = useId();
   const hits = useMemo(() => {
@@ -45,6 +53,12 @@ export function Find({ onClose }: { onClose: () => void }) {
     onClose();
     void navigate(hit.to);
   };
+  const enteredBefore = useRef(entered);
+  useEffect(() => {
+    if (!enteredBefore.current || !hits[0]) return;
+    enteredBefore.current = false;
+    go(hits[0]);
+  });
   return (
     <Dialog title="Find" onClose={onClose}>
       <input
@@ -57,6 +71,7 @@ export function Find({ onClose }: { onClose: () => void }) {
         placeholder="boat, berth or screen"
         value={text}
         autoFocus
+        onFocus={({ currentTarget }) => currentTarget.setSelectionRange(text.length, text.length)}
         onChange={(event) => {
           setText(event.target.value);
           setAt(0);

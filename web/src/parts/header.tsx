@@ -2,12 +2,12 @@ import { Suspense, lazy, useCallback, useRef, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link, NavLink, useNavigate } from 'react-router';
 import { yardQuery } from '../queries/queries';
-import { Find } from './find';
+import { FindSoon } from './find-soon';
 import { useKey } from '../keys/keys';
 import { useHomeIsMyWalk, useMay } from './session';
 import { celsius } from '../words/words';
 
-// What opens when it is asked for comes then; not Find, which takes what is typed at once.
+// What opens when it is asked for comes then.
 const KeysHelp = lazy(() => import('./keys-help').then((m) => ({ default: m.KeysHelp })));
 const WhoMenu = lazy(() => import('./who-menu').then((m) => ({ default: m.WhoMenu })));
 
@@ -84,8 +84,8 @@ export function Header() {
         )}
         <Who name={may.name} role={may.role ?? ''} keys={() => setOpen('keys')} />
       </div>
+      {open === 'find' && <FindSoon onClose={() => setOpen(null)} />}
       <Suspense fallback={null}>
-        {open === 'find' && <Find onClose={() => setOpen(null)} />}
         {open === 'keys' && <KeysHelp onClose={() => setOpen(null)} />}
       </Suspense>
     </header>

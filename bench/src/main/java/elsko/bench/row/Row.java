@@ -27,6 +27,9 @@ public record Row(
   /** These machines are noisy: less than that says nothing. */
   private static final double WORTH_SAYING = 1.25;
 
+  /** Letters of what went wrong. */
+  private static final int SAID = 300;
+
   static Row of(String part, Measured now, double calibrationMs, String on, Row before) {
     double ratio = before == null ? 1 : before.slowedTo(now.figure(), calibrationMs);
     return new Row(
@@ -45,8 +48,8 @@ public record Row(
 
   /** What went wrong is marked; the figure stays the one before, for the next run to go by. */
   static Row failed(String part, String what, String on, Row before, Exception wrong) {
-    String reason = String.valueOf(wrong.getMessage()).lines().findFirst().orElse("");
-    String said = reason.length() > 120 ? reason.substring(0, 120) + " …" : reason;
+    String reason = String.valueOf(wrong.getMessage()).replaceAll("\\s+", " ");
+    String said = reason.length() > SAID ? reason.substring(0, SAID) + " …" : reason;
     return new Row(
         part,
         what,
