@@ -59,16 +59,17 @@ final class ServerMeasures {
             () ->
                 screens.slider(
                     first.address("/bench/fill?boat=" + made(first, BOAT.formatted(9998)))));
-        rows.attempt(Taps.TAPS, () -> taps(screens));
       }
     }
+    rows.attempt(Taps.TAPS, this::taps);
     rows.attempt(SECOND_START, () -> secondStart(data));
   }
 
   /** On a yard that has antifreeze to pour. */
-  private Measured taps(Screens screens) throws IOException, InterruptedException {
+  private Measured taps() throws IOException, InterruptedException {
     Path data = Files.createTempDirectory("elsko-bench-taps");
-    try (Running yard = Running.demonstration(root, data)) {
+    try (Running yard = Running.demonstration(root, data);
+        Screens screens = new Screens(yard.authorization("technician"))) {
       String boats = Running.send(yard.request("/api/boats", "technician")).body();
       for (JsonElement boat : JsonParser.parseString(boats).getAsJsonArray()) {
         if (boat.getAsJsonObject().get("name").getAsString().equals(Taps.BOAT)) {
@@ -217,7 +218,7 @@ final class ServerMeasures {
       }
       waiting(server, boat, notes);
     }
-    int warm = quick ? 50 : 400;
+    int warm = quick ? 50 : 1_200;
     double[] millis = new double[quick ? 50 : 200];
     String stamp = "none";
     for (int i = -warm; i < millis.length; i++) {

@@ -28,6 +28,7 @@ final class Taps {
   private static final double MOST_KB = 4;
   private static final int ALL_UP_MS = 8_000;
   private static final int LOOKS_MS = 250;
+  private static final int LOOKS = 8;
   private static final int STEPS_TO_POUR = 4;
 
   /** From the click to the first frame that shows what came of it. */
@@ -97,6 +98,7 @@ final class Taps {
     Locator lot = phone.getByLabel("Lot on the jug");
     for (int left = STEPS_TO_POUR; left > 0 && !lot.isVisible(); left--) {
       step();
+      phone.locator("[data-bar]").waitFor();
     }
     lot.selectOption(lot.locator("option").nth(1).getAttribute("value"));
     step();
@@ -155,10 +157,14 @@ final class Taps {
 
   /** By its bar: nobody works as fast as this, so it asks. */
   private void step() {
+    String before = phone.locator("h1").textContent();
     tap(phone.locator("[data-bar=writes]"));
     Locator allTheSame = phone.getByText("Write it all the same");
     if (allTheSame.count() > 0) {
       tap(allTheSame);
+    }
+    for (int left = LOOKS; left > 0 && phone.locator("h1").textContent().equals(before); left--) {
+      phone.waitForTimeout(LOOKS_MS);
     }
   }
 
