@@ -10,12 +10,13 @@ import { isKept, shownOnDevice } from './offline/keep-shown';
 import { JudgedAnewStrip } from './jobs/judged-anew-strip';
 import { NewVersion } from './waiting/new-version';
 import { WaitingStrip } from './waiting/waiting-strip';
-import { Header } from './parts/header';
+import { Header } from './header/header';
 import { Screen, SkipLink } from './parts/screen';
 import { Loading, Trouble } from './parts/states';
 import { UndoProvider } from './parts/undo';
 import { CallOut } from './timers/call-out';
 import { Home } from './walks/home';
+import { useUnitsKey } from './words/units';
 import { Yard } from './yard/yard';
 
 const SignIn = lazy(() => import('./sign-in/sign-in').then((m) => ({ default: m.SignIn })));
@@ -68,17 +69,19 @@ function on(title: string, screen: ReactElement) {
 }
 
 export function App() {
+  const units = useUnitsKey();
   return (
     <PersistQueryClientProvider
       client={queryClient}
       persistOptions={{
         persister: shownOnDevice,
         maxAge: SHOWN_FOR_MS,
-        buster: __CONTRACT__,
+        // What was fetched is said in the units it was asked for in.
+        buster: `${__CONTRACT__} ${units}`,
         dehydrateOptions: { shouldDehydrateQuery: isKept },
       }}
     >
-      <UndoProvider>
+      <UndoProvider key={units}>
         <NewVersion />
         <BrowserRouter>
           <Routes>

@@ -1,4 +1,5 @@
 import { ChangePassword } from './change-password';
+import { MyUnits } from './my-units';
 import { MySessions } from './my-sessions';
 import { CallOutLoudness } from '../timers/call-out-loudness';
 
@@ -9,6 +10,7 @@ export function Account() {
       <h1 className="sr-only">My password and devices</h1>
       <ChangePassword />
       <MySessions />
+      <MyUnits />
       <CallOutLoudness />
     </main>
   );

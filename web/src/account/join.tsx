@@ -68,10 +68,8 @@ function Welcome({ code }: { code: string }) {
     event.preventDefault();
     setBusy(true);
     const ok = await refused.attempt(async () => {
-      const who = await got(
-        api.POST('/api/invitation', { params: { header }, body: { password } }),
-      );
-      await comesIn(queries, who);
+      await got(api.POST('/api/invitation', { params: { header }, body: { password } }));
+      await comesIn(queries, await got(api.GET('/api/session')));
     });
     setBusy(false);
     if (ok) void navigate('/', { replace: true });

@@ -1,6 +1,7 @@
 import { keys } from './keys';
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query';
 import { Refusal } from './refusal';
+import { onOtherUnits } from '../words/units';
 
 const DAYS_MS = 24 * 60 * 60_000;
 
@@ -28,3 +29,8 @@ export const queryClient: QueryClient = new QueryClient({
     },
   },
 });
+
+// What was fetched is said in the units it was asked for in: it is asked for again.
+onOtherUnits(() =>
+  queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' }),
+);

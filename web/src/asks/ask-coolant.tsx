@@ -8,9 +8,11 @@ import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { typedReading } from '../sample/below-zero';
-import { sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
 import type { AskProps } from './ask-props';
 import { Tick } from '../parts/tick';
+import { typedIn } from '../words/typed-quantity';
+import { saidIn, keyIn } from '../words/quantity';
 
 /** The coolant read cold, with an instrument that has the right scale. */
 export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) {
@@ -19,8 +21,8 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) 
   const glasses = shelf?.instruments.filter((i) => i.scale === 'EG_FREEZE') ?? [];
   const [picked, setPicked] = useState('');
   const instrument = picked || (glasses.find((i) => i.trusted) ?? glasses[0])?.id || '';
-  const [text, setText, clear] = useDraft(`coolant.${boat.id}.${ask.circuit}`);
-  const [warmth, setWarmth] = useDraft(`coolant-at.${boat.id}`);
+  const [text, setText, clear] = useDraft(keyIn('°C', `coolant.${boat.id}.${ask.circuit}`));
+  const [warmth, setWarmth] = useDraft(keyIn('°C', `coolant-at.${boat.id}`));
   const refused = useRefused(['reading', 'temperatureC', 'instrument']);
   const verdict = boat.circuits.find((c) => c.key === ask.circuit)?.coolant;
   const save = async () => {
@@ -32,7 +34,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) 
       refused.refuse(new Refusal(422, 'reading', 'Enter what the scale shows, like −37.'));
       return;
     }
-    const temperatureC = typedNumber(warmth);
+    const temperatureC = typedIn('°C', warmth);
     if (temperatureC === null) {
       refused.refuse(
         new Refusal(422, 'temperatureC', 'Enter how warm what you read was, like 12.'),
@@ -52,7 +54,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) 
             step: step.key,
           },
         ],
-        undo: `${sentence(ask.label)} reads ${text} °C`,
+        undo: `${sentence(ask.label)} reads ${saidIn('°C', reading, 1)}`,
       }),
     );
     if (ok) clear();

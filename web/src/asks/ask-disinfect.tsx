@@ -9,6 +9,8 @@ import { CallWords } from '../reading/call-words';
 import type { AskProps } from './ask-props';
 import { mgPerLiterOf, millilitersFor } from './dose';
 import { Tick } from '../parts/tick';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn, keyIn, saidIn } from '../words/quantity';
 
 const FIELDS = ['tankLiters', 'chlorinePercent', 'milliliters'];
 
@@ -16,13 +18,16 @@ const FIELDS = ['tankLiters', 'chlorinePercent', 'milliliters'];
 export function AskDisinfect({ ask, card, boat, step, may }: AskProps<'DISINFECT'>) {
   const { enter, sending } = useEnter(boat.id);
   const draft = `ask.${card.id}.${step.key}.dose`;
-  const [tankText, setTank] = useDraft(`${draft}.tank`, ask.dose.tankLiters?.toString() ?? '');
+  const [tankText, setTank] = useDraft(
+    keyIn('L', `${draft}.tank`),
+    ask.dose.tankLiters === null ? '' : boxIn('L', ask.dose.tankLiters),
+  );
   const [percentText, setPercent] = useDraft(`${draft}.percent`);
-  const [pouredText, setPoured, clear] = useDraft(`${draft}.poured`);
+  const [pouredText, setPoured, clear] = useDraft(keyIn('mL', `${draft}.poured`));
   const refused = useRefused(FIELDS);
-  const tank = typedNumber(tankText);
+  const tank = typedIn('L', tankText, ask.dose.tankLiters);
   const percent = typedNumber(percentText);
-  const poured = typedNumber(pouredText);
+  const poured = typedIn('mL', pouredText);
   const { mgPerLiter, mostMgPerLiter } = ask.dose;
   const needed = tank && percent ? millilitersFor(tank, mgPerLiter, percent) : null;
   const strength = tank && percent && poured ? mgPerLiterOf(poured, tank, percent) : null;
@@ -45,7 +50,7 @@ export function AskDisinfect({ ask, card, boat, step, may }: AskProps<'DISINFECT
             step: step.key,
           },
         ],
-        undo: `${number(poured!)} mL poured in`,
+        undo: `${saidIn('mL', poured!)} poured in`,
       }),
     );
     if (ok) clear();
@@ -88,7 +93,7 @@ export function AskDisinfect({ ask, card, boat, step, may }: AskProps<'DISINFECT
             value={pouredText}
             onType={setPoured}
             error={refused.at('milliliters')}
-            hint={needed === null ? undefined : `${number(needed, 0)} mL give ${mgPerLiter} mg/L`}
+            hint={needed === null ? undefined : `${saidIn('mL', needed)} give ${mgPerLiter} mg/L`}
           />
         </div>
       )}

@@ -4,11 +4,13 @@ import { Refusal } from '../api/refusal';
 import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
-import { liters, sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
+import { keyIn, liters, unitIn } from '../words/quantity';
 import type { AskProps } from './ask-props';
 import { NumberBox } from './number-box';
 import { Row } from './row';
 import { aboutLiters } from './usual';
+import { typedIn } from '../words/typed-quantity';
 
 /** As finely as a jug is read. */
 const LITERS_STEP = 0.5;
@@ -128,13 +130,15 @@ function AskNumber({
   wrong = null,
 }: NumberProps) {
   const { enter, sending } = useEnter(boat.id);
-  const [text, setText, clear] = useDraft(`ask.${card.id}.${step.key}.${ask.kind}.${ask.label}`);
+  const [text, setText, clear] = useDraft(
+    keyIn(unit, `ask.${card.id}.${step.key}.${ask.kind}.${ask.label}`),
+  );
   const refused = useRefused(fields);
   const error = fields.map((field) => refused.at(field)).find(Boolean) ?? refused.elsewhere;
   const save = async () => {
-    const value = typedNumber(text);
+    const value = typedIn(unit, text);
     if (value === null) {
-      refused.refuse(new Refusal(422, fields[0]!, `Enter a number of ${unit}, like 4.5.`));
+      refused.refuse(new Refusal(422, fields[0]!, `Enter a number of ${unitIn(unit)}, like 4.5.`));
       return;
     }
     const ok = await refused.attempt(() =>

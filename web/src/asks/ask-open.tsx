@@ -5,10 +5,12 @@ import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { liters, sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
+import { keyIn, liters } from '../words/quantity';
 import type { AskProps } from './ask-props';
 import { Row } from './row';
 import { opened } from './usual';
+import { typedIn } from '../words/typed-quantity';
 
 interface Choice {
   seen: NonNullable<PointView['seen']>;
@@ -43,7 +45,7 @@ interface CaughtProps {
 /** What was caught teaches the next lay-up: about what was expected with one tap, or a number. */
 function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
   const { enter, sending } = useEnter(boat);
-  const [text, setText, clear] = useDraft(`caught.${on.card}.${lowPoint}`);
+  const [text, setText, clear] = useDraft(keyIn('L', `caught.${on.card}.${lowPoint}`));
   const [open, setOpen] = useState(text !== '');
   const [done, setDone] = useState(false);
   const refused = useRefused(['liters']);
@@ -78,7 +80,7 @@ function Caught({ expected, lowPoint, boat, on }: CaughtProps) {
       </div>
     );
   }
-  const typed = typedNumber(text);
+  const typed = typedIn('L', text);
   return (
     <form
       className="mt-2 flex flex-wrap items-end gap-2"

@@ -1,6 +1,8 @@
 import { useState } from 'react';
-import { number, typedNumber } from '../words/words';
+import { number } from '../words/words';
 import { Keypad, byFinger } from '../parts/keypad';
+import { typedIn, understood } from '../words/typed-quantity';
+import { unitIn, boxIn, stepIn, inTheirs } from '../words/quantity';
 
 interface NumberBoxProps {
   id: string;
@@ -21,10 +23,12 @@ interface NumberBoxProps {
 export function NumberBox(props: NumberBoxProps) {
   const { id, label, unit, text, type, error, usual, step, signed } = props;
   const [keys, setKeys] = useState(false);
+  const inSteps = step === undefined ? 0 : stepIn(unit, step);
   const change = (by: number) => {
-    const from = typedNumber(text) ?? usual ?? 0;
+    const from = inTheirs(unit, typedIn(unit, text) ?? usual ?? 0);
     type(number(Math.max(signed ? -Infinity : 0, from + by)));
   };
+  const own = understood(unit, text);
   return (
     <div className="grid gap-2">
       <div className="flex items-center gap-2">
@@ -32,8 +36,8 @@ export function NumberBox(props: NumberBoxProps) {
           <button
             type="button"
             className="btn w-14 justify-center text-[22px]"
-            aria-label={`${number(step)} less`}
-            onClick={() => change(-step)}
+            aria-label={`${number(inSteps)} less`}
+            onClick={() => change(-inSteps)}
           >
             −
           </button>
@@ -45,19 +49,19 @@ export function NumberBox(props: NumberBoxProps) {
           inputMode={byFinger() ? 'none' : 'decimal'}
           autoComplete="off"
           value={text}
-          placeholder={usual === undefined ? undefined : number(usual)}
+          placeholder={usual === undefined ? undefined : boxIn(unit, usual)}
           aria-invalid={error ? true : undefined}
           aria-describedby={error ? `${id}-error` : undefined}
           onFocus={() => setKeys(byFinger())}
           onChange={(event) => type(event.target.value)}
         />
-        <span className="text-soft w-11">{unit}</span>
+        <span className="text-soft w-11">{unitIn(unit)}</span>
         {step !== undefined && (
           <button
             type="button"
             className="btn w-14 justify-center text-[22px]"
-            aria-label={`${number(step)} more`}
-            onClick={() => change(step)}
+            aria-label={`${number(inSteps)} more`}
+            onClick={() => change(inSteps)}
           >
             +
           </button>
@@ -73,6 +77,7 @@ export function NumberBox(props: NumberBoxProps) {
           close={() => setKeys(false)}
         />
       )}
+      {own && !error && <p className="text-soft m-0 text-[14.5px]">{own}</p>}
       {error && (
         <p id={`${id}-error`} role="alert" className="field-error m-0">
           {error}

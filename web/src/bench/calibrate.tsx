@@ -6,7 +6,8 @@ import { shelfQuery } from '../queries/queries';
 import { Choice } from '../parts/field';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { celsius, clock, number } from '../words/words';
+import { clock, number } from '../words/words';
+import { celsius, numberIn, unitIn } from '../words/quantity';
 import { CalibrationPlot } from './calibration-plot';
 import { DilutionSeries } from './dilution-series';
 
@@ -43,7 +44,7 @@ function OfInstrument({ shelf, instrument }: { shelf: ShelfView; instrument: Ins
         </h1>
         <p className="text-soft m-0 text-[14px]">
           {instrument.kindWords}, {instrument.scaleWords} scale, ±{number(instrument.accuracy)}{' '}
-          {instrument.unit}, samples {number(instrument.compensatesFromC)} to{' '}
+          {unitIn(instrument.unit)}, samples {numberIn('°C', instrument.compensatesFromC)} to{' '}
           {celsius(instrument.compensatesToC)}
         </p>
       </div>

@@ -8,9 +8,9 @@ import { Refusal } from '../api/refusal';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { typedNumber } from '../words/words';
 import { CalibrationPlot } from './calibration-plot';
 import { asTyped, readGlass } from '../sample/device-reading';
+import { typedIn } from '../words/typed-quantity';
 
 const GLASSES: { jugParts: number; waterParts: number; words: string }[] = [
   { jugParts: 1, waterParts: 0, words: 'out of the jug' },
@@ -43,7 +43,7 @@ export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps
     setTexts(next);
   };
   const save = async () => {
-    const missing = texts.findIndex((text) => typedNumber(text) === null);
+    const missing = texts.findIndex((text) => typedIn(instrument.unit, text) === null);
     if (missing >= 0) {
       refused.refuse(new Refusal(422, fieldOf(missing), 'Enter what this glass reads, like 12.5.'));
       form.current?.querySelectorAll('input')[missing]?.focus();
@@ -58,7 +58,7 @@ export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps
             glasses: GLASSES.map(({ jugParts, waterParts }, i) => ({
               jugParts,
               waterParts,
-              reading: typedNumber(texts[i]!)!,
+              reading: typedIn(instrument.unit, texts[i]!)!,
             })),
           },
         }),
@@ -81,7 +81,7 @@ export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps
     });
   const digital = instrument.kind === 'SIMULATED_DIGITAL' && lot !== undefined;
   const points = GLASSES.flatMap((glass, i) => {
-    const reading = typedNumber(texts[i]!);
+    const reading = typedIn(instrument.unit, texts[i]!);
     return reading === null ? [] : [{ x: share(glass), reading }];
   });
   return (

@@ -9,7 +9,9 @@ import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { CeilingWords } from '../sample/ceiling-words';
-import { ago, celsius, day, number, percent, typedNumber } from '../words/words';
+import { ago, day, number, percent } from '../words/words';
+import { celsius, keyIn, numberIn, unitIn } from '../words/quantity';
+import { typedIn } from '../words/typed-quantity';
 
 /** Instruments with their zero check, and what is in the jugs. */
 export function Instruments({ shelf }: { shelf: ShelfView }) {
@@ -54,10 +56,10 @@ export function Instruments({ shelf }: { shelf: ShelfView }) {
 
 function Instrument({ instrument, mayCheck }: { instrument: InstrumentView; mayCheck: boolean }) {
   const queries = useQueryClient();
-  const [text, setText, clear] = useDraft(`zero.${instrument.id}`);
+  const [text, setText, clear] = useDraft(keyIn(instrument.unit, `zero.${instrument.id}`));
   const refused = useRefused(['reading']);
   const save = async () => {
-    const reading = typedNumber(text);
+    const reading = typedIn(instrument.unit, text);
     if (reading === null) {
       refused.refuse(new Refusal(422, 'reading', 'Enter what clean water reads, like 0.'));
       return;
@@ -90,7 +92,7 @@ function Instrument({ instrument, mayCheck }: { instrument: InstrumentView; mayC
       </div>
       <p className="text-soft m-0 text-[13.5px]">
         {instrument.kindWords}, {instrument.scaleWords} scale, ±{number(instrument.accuracy)}{' '}
-        {instrument.unit}, samples {number(instrument.compensatesFromC)} to{' '}
+        {unitIn(instrument.unit)}, samples {numberIn('°C', instrument.compensatesFromC)} to{' '}
         {celsius(instrument.compensatesToC)}
         {instrument.zeroCheckedAt &&
           ` · water read ${number(instrument.zeroReading!)}, ${ago(instrument.zeroCheckedAt)}, ${instrument.zeroCheckedBy}`}

@@ -6,7 +6,8 @@ import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
 import { useEscape } from '../keys/escape';
-import { sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
+import { typedIn } from '../words/typed-quantity';
 
 const SAFE = ['DRAINED', 'PROVEN', 'DRY_BUILT'];
 
@@ -58,7 +59,7 @@ function Take({ boat, left, done }: TakeProps) {
             circuit: picked,
             reason,
             until: until || undefined,
-            untilC: typedNumber(cold) ?? undefined,
+            untilC: typedIn('°C', cold) ?? undefined,
           },
         ],
       }),

@@ -33,6 +33,7 @@ import { OneVisit } from './one-visit';
 import { OpenCard } from './open-card';
 import { SetFitting } from './set-fitting';
 import { WaterPaths } from './water-paths';
+import { saidIn } from '../words/quantity';
 
 /** What is this boat, how was it left, what stands in it? */
 export function Boat() {
@@ -72,7 +73,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
           {d.name}
         </h1>
         <p className="text-soft m-0 text-[14px] leading-[1.4]">
-          {number(d.hullLengthM)} m {d.kind === 'SAIL' ? 'sailing' : 'motor'} boat ·{' '}
+          {saidIn('m', d.hullLengthM)} {d.kind === 'SAIL' ? 'sailing' : 'motor'} boat ·{' '}
           {machineryWords(d)}
           <br />
           {boat.berth

@@ -1,5 +1,6 @@
 import type { CircuitView, FittingView } from '../api/client';
-import { celsius, liters, percent } from '../words/words';
+import { percent } from '../words/words';
+import { celsius, liters } from '../words/quantity';
 import { pathSegments } from '../path/path-segments';
 
 const CONTENT = { WATER: 'water', EMPTY: 'empty', ANTIFREEZE: 'antifreeze' };

@@ -3,6 +3,7 @@ import { percent } from '../words/words';
 import type { Placed } from '../path/path-layout';
 import { SegmentName } from '../path/segment-name';
 import { isShort } from '../parts/short';
+import { liters } from '../words/quantity';
 
 const FILLS = {
   WATER: '#cfe0ef',
@@ -54,7 +55,7 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
     (predicted != null ? `≈ ${percent(predicted)}` : null) ??
     (!small && height > 44 ? CONTENT_WORDS[segment.content] : null);
   const words = [
-    `${segment.name}, ${segment.liters} L, ${CONTENT_WORDS[segment.content]}`,
+    `${segment.name}, ${liters(segment.liters)}, ${CONTENT_WORDS[segment.content]}`,
     predicted != null && `predicted ${percent(predicted)}`,
     measured && `measured ${measured}`,
   ]
@@ -109,7 +110,7 @@ export function SegmentBox({ placed, circuit, small, edit }: SegmentBoxProps) {
           fontSize={small ? 11.5 : 12.5}
           fill="#33414a"
         >
-          {segment.liters} L
+          {liters(segment.liters)}
         </text>
       )}
       {!pump && below && (

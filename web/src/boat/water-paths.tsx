@@ -1,7 +1,8 @@
 import { useLayoutEffect, useState } from 'react';
 import type { CircuitView, FittingView } from '../api/client';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
-import { celsius, liters, sentence } from '../words/words';
+import { sentence } from '../words/words';
+import { celsius, liters } from '../words/quantity';
 import { COMPACT, pathLayout } from '../path/path-layout';
 import { PathTable } from './path-table';
 import { WaterPath } from './water-path';

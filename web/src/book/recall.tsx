@@ -4,7 +4,8 @@ import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import { Loading, Trouble } from '../parts/states';
 import { ProtectionMark, protectionWords } from '../parts/protection';
-import { clock, liters, sentence } from '../words/words';
+import { clock, sentence } from '../words/words';
+import { liters } from '../words/quantity';
 
 /** Every boat and circuit something of a lot went into, and whether it is still in there. */
 export function Recall({ lot }: { lot: string }) {

@@ -7,6 +7,7 @@ import { served } from '../testing/served.test';
 import { goNoGo, keyOf, sentOf } from './go-no-go';
 import { RoundShown } from './round';
 import { byLink, ofBoat } from './source';
+import { METRIC } from '../words/units';
 
 const BILGE = {
   key: 'bilge',
@@ -74,6 +75,7 @@ const ROUND: CastOffRound = {
   boat: 'b1',
   name: 'Little Auk',
   kind: 'SHORT',
+  units: METRIC,
   parts: [
     part('STOPPED', 'Engine, stopped', [SEACOCK, LOOK]),
     part('RUNNING', 'Start the engine', [START]),

@@ -2,11 +2,13 @@ import { useId, useState } from 'react';
 import type { AskOf, ConditionView, RoundCheck } from '../api/client';
 import { Tick } from '../parts/tick';
 import { everyKind } from '../parts/every-kind';
-import { sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
 import { CallWords } from '../reading/call-words';
 import { FindingPicture } from '../reading/finding-picture';
 import { standingOf } from './go-no-go';
 import type { Found } from './go-no-go';
+import { typedIn } from '../words/typed-quantity';
+import { unitIn, saidIn, numberIn, boxIn } from '../words/quantity';
 
 interface CheckProps {
   check: RoundCheck;
@@ -136,15 +138,18 @@ function SeeCheck({ condition, found, say }: SeeProps) {
 /** A number, judged as it is typed by what core sent along. */
 function ReadCheck({ ask, check, found, say }: CheckProps & { ask: AskOf<'READ'> }) {
   const id = useId();
-  const [text, setText] = useState(found?.value?.toString() ?? '');
-  const [heldText, setHeld] = useState((found?.against ?? ask.against ?? '').toString());
+  const [text, setText] = useState(found?.value === undefined ? '' : boxIn(ask.unit, found.value));
+  const [heldText, setHeld] = useState(() => {
+    const known = found?.against ?? ask.against;
+    return known == null ? '' : boxIn(ask.limits.against?.unit ?? '', known);
+  });
   const [instead, setInstead] = useState(Boolean(found?.instead));
   const against = ask.limits.against;
   const type = (next: string, held: string) => {
     setText(next);
     setHeld(held);
-    const value = typedNumber(next);
-    const second = typedNumber(held);
+    const value = typedIn(ask.unit, next);
+    const second = against ? typedIn(against.unit, held, ask.against) : null;
     const meant =
       value !== null &&
       value >= ask.limits.possibleLow &&
@@ -193,9 +198,9 @@ function ReadCheck({ ask, check, found, say }: CheckProps & { ask: AskOf<'READ'>
       </div>
       {wrong && (
         <p id={`${id}-wrong`} role="alert" className="field-error m-0">
-          {against && typedNumber(heldText) === null
-            ? `Say the ${against.name} too, in ${against.unit}.`
-            : `From ${ask.limits.possibleLow} to ${ask.limits.possibleHigh} ${ask.unit}.`}
+          {against && typedIn(against.unit, heldText) === null
+            ? `Say the ${against.name} too, in ${unitIn(against.unit)}.`
+            : `From ${numberIn(ask.unit, ask.limits.possibleLow)} to ${saidIn(ask.unit, ask.limits.possibleHigh)}.`}
         </p>
       )}
       {standing && text !== '' && (
@@ -240,7 +245,7 @@ function Box({ id, label, unit, value, wrong, type }: BoxProps) {
         aria-describedby={wrong ? `${id}-wrong` : undefined}
         onChange={(event) => type(event.target.value)}
       />
-      <span className="text-soft">{unit}</span>
+      <span className="text-soft">{unitIn(unit)}</span>
     </span>
   );
 }

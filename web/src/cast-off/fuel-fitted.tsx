@@ -4,7 +4,9 @@ import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useKept } from './kept';
-import { sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
+import { typedIn } from '../words/typed-quantity';
+import { keyIn, numberIn, saidIn } from '../words/quantity';
 
 interface FittedProps {
   /** What is typed is kept on this device under this name. */
@@ -29,7 +31,7 @@ const NOTHING: Typed = { each: false, tanks: [], burns: {}, generatorFrom: '0', 
 /** What a boat burns and out of which tanks, said once. */
 export function FuelFittedForm({ name, engines, save }: FittedProps) {
   const drives = engines.filter(({ engine }) => engine !== 'GENERATOR');
-  const [typed, type] = useKept<Typed>(`${name}.burns`, NOTHING);
+  const [typed, type] = useKept<Typed>(keyIn('L', `${name}.burns`), NOTHING);
   const { each, burns, generatorFrom, speed } = typed;
   const tanks = engines.map((_, i) => typed.tanks[i] ?? TANK);
   const setTanks = (next: (typeof TANK)[]) => type({ ...typed, tanks: next });
@@ -40,21 +42,21 @@ export function FuelFittedForm({ name, engines, save }: FittedProps) {
     ...shown.flatMap((_, i) => [`tanks[${i}].capacityLiters`, `tanks[${i}].unusableLiters`]),
   ];
   const refused = useRefused(fields);
-  const need = (field: string, text: string, low: number, high: number) => {
-    const value = typedNumber(text);
+  const need = (field: string, unit: string, text: string, low: number, high: number) => {
+    const value = typedIn(unit, text);
     if (value === null || value < low || value > high) {
-      throw new Refusal(422, field, `From ${low} to ${high}.`);
+      throw new Refusal(422, field, `From ${numberIn(unit, low, 2)} to ${saidIn(unit, high)}.`);
     }
     return value;
   };
   const fitted = (): FuelFitted => ({
     tanks: shown.map((drive, i) => ({
       name: drive ? `${drive.words.replace(' engine', '')} tank` : '',
-      capacityLiters: need(`tanks[${i}].capacityLiters`, tanks[i]!.capacity, 1, 20_000),
+      capacityLiters: need(`tanks[${i}].capacityLiters`, 'L', tanks[i]!.capacity, 1, 20_000),
       unusableLiters:
         tanks[i]!.unusable === ''
           ? null
-          : need(`tanks[${i}].unusableLiters`, tanks[i]!.unusable, 0, 20_000),
+          : need(`tanks[${i}].unusableLiters`, 'L', tanks[i]!.unusable, 0, 20_000),
       feeds: engines
         .map(({ engine }) => engine)
         .filter((engine) => {
@@ -65,10 +67,10 @@ export function FuelFittedForm({ name, engines, save }: FittedProps) {
     litersPerHour: Object.fromEntries(
       engines.map(({ engine }) => [
         engine,
-        need(`litersPerHour.${engine}`, burns[engine] ?? '', 0.1, 2000),
+        need(`litersPerHour.${engine}`, 'L/h', burns[engine] ?? '', 0.1, 2000),
       ]),
     ),
-    speedKn: speed === '' ? null : need('speedKn', speed, 0.5, 60),
+    speedKn: speed === '' ? null : need('speedKn', 'kn', speed, 0.5, 60),
   });
   return (
     <form

@@ -1,6 +1,7 @@
 import type { CastOffRound, FuelFitted } from '../api/client';
 import { Choice, Field } from '../parts/field';
-import { liters, number, sentence } from '../words/words';
+import { number, sentence } from '../words/words';
+import { liters } from '../words/quantity';
 import { FuelFittedForm } from './fuel-fitted';
 import { wrongOf, wrongWith } from './fuel-typed';
 import type { TripTyped, TripWorkedOut } from './fuel-typed';

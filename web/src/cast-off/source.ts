@@ -1,5 +1,6 @@
 import { keys } from '../api/keys';
 import { api, got } from '../api/client';
+import { heardUnits } from '../words/units';
 import type { AfterSent, CastOffRound, FuelFitted, RoundSent, RoundStanding } from '../api/client';
 
 export type RoundKind = CastOffRound['kind'];
@@ -50,7 +51,13 @@ export function byLink(key: string): Source {
   return {
     name: `link.${key.slice(0, SHOWN_OF_KEY)}`,
     queryKey: keys.owner(key),
-    load: (kind) => got(api.GET('/api/owner/round', { params: { query: { kind } }, headers })),
+    load: async (kind) => {
+      const round = await got(
+        api.GET('/api/owner/round', { params: { query: { kind } }, headers }),
+      );
+      heardUnits(round.units);
+      return round;
+    },
     end: (body) => got(api.POST('/api/owner/rounds', { body, headers })),
     after: (body) => api.POST('/api/owner/after', { body, headers }),
     fuel: null,

@@ -1,5 +1,6 @@
 import type { FuelFitted, TripSent } from '../api/client';
-import { liters } from '../words/words';
+import { liters, unitIn } from '../words/quantity';
+import { limitIn } from '../words/judged';
 
 /**
  * Whether there is enough fuel, here, so that it can be said without signal; core works it out the
@@ -60,7 +61,7 @@ function words(add: number, refuel: boolean, left: number): string {
   if (add === 0) return `Enough: ${liters(left)} are left at the end.`;
   return refuel
     ? 'Not enough: it takes more than the tank can hold. Fill up, and refuel on the way.'
-    : `Not enough: add ${liters(Math.ceil(add * 10 - 1e-9) / 10)}.`;
+    : `Not enough: add ${limitIn('L', { value: null, limit: add, atMost: false })} ${unitIn('L')}.`;
 }
 
 /** What all that draws from a tank burns together, L/h. */

@@ -2,8 +2,10 @@ import { useState } from 'react';
 import type { Catalog, DraftView, FittingView, PartView, SegmentView } from '../api/client';
 import { Choice, Field } from '../parts/field';
 import { useEscape } from '../keys/escape';
-import { sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
 import type { Typed } from './typed';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn, unitIn } from '../words/quantity';
 
 /** What was chosen on the drawing. */
 export type Chosen =
@@ -83,13 +85,13 @@ function SegmentPanel({
   change,
   done,
 }: ChangePanelProps & { segment: SegmentView; circuit: string }) {
-  const [liters, setLiters] = useState(String(segment.liters));
+  const [liters, setLiters] = useState(boxIn('L', segment.liters));
   const [drain, setDrain] = useState('');
   const [kind, setKind] = useState<Typed['addedDrains'][number]['kind']>('DRAIN_PLUG');
   const others = typed.segmentChanges.filter(
     (c) => c.circuit !== circuit || c.segment !== segment.key,
   );
-  const value = typedNumber(liters);
+  const value = typedIn('L', liters, segment.liters);
   const save = (gone: boolean) => {
     change({
       ...typed,
@@ -121,7 +123,7 @@ function SegmentPanel({
             autoFocus
             value={liters}
             onType={setLiters}
-            error={value === null || value <= 0 ? 'Enter liters, like 1.5.' : null}
+            error={value === null || value <= 0 ? `Enter a number of ${unitIn('L')}, like 1.5.` : null}
           />
         </div>
         <button

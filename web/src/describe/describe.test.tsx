@@ -199,7 +199,7 @@ describe('a change on the drawing', () => {
     const { change, done } = shown({ kind: 'segment', circuit: 'engine', segment: 'muffler' });
     const box = screen.getByLabelText('Holds');
     await userEvent.clear(box);
-    expect(screen.getByRole('alert').textContent).toBe('Enter liters, like 1.5.');
+    expect(screen.getByRole('alert').textContent).toBe('Enter a number of L, like 1.5.');
     await userEvent.type(box, '32,5');
     await userEvent.click(screen.getByRole('button', { name: 'Change' }));
     expect(change.mock.calls[0]![0].segmentChanges).toEqual([

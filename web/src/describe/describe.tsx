@@ -20,6 +20,7 @@ import { Pick } from './pick';
 import { StartFrom, useSaveTemplate } from './start-from';
 import { NOTHING, fromDescription, toDescription, toDraft, withLayout } from './typed';
 import type { Typed } from './typed';
+import { keyIn } from '../words/quantity';
 
 /** Describes a new boat while its owner is on the phone, or an old one anew. */
 export function Describe() {
@@ -61,7 +62,9 @@ const lastOf = (field: string | null) => (field ?? '').slice((field ?? '').lastI
 function Describing({ catalog, boat }: { catalog: Catalog; boat: BoatView | undefined }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [kept, setKept, clearKept] = useDraft(`describe.${boat?.id ?? 'new'}`);
+  const [kept, setKept, clearKept] = useDraft(
+    keyIn('m', keyIn('L', keyIn('°C', `describe.${boat?.id ?? 'new'}`))),
+  );
   const [typed, setTyped] = useState<Typed>(() =>
     kept ? (JSON.parse(kept) as Typed) : boat ? fromDescription(boat.description) : NOTHING,
   );

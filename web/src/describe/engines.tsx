@@ -4,6 +4,7 @@ import { sentence } from '../words/words';
 import { Pick } from './pick';
 import { NO_DETAILS, positionsOf, withEngine } from './typed';
 import type { Typed, TypedDetails } from './typed';
+import { unitIn } from '../words/quantity';
 
 interface EnginesProps {
   typed: Typed;
@@ -192,13 +193,13 @@ export function EngineDetailsForm({
             </legend>
             {field('hours', 'Hours')}
             {field('year', 'Year')}
-            {field('oilLiters', 'Oil, L')}
-            {field('coolantLiters', 'Coolant, L')}
-            {field('thermostatC', 'Thermostat, °C')}
-            {field('plateauC', 'Plateau, °C')}
-            {field('alarmC', 'Alarm, °C')}
-            {field('mufflerLiters', 'Muffler, L')}
-            {field('drawsLitersPerMinute', 'Draws, L/min')}
+            {field('oilLiters', `Oil, ${unitIn('L')}`)}
+            {field('coolantLiters', `Coolant, ${unitIn('L')}`)}
+            {field('thermostatC', `Thermostat, ${unitIn('°C')}`)}
+            {field('plateauC', `Plateau, ${unitIn('°C')}`)}
+            {field('alarmC', `Alarm, ${unitIn('°C')}`)}
+            {field('mufflerLiters', `Muffler, ${unitIn('L')}`)}
+            {field('drawsLitersPerMinute', `Draws, ${unitIn('L/min')}`)}
           </fieldset>
         );
       })}

@@ -1,5 +1,7 @@
 import type { Accessory, Answer, Description, EngineDescription, Position } from '../api/client';
 import { typedNumber } from '../words/words';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn } from '../words/quantity';
 
 type Engine = EngineDescription;
 
@@ -46,6 +48,8 @@ export interface Typed {
   addedDrains: Description['addedDrains'];
   /** Details nobody types here are kept as they were. */
   known: Engine[];
+  /** What stood in boxes with a unit before. */
+  was?: { lengthM: number | null; tankLiters: number | null };
 }
 
 export const NO_DETAILS: TypedDetails = {
@@ -88,6 +92,7 @@ export const NOTHING: Typed = {
   fittingChanges: [],
   addedDrains: [],
   known: [],
+  was: { lengthM: null, tankLiters: null },
 };
 
 /** The engine most often found in a layout; chosen with it, changed freely after. */
@@ -136,7 +141,9 @@ export function positionsOf(typed: Pick<Typed, 'layout' | 'count'>): Position[] 
   return typed.count === 3 ? ['PORT', 'CENTER', 'STARBOARD'] : ['CENTER'];
 }
 
-const optional = (text: string) => (text.trim() === '' ? null : typedNumber(text));
+/** What stands in a box as it was described is that to the last bit. */
+const optional = (unit: string, text: string, was?: number | null) =>
+  text.trim() === '' ? null : typedIn(unit, text, was);
 
 function engineAt(typed: Typed, position: Position): Engine {
   const generator = position === 'GENERATOR';
@@ -163,15 +170,19 @@ function engineAt(typed: Typed, position: Position): Engine {
       weakPoints: '',
       ...known?.details,
       powerClass: generator ? (known?.details.powerClass ?? null) : typed.powerClass || null,
-      hours: optional(details.hours),
-      year: optional(details.year),
-      oilLiters: optional(details.oilLiters),
-      coolantLiters: optional(details.coolantLiters),
-      thermostatC: optional(details.thermostatC),
-      plateauC: optional(details.plateauC),
-      alarmC: optional(details.alarmC),
-      mufflerLiters: optional(details.mufflerLiters),
-      drawsLitersPerMinute: optional(details.drawsLitersPerMinute),
+      hours: optional('h', details.hours),
+      year: optional('', details.year),
+      oilLiters: optional('L', details.oilLiters, known?.details.oilLiters),
+      coolantLiters: optional('L', details.coolantLiters, known?.details.coolantLiters),
+      thermostatC: optional('°C', details.thermostatC, known?.details.thermostatC),
+      plateauC: optional('°C', details.plateauC, known?.details.plateauC),
+      alarmC: optional('°C', details.alarmC, known?.details.alarmC),
+      mufflerLiters: optional('L', details.mufflerLiters, known?.details.mufflerLiters),
+      drawsLitersPerMinute: optional(
+        'L/min',
+        details.drawsLitersPerMinute,
+        known?.details.drawsLitersPerMinute,
+      ),
     },
   };
 }
@@ -184,11 +195,11 @@ export function toDescription(typed: Typed): Description {
     name: typed.name,
     hullId: typed.hullId,
     kind: typed.kind,
-    hullLengthM: typedNumber(typed.length) ?? 0,
+    hullLengthM: typedIn('m', typed.length, typed.was?.lengthM) ?? 0,
     layout: (typed.layout || null) as Description['layout'],
     engines,
     accessories: typed.answers,
-    domesticTankLiters: optional(typed.tank),
+    domesticTankLiters: optional('L', typed.tank, typed.was?.tankLiters),
     waterUsedIn: typed.water,
     silty: typed.silty,
     method: typed.method || null,
@@ -211,7 +222,8 @@ export function toDraft(typed: Typed): Description {
   };
 }
 
-const text = (value: number | null | undefined) => (value == null ? '' : String(value));
+const text = (value: number | null | undefined, unit = '') =>
+  value == null ? '' : unit ? boxIn(unit, value) : String(value);
 
 export function fromDescription(d: Description): Typed {
   const driving = d.engines.filter((engine) => engine.position !== 'GENERATOR');
@@ -222,7 +234,7 @@ export function fromDescription(d: Description): Typed {
     name: d.name,
     hullId: d.hullId,
     kind: d.kind,
-    length: text(d.hullLengthM),
+    length: text(d.hullLengthM, 'm'),
     layout: d.layout,
     count: driving.length,
     fuel: first?.fuel ?? NOTHING.fuel,
@@ -240,18 +252,18 @@ export function fromDescription(d: Description): Typed {
         {
           hours: text(engine.details.hours),
           year: text(engine.details.year),
-          oilLiters: text(engine.details.oilLiters),
-          coolantLiters: text(engine.details.coolantLiters),
-          thermostatC: text(engine.details.thermostatC),
-          plateauC: text(engine.details.plateauC),
-          alarmC: text(engine.details.alarmC),
-          mufflerLiters: text(engine.details.mufflerLiters),
-          drawsLitersPerMinute: text(engine.details.drawsLitersPerMinute),
+          oilLiters: text(engine.details.oilLiters, 'L'),
+          coolantLiters: text(engine.details.coolantLiters, 'L'),
+          thermostatC: text(engine.details.thermostatC, '°C'),
+          plateauC: text(engine.details.plateauC, '°C'),
+          alarmC: text(engine.details.alarmC, '°C'),
+          mufflerLiters: text(engine.details.mufflerLiters, 'L'),
+          drawsLitersPerMinute: text(engine.details.drawsLitersPerMinute, 'L/min'),
         },
       ]),
     ),
     answers: d.accessories,
-    tank: text(d.domesticTankLiters),
+    tank: text(d.domesticTankLiters, 'L'),
     water: d.waterUsedIn,
     silty: d.silty,
     method: d.method ?? '',
@@ -261,6 +273,7 @@ export function fromDescription(d: Description): Typed {
     fittingChanges: d.fittingChanges,
     addedDrains: d.addedDrains,
     known: d.engines,
+    was: { lengthM: d.hullLengthM, tankLiters: d.domesticTankLiters ?? null },
   };
 }
 

@@ -5,8 +5,9 @@ import type { Placed } from '../path/path-layout';
 import { pathSegments } from '../path/path-segments';
 import { PipeLine } from '../path/pipe-line';
 import { SegmentName } from '../path/segment-name';
-import { number, percent } from '../words/words';
+import { percent } from '../words/words';
 import { strengthColor } from './strength-colors';
+import { liters } from '../words/quantity';
 
 interface FilledPathProps {
   circuit: CircuitView;
@@ -45,7 +46,7 @@ export function FilledPath({ circuit, look, needed, product }: FilledPathProps) 
       ))}
       {layout.outlets.map(([x, y], i) => (
         <text key={i} x={x} y={y + 20} textAnchor="end" fontSize={12} fill="var(--color-soft)">
-          {i === layout.outlets.length - 1 && `${number(look.exhaustLiters)} L out`}
+          {i === layout.outlets.length - 1 && `${liters(look.exhaustLiters)} out`}
         </text>
       ))}
     </svg>

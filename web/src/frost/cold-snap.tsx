@@ -8,6 +8,7 @@ import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
 import { useEscape } from '../keys/escape';
 import { typedNumber } from '../words/words';
+import { typedIn } from '../words/typed-quantity';
 
 /** A what-if: days that come out colder than the forecast has them. */
 export function ColdSnapForm({ today, done }: { today: string; done: () => void }) {
@@ -23,7 +24,7 @@ export function ColdSnapForm({ today, done }: { today: string; done: () => void 
           body: {
             first: first || undefined,
             days: typedNumber(days) ?? undefined,
-            byK: typedNumber(byK) ?? undefined,
+            byK: typedIn('K', byK) ?? undefined,
           },
         }),
       );

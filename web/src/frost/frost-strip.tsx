@@ -4,10 +4,10 @@ import type { BoatLine, FrostView } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
 import { useOnAPhone } from '../device/on-a-phone';
 import { useMay } from '../parts/session';
-import { number } from '../words/words';
 import { ColdSnapForm, EndColdSnap } from './cold-snap';
 import { daysBetween, shortDay } from '../words/days';
 import { TonightsLow } from './tonights-low';
+import { saidIn, numberIn, celsius } from '../words/quantity';
 
 /** Where the nights begin, and how wide one is; on a phone it is pushed along, at its own size. */
 const WIDE = { left: 128, night: 80 };
@@ -52,8 +52,8 @@ export function FrostStrip({ frost, boats }: StripProps) {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pb-1.5 text-[13px] sm:px-5">
         {snap && (
           <p role="status" className="text-verm m-0 font-semibold">
-            What if: {snap.days} days up to {number(snap.byK)} K colder from {shortDay(snap.first)}.
-            Everybody sees this.
+            What if: {snap.days} days up to {saidIn('K', snap.byK)} colder from{' '}
+            {shortDay(snap.first)}. Everybody sees this.
           </p>
         )}
         {snap && may.runYard && <EndColdSnap />}
@@ -152,7 +152,7 @@ function Drawing({ frost, boats, narrow }: StripProps & { narrow: boolean }) {
         strokeDasharray="5 4"
       />
       <text x={width - 16} y={y(0) - 4} fontSize={11.5} textAnchor="end" fill="var(--color-ice)">
-        0 °C
+        {celsius(0)}
       </text>
       <path d={`${line} ${tenth} Z`} fill="var(--color-ice)" opacity={0.18} />
       <path d={line} fill="none" stroke="var(--color-ink)" strokeWidth={1.8} />
@@ -169,7 +169,7 @@ function Drawing({ frost, boats, narrow }: StripProps & { narrow: boolean }) {
             strokeWidth={3}
             paintOrder="stroke"
           >
-            {number(night.lowC, 0)}°
+            {numberIn('°C', night.lowC, -1)}°
           </text>
         </g>
       ))}
@@ -240,7 +240,8 @@ function Nights({ frost, boats }: StripProps) {
           <tr key={night.evening}>
             <th scope="row">{shortDay(night.evening)}</th>
             <td>
-              {number(night.lowC, 0)} °C, one winter in ten {number(night.lowestTenthC, 0)} °C
+              {saidIn('°C', night.lowC, -1)}, one winter in ten{' '}
+              {saidIn('°C', night.lowestTenthC, -1)}
             </td>
             <td>
               {ticks[i]!.map((boat) => `${boat.name} (${protectionWords(boat.protection)})`).join(

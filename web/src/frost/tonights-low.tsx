@@ -5,8 +5,9 @@ import { api, got } from '../api/client';
 import type { FrostView } from '../api/client';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
-import { number, typedNumber } from '../words/words';
 import { shortDay } from '../words/days';
+import { typedIn } from '../words/typed-quantity';
+import { unitIn, celsius } from '../words/quantity';
 
 interface LowProps {
   tonight: FrostView['weather']['tonight'];
@@ -27,7 +28,7 @@ export function TonightsLow({ tonight, may }: LowProps) {
   if (tonight) {
     return (
       <p className="m-0">
-        <b>{number(tonight.lowC)} °C</b> typed in for the night to {shortDay(tonight.morning)}
+        <b>{celsius(tonight.lowC)}</b> typed in for the night to {shortDay(tonight.morning)}
         {may && (
           <>
             {' · '}
@@ -52,7 +53,9 @@ export function TonightsLow({ tonight, may }: LowProps) {
       onSubmit={(event) => {
         event.preventDefault();
         void asked(() =>
-          got(api.PUT('/api/weather/tonight', { body: { lowC: typedNumber(typed) ?? undefined } })),
+          got(
+            api.PUT('/api/weather/tonight', { body: { lowC: typedIn('°C', typed) ?? undefined } }),
+          ),
         );
       }}
     >
@@ -67,7 +70,7 @@ export function TonightsLow({ tonight, may }: LowProps) {
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
-        °C
+        {unitIn('°C')}
       </label>
       <button type="submit" className="plain" disabled={typed.trim() === ''}>
         set it

@@ -1,7 +1,8 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { GaugeView } from '../api/client';
-import { celsius, number } from '../words/words';
+import { number } from '../words/words';
+import { celsius, numberIn } from '../words/quantity';
 
 type Reading = GaugeView['readings'][number];
 
@@ -53,7 +54,7 @@ export function GaugeChart({ gauge, readings }: ChartProps) {
         <g key={c}>
           <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(c)} y2={y(c)} stroke="var(--color-line)" />
           <Label x={LEFT - 8} y={y(c) + 5} anchor="end">
-            {c}
+            {numberIn('°C', c)}
           </Label>
         </g>
       ))}
@@ -75,7 +76,7 @@ export function GaugeChart({ gauge, readings }: ChartProps) {
         strokeDasharray="9 5"
       />
       <Label x={WIDTH - RIGHT + 6} y={y(limits.stopAtC) + 5} color="var(--color-verm)">
-        stop {number(limits.stopAtC)}
+        stop {numberIn('°C', limits.stopAtC)}
       </Label>
       {past.map((held) => (
         <line
@@ -99,7 +100,7 @@ export function GaugeChart({ gauge, readings }: ChartProps) {
             strokeDasharray="2 4"
           />
           <Label x={WIDTH - RIGHT + 6} y={y(limits.ownPlateauC) + 5} color="var(--color-brass)">
-            usual {number(limits.ownPlateauC)}
+            usual {numberIn('°C', limits.ownPlateauC)}
           </Label>
         </>
       )}
@@ -120,7 +121,7 @@ export function GaugeChart({ gauge, readings }: ChartProps) {
 }
 
 function said({ limits }: GaugeView): string {
-  return `Gauge over the minutes: the thermostat opens between ${number(limits.opensFromC)} and ${celsius(limits.opensUntilC)}; stop at ${celsius(limits.stopAtC)}.`;
+  return `Gauge over the minutes: the thermostat opens between ${numberIn('°C', limits.opensFromC)} and ${celsius(limits.opensUntilC)}; stop at ${celsius(limits.stopAtC)}.`;
 }
 
 interface LabelProps {

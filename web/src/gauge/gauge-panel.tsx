@@ -11,12 +11,13 @@ import { useLine } from '../offline/device';
 import { useDraft } from '../offline/draft';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { celsius, typedNumber } from '../words/words';
+import { celsius, keyIn, numberIn, unitIn } from '../words/quantity';
 import { isFirstTime, ring } from '../timers/ring';
 import { clocksOfCard } from '../timers/running-here';
 import { yardNow } from '../time/yard-clock';
 import { GaugeChart } from './gauge-chart';
 import { useFeed } from './use-feed';
+import { typedIn } from '../words/typed-quantity';
 
 interface PanelProps {
   card: CardView;
@@ -37,7 +38,7 @@ export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) 
   const gauges = useEnter(boat.id);
   const { waiting } = useLine();
   const refused = useRefused(['temperatureC', 'minute']);
-  const [text, setText, clear] = useDraft(`gauge.${card.id}.${step.key}`);
+  const [text, setText, clear] = useDraft(keyIn('°C', `gauge.${card.id}.${step.key}`));
   const readings = withWaiting(gauge, isOn(card, step, waiting));
   const running = clocksOfCard(card, waiting).find(
     (clock) => clock.kind === 'RUN' && clock.step === step.key,
@@ -56,9 +57,11 @@ export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) 
     enter: (said) => gauges.enter(here(said)),
   });
   const read = async () => {
-    const temperatureC = typedNumber(text);
+    const temperatureC = typedIn('°C', text);
     if (temperatureC === null) {
-      refused.refuse(new Refusal(422, 'temperatureC', 'Enter what the gauge shows, like 74.'));
+      refused.refuse(
+        new Refusal(422, 'temperatureC', `Enter what the gauge shows, like ${numberIn('°C', 74)}.`),
+      );
       return;
     }
     const minute = Math.max(0, (yardNow() - running!.startedAt) / MINUTE_MS);
@@ -106,7 +109,7 @@ export function GaugePanel({ card, boat, step, gauge, limit, may }: PanelProps) 
             aria-invalid={error ? true : undefined}
             onChange={(event) => setText(event.target.value)}
           />
-          <span className="text-soft">°C</span>
+          <span className="text-soft">{unitIn('°C')}</span>
           <button type="submit" className="btn flex-1 justify-center" disabled={sending}>
             Enter
           </button>
@@ -229,18 +232,22 @@ function Table({ readings }: { readings: GaugeView['readings'] }) {
       <thead>
         <tr>
           <th>Minute</th>
-          <th>Gauge, °C</th>
+          <th>Gauge, {unitIn('°C')}</th>
           <th>rpm</th>
-          <th>Exhaust water, L/min</th>
+          <th>Exhaust water, {unitIn('L/min')}</th>
         </tr>
       </thead>
       <tbody>
         {readings.map((one) => (
           <tr key={one.minute}>
             <td>{one.minute}</td>
-            <td>{one.temperatureC}</td>
+            <td>{numberIn('°C', one.temperatureC)}</td>
             <td>{one.rpm ?? '–'}</td>
-            <td>{one.exhaustLitersPerMinute ?? '–'}</td>
+            <td>
+              {one.exhaustLitersPerMinute == null
+                ? '–'
+                : numberIn('L/min', one.exhaustLitersPerMinute)}
+            </td>
           </tr>
         ))}
       </tbody>

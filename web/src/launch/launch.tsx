@@ -4,8 +4,8 @@ import type { LaunchLine } from '../api/client';
 import { launchQuery } from '../queries/queries';
 import { shortDay } from '../words/days';
 import { Loading, Trouble } from '../parts/states';
-import { number } from '../words/words';
 import { InTheWayList } from './in-the-way';
+import { saidIn } from '../words/quantity';
 
 const MOST_SAID = 3;
 
@@ -81,7 +81,7 @@ function Line({ boat }: { boat: LaunchLine }) {
           {boat.name}
         </Link>
         <span className="text-soft block text-[14px]">
-          {boat.berthName} · {number(boat.hullLengthM)} m
+          {boat.berthName} · {saidIn('m', boat.hullLengthM)}
           {boat.promisedOn && ` · promised ${shortDay(boat.promisedOn)}`}
           {boat.daysLate > 0 && (
             <b className="text-verm">

@@ -10,6 +10,7 @@ import { Guards } from './guards';
 import { allNumbers, notANumber } from './numbers';
 import { Outcome, Sheet } from './sheet';
 import { useAnswer } from './use-answer';
+import { boxIn, keyIn, numberIn } from '../words/quantity';
 
 type Base = 'PG' | 'EG';
 
@@ -41,12 +42,15 @@ export function BlendSheet() {
   const { data: shelf } = useQuery(shelfQuery);
   const [base, setBase] = useDraft('blend.base', 'PG');
   const [concentrate, setConcentrate] = useDraft('blend.concentrate', '100');
-  const [total, setTotal] = useDraft('blend.total', '80');
+  const [total, setTotal] = useDraft(keyIn('L', 'blend.total'), boxIn('L', 80));
   const [by, setBy] = useDraft('blend.by', 'FREEZE');
-  const [freeze, setFreeze] = useDraft('blend.freeze', '-30');
+  const [freeze, setFreeze] = useDraft(keyIn('°C', 'blend.freeze'), boxIn('°C', -30));
   const [strength, setStrength] = useDraft('blend.strength', '50');
   const byFreeze = by === 'FREEZE';
-  const numbers = allNumbers({ concentrate, total, target: byFreeze ? freeze : strength });
+  const numbers = allNumbers(
+    { concentrate, total, target: byFreeze ? freeze : strength },
+    { total: 'L', target: byFreeze ? '°C' : '%' },
+  );
   const { result, at, elsewhere } = useAnswer(
     'blend',
     numbers && {
@@ -98,7 +102,7 @@ export function BlendSheet() {
           unit="L"
           value={total}
           onType={setTotal}
-          error={notANumber(total, '80') ?? at('totalLiters')}
+          error={notANumber(total, numberIn('L', 80), 'L') ?? at('totalLiters')}
         />
         <Choice label="To reach" value={by} onChoose={setBy}>
           <option value="FREEZE">a freeze point</option>
@@ -110,7 +114,7 @@ export function BlendSheet() {
             unit="°C"
             value={freeze}
             onType={setFreeze}
-            error={notANumber(freeze, '−30') ?? at('targetFreezePointC')}
+            error={notANumber(freeze, numberIn('°C', -30), '°C') ?? at('targetFreezePointC')}
           />
         ) : (
           <Field

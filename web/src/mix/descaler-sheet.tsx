@@ -4,7 +4,7 @@ import { yardQuery } from '../queries/queries';
 import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
-import { liters, number } from '../words/words';
+import { boxIn, keyIn, liters, numberIn, unitIn } from '../words/quantity';
 import { Copyable } from '../parts/copyable';
 import { allNumbers, notANumber } from './numbers';
 import { Outcome, Sheet } from './sheet';
@@ -17,8 +17,11 @@ export function DescalerSheet() {
   const { data: yard } = useQuery(yardQuery);
   const [waterParts, setWater] = useDraft('descaler.water', '4');
   const [concentrateParts, setConcentrate] = useDraft('descaler.concentrate', '1');
-  const [circuitLiters, setCircuit] = useDraft('descaler.liters', '57');
-  const numbers = allNumbers({ waterParts, concentrateParts, circuitLiters });
+  const [circuitLiters, setCircuit] = useDraft(keyIn('L', 'descaler.liters'), boxIn('L', 57));
+  const numbers = allNumbers(
+    { waterParts, concentrateParts, circuitLiters },
+    { circuitLiters: 'L' },
+  );
   const { result, at, elsewhere } = useAnswer(
     'ratio',
     numbers,
@@ -47,10 +50,11 @@ export function DescalerSheet() {
           unit="L"
           value={circuitLiters}
           onType={setCircuit}
-          error={notANumber(circuitLiters, '57') ?? at('circuitLiters')}
+          error={notANumber(circuitLiters, numberIn('L', 57), 'L') ?? at('circuitLiters')}
         />
         <p className="text-soft m-0 self-end text-[13.5px]">
-          {yard && `Containers here: ${yard.containerLiters.map((l) => number(l)).join(', ')} L`}
+          {yard &&
+            `Containers here: ${yard.containerLiters.map((l) => numberIn('L', l)).join(', ')} ${unitIn('L')}`}
         </p>
       </div>
       <p className="text-verm m-0 text-[14px] font-semibold">
@@ -68,9 +72,7 @@ export function DescalerSheet() {
         >
           <p className="m-0 text-[14.5px]">
             Take{' '}
-            <b>
-              {result.containers.map((c) => `${c.count} × ${number(c.liters)} L`).join(' and ')}
-            </b>{' '}
+            <b>{result.containers.map((c) => `${c.count} × ${liters(c.liters)}`).join(' and ')}</b>{' '}
             of concentrate;{' '}
             <Copyable
               value={result.concentrateLeftLiters}

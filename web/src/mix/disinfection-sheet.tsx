@@ -7,15 +7,16 @@ import { number } from '../words/words';
 import { allNumbers, notANumber } from './numbers';
 import { Sheet } from './sheet';
 import { useAnswer } from './use-answer';
+import { numberIn, boxIn, keyIn } from '../words/quantity';
 
 const FIELDS = ['tankLiters', 'mgPerLiter', 'chlorinePercent'];
 
 /** How much of a chlorine product disinfects a tank of domestic water. */
 export function DisinfectionSheet() {
-  const [tankLiters, setTank] = useDraft('disinfection.tank', '120');
+  const [tankLiters, setTank] = useDraft(keyIn('L', 'disinfection.tank'), boxIn('L', 120));
   const [mgPerLiter, setMg] = useDraft('disinfection.mg', '50');
   const [chlorinePercent, setPercent] = useDraft('disinfection.percent', '5');
-  const numbers = allNumbers({ tankLiters, mgPerLiter, chlorinePercent });
+  const numbers = allNumbers({ tankLiters, mgPerLiter, chlorinePercent }, { tankLiters: 'L' });
   const { result, at, elsewhere } = useAnswer(
     'disinfection',
     numbers,
@@ -30,7 +31,7 @@ export function DisinfectionSheet() {
           unit="L"
           value={tankLiters}
           onType={setTank}
-          error={notANumber(tankLiters, '120') ?? at('tankLiters')}
+          error={notANumber(tankLiters, numberIn('L', 120), 'L') ?? at('tankLiters')}
         />
         <Field
           label="Wanted"

@@ -74,6 +74,6 @@ describe('fuel for a trip', () => {
     ['18 +', null],
     ['much', null],
   ])('reads %s as %s', (text, sum) => {
-    expect(typedSum(text)).toBe(sum);
+    expect(typedSum('L/h', text)).toBe(sum);
   });
 });

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { YardView } from '../api/client';
 import { yardQuery } from '../queries/queries';
 import { Copyable } from '../parts/copyable';
-import { celsius, number } from '../words/words';
+import { celsius, saidIn } from '../words/quantity';
 
 export interface Withstands {
   freezePointC: number;
@@ -42,7 +42,7 @@ export function Guards({ mixture }: { mixture: Withstands }) {
 
 function Standing({ mixture, yard }: { mixture: Withstands; yard: YardView }) {
   const need = yard.designLowC - yard.marginK;
-  const guarded = `${celsius(yard.designLowC)} with ${number(yard.marginK)} K margin`;
+  const guarded = `${celsius(yard.designLowC)} with ${saidIn('K', yard.marginK)} margin`;
   if (yard.policy === 'LABEL') {
     return (
       <span className="text-soft">
@@ -57,8 +57,8 @@ function Standing({ mixture, yard }: { mixture: Withstands; yard: YardView }) {
     <span className={spare >= 0 ? 'text-spruce' : 'text-verm font-semibold'}>
       Policy {yard.policy.toLowerCase()}, {guarded}: {POINT[yard.policy]} {celsius(need)} or lower.{' '}
       {spare >= 0
-        ? `It passes with ${number(spare)} K to spare.`
-        : `It misses that by ${number(-spare)} K.`}
+        ? `It passes with ${saidIn('K', spare)} to spare.`
+        : `It misses that by ${saidIn('K', -spare)}.`}
     </span>
   );
 }

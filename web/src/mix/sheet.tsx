@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { Portion } from './vessel';
 import { Vessel } from './vessel';
 import { Copyable } from '../parts/copyable';
-import { liters } from '../words/words';
+import { liters } from '../words/quantity';
 
 interface SheetProps {
   title: string;

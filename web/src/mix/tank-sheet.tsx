@@ -1,6 +1,7 @@
 import type { FuelOfTank } from '../api/client';
 import { Field } from '../parts/field';
-import { liters, number, sentence } from '../words/words';
+import { number, sentence } from '../words/words';
+import { liters } from '../words/quantity';
 import { notANumber } from './numbers';
 import { Sheet } from './sheet';
 import { typedSum } from './typed-sum';
@@ -16,7 +17,7 @@ interface TankProps {
 /** One tank, what draws from it, and whether it is enough. */
 export function TankSheet({ name, tank, at, result }: TankProps) {
   const burnTrouble =
-    tank.burn.value.trim() !== '' && typedSum(tank.burn.value) === null
+    tank.burn.value.trim() !== '' && typedSum('L/h', tank.burn.value) === null
       ? 'Enter numbers, like 18 + 3.'
       : null;
   return (

@@ -1,17 +1,19 @@
 import { useDraft } from '../offline/draft';
 import { typedNumber } from '../words/words';
 import { typedSum } from './typed-sum';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn, keyIn } from '../words/quantity';
 
 /** A fuel tank while it is typed; `numbers` null while something is missing. */
 export function useTank(key: string) {
-  const [capacity, setCapacity] = useDraft(`fuel.${key}.capacity`, '100');
+  const [capacity, setCapacity] = useDraft(keyIn('L', `fuel.${key}.capacity`), boxIn('L', 100));
   const [gauge, setGauge] = useDraft(`fuel.${key}.gauge`, '50');
-  const [unusable, setUnusable] = useDraft(`fuel.${key}.unusable`);
-  const [burn, setBurn] = useDraft(`fuel.${key}.burn`, '4');
-  const capacityLiters = typedNumber(capacity);
+  const [unusable, setUnusable] = useDraft(keyIn('L', `fuel.${key}.unusable`));
+  const [burn, setBurn] = useDraft(keyIn('L/h', `fuel.${key}.burn`), boxIn('L/h', 4));
+  const capacityLiters = typedIn('L', capacity);
   const gaugePercent = typedNumber(gauge);
-  const litersPerHour = typedSum(burn);
-  const unusableLiters = unusable.trim() === '' ? undefined : typedNumber(unusable);
+  const litersPerHour = typedSum('L/h', burn);
+  const unusableLiters = unusable.trim() === '' ? undefined : typedIn('L', unusable);
   const numbers =
     capacityLiters === null ||
     gaugePercent === null ||

@@ -9,7 +9,7 @@ const PLATEAU = {
     goodHigh: 79,
     possibleLow: -20,
     possibleHigh: 130,
-    whenGood: 'Good: between {low} and {high} °C.',
+    whenGood: 'Good: between {low} and {high} {unit}.',
     whenLow: 'Not open yet.',
     callLow: 'MEND',
     whenHigh: 'Too hot.',
@@ -28,7 +28,7 @@ const BELT = {
     goodHigh: 0.0525,
     possibleLow: 0,
     possibleHigh: 100,
-    whenGood: 'Good: between {low} and {high} mm.',
+    whenGood: 'Good: between {low} and {high} {unit}.',
     whenLow: 'Tight.',
     callLow: 'MEND',
     whenHigh: 'Slack.',
@@ -46,14 +46,14 @@ describe('a reading without signal', () => {
     [71, 'Good: between 71 and 79 °C.', 'GOOD'],
     [79, 'Good: between 71 and 79 °C.', 'GOOD'],
     [79.1, 'Too hot.', 'STOP'],
-    [200, 'It can be from -20 to 130 °C.', 'MEND'],
+    [200, 'It can be from −20 to 130 °C.', 'MEND'],
   ])('%d: %s', (value, words, call) => {
     expect(readingHere(PLATEAU, value)).toEqual({ call, words });
   });
 
   it.each([
     [9.4, 300, 'Tight.'],
-    [12, 300, 'Good: between 9.5 and 15.8 mm.'],
+    [12, 300, 'Good: between 9.5 and 15.7 mm.'],
     [15.8, 300, 'Slack.'],
     [12, 200, 'Slack.'],
   ])('%d mm of a span of %d mm: %s', (value, span, words) => {

@@ -1,5 +1,6 @@
 import type { AskOf, Call, WeakestSamples } from '../api/client';
-import { number } from '../words/words';
+import { unitIn, saidIn, numberIn, celsius } from '../words/quantity';
+import { limitIn } from '../words/judged';
 
 /** A sample in or out by what core worked out ahead; null where only core can say. */
 export interface Provisional {
@@ -28,7 +29,7 @@ export function readingHere(
   if (value < limits.possibleLow || value > limits.possibleHigh) {
     return {
       call: 'MEND',
-      words: `It can be from ${limits.possibleLow} to ${limits.possibleHigh} ${ask.unit}.`,
+      words: `It can be from ${numberIn(ask.unit, limits.possibleLow)} to ${saidIn(ask.unit, limits.possibleHigh)}.`,
     };
   }
   if (limits.stopFrom !== null && value >= limits.stopFrom) {
@@ -39,12 +40,12 @@ export function readingHere(
   const high = limits.goodHigh * times;
   if (value < low) return { call: limits.callLow, words: limits.whenLow };
   if (value > high) return { call: limits.callHigh, words: limits.whenHigh };
-  const words = limits.whenGood.replace('{low}', half(low)).replace('{high}', half(high));
+  const words = limits.whenGood
+    .replace('{low}', limitIn(ask.unit, { value, limit: low, atMost: false }))
+    .replace('{high}', limitIn(ask.unit, { value, limit: high, atMost: true }))
+    .replaceAll('{unit}', unitIn(ask.unit));
   return { call: 'GOOD', words };
 }
-
-/** Half up, as core rounds, although 9.45 is a little less in a computer. */
-const half = (value: number) => number(value + 1e-9);
 
 interface SampleRead {
   lot?: string | null;
@@ -65,7 +66,7 @@ export function sampleHere(
   if (temperatureC < table.compensatesFromC || temperatureC > table.compensatesToC) {
     return {
       good: false,
-      words: `Take it again between ${table.compensatesFromC} and ${table.compensatesToC} °C.`,
+      words: `Take it again between ${numberIn('°C', table.compensatesFromC)} and ${celsius(table.compensatesToC)}.`,
     };
   }
   const around = table.rows.filter((row) => Math.abs(row.jugReading - jug) < STEP);

@@ -5,6 +5,7 @@ import type { SignedIn } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { forgetDrafts } from './draft';
 import { shownOnDevice } from './keep-shown';
+import { heardUnits } from '../words/units';
 import { forgetPhotosAlong } from './photo';
 import { forgetTold } from './told';
 
@@ -50,6 +51,7 @@ export async function forgetShown(queries: QueryClient): Promise<void> {
 /** Somebody has signed in here: what they are shown is theirs from now on. */
 export async function comesIn(queries: QueryClient, who: SignedIn): Promise<void> {
   hasComeIn(who.name);
+  heardUnits(who.units);
   await forgetShown(queries);
   queries.setQueryData(keys.session, who);
 }
@@ -81,7 +83,9 @@ async function tellServer(): Promise<boolean> {
 export async function whoIsHere(): Promise<SignedIn | null> {
   if (hasLeft() && !(await tellServer())) return null;
   try {
-    return await got(api.GET('/api/session'));
+    const who = await got(api.GET('/api/session'));
+    heardUnits(who.units);
+    return who;
   } catch (error) {
     if (error instanceof Refusal && error.status === 401) return null;
     throw error;

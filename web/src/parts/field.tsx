@@ -1,6 +1,8 @@
 import { useId, useState } from 'react';
 import type { InputHTMLAttributes, ReactNode } from 'react';
 import { Keypad, byFinger } from './keypad';
+import { understood } from '../words/typed-quantity';
+import { unitIn } from '../words/quantity';
 
 interface Common {
   label: string;
@@ -20,6 +22,7 @@ interface FieldProps extends Common, Omit<InputHTMLAttributes<HTMLInputElement>,
 export function Field({ label, error, hint, value, onType, unit, keys, ...rest }: FieldProps) {
   const id = useId();
   const [keyed, setKeyed] = useState(false);
+  const own = unit ? understood(unit, value) : null;
   const ours =
     keys && byFinger() ? { inputMode: 'none' as const, onFocus: () => setKeyed(true) } : {};
   return (
@@ -35,12 +38,12 @@ export function Field({ label, error, hint, value, onType, unit, keys, ...rest }
           className="box"
           value={value}
           aria-invalid={error ? true : undefined}
-          aria-describedby={error || hint ? `${id}-more` : undefined}
+          aria-describedby={error || own || hint ? `${id}-more` : undefined}
           onChange={(event) => onType(event.target.value)}
         />
-        {unit && <span className="text-soft whitespace-nowrap">{unit}</span>}
+        {unit && <span className="text-soft whitespace-nowrap">{unitIn(unit)}</span>}
       </div>
-      <Below id={`${id}-more`} error={error} hint={hint} />
+      <Below id={`${id}-more`} error={error} hint={own ?? hint} />
       {keys && keyed && (
         <Keypad
           text={value}

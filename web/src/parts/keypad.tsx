@@ -1,4 +1,4 @@
-import { number } from '../words/words';
+import { unitIn, boxIn } from '../words/quantity';
 
 interface KeypadProps {
   text: string;
@@ -60,9 +60,9 @@ export function Keypad({ text, type, usual, unit, signed, close }: KeypadProps) 
         <button
           type="button"
           className="btn col-span-2 min-h-16 justify-center"
-          onClick={() => type(number(usual))}
+          onClick={() => type(boxIn(unit, usual))}
         >
-          As usual: {number(usual)} {unit}
+          As usual: {boxIn(unit, usual)} {unitIn(unit)}
         </button>
       )}
       <button type="button" className="btn min-h-16 justify-center" onClick={close}>

@@ -7,12 +7,14 @@ import { readingHere } from '../offline/judge-here';
 import { useDraft } from '../offline/draft';
 import { Keypad, byFinger } from '../parts/keypad';
 import { useRefused } from '../parts/refused';
-import { day, number, sentence, typedNumber } from '../words/words';
+import { day, sentence } from '../words/words';
 import { CallWords } from './call-words';
 import { DripTapper } from './drip-tapper';
 import { draftOf } from './place';
 import type { Place } from './place';
 import { SeeCondition } from './see-condition';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn, keyIn, saidIn, unitIn } from '../words/quantity';
 
 interface ReadProps {
   ask: AskOf<'READ'>;
@@ -28,28 +30,35 @@ const HOURS = 'engine-hours';
 export function ReadNumber({ ask, boat, place, may }: ReadProps) {
   const { enter, sending } = useEnter(boat.id);
   const draft = `${draftOf(place, boat.id)}.READ.${ask.limit}.${ask.engine}.${ask.label}`;
-  const [text, setText, clear] = useDraft(draft);
-  const [heldTyped, setHeldTyped] = useDraft(`${draft}.against`);
+  const [text, setText, clear] = useDraft(keyIn(ask.unit, draft));
+  const [heldTyped, setHeldTyped] = useDraft(
+    keyIn(ask.limits.against?.unit ?? '', `${draft}.against`),
+  );
   const [heldCleared, setHeldCleared] = useState(false);
   const refused = useRefused(['value', 'against']);
   const against = ask.limits.against;
-  const heldText = heldTyped === '' && !heldCleared ? (ask.against?.toString() ?? '') : heldTyped;
+  const heldText =
+    heldTyped === '' && !heldCleared
+      ? ask.against === null
+        ? ''
+        : boxIn(against?.unit ?? '', ask.against)
+      : heldTyped;
   const typeHeld = (next: string) => {
     setHeldTyped(next);
     setHeldCleared(next === '');
   };
-  const held = against ? typedNumber(heldText) : null;
-  const value = typedNumber(text);
+  const held = against ? typedIn(against.unit, heldText, ask.against) : null;
+  const value = typedIn(ask.unit, text, ask.last?.value);
   const here = value === null || (against && held === null) ? null : readingHere(ask, value, held);
   const id = `read-${place.step ?? 'boat'}-${ask.engine}-${ask.label}`.replace(/\W+/g, '-');
   const save = async (meterReplaced = false) => {
     if (value === null) {
-      refused.refuse(new Refusal(422, 'value', `Enter a number of ${ask.unit}, like 4.5.`));
+      refused.refuse(new Refusal(422, 'value', `Enter a number of ${unitIn(ask.unit)}, like 4.5.`));
       return;
     }
     if (against && held === null) {
       refused.refuse(
-        new Refusal(422, 'against', `Enter the ${against.name} in ${against.unit}, too.`),
+        new Refusal(422, 'against', `Enter the ${against.name} in ${unitIn(against.unit)}, too.`),
       );
       return;
     }
@@ -68,7 +77,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
             ...place,
           },
         ],
-        undo: `${sentence(ask.label)} ${value} ${ask.unit}`,
+        undo: `${sentence(ask.label)} ${saidIn(ask.unit, value, 2)}`,
       }),
     );
     if (ok) clear();
@@ -158,8 +167,12 @@ function AsLast({ ask, type }: { ask: AskOf<'READ'>; type: (text: string) => voi
   if (!ask.last || ask.limits.against || ask.limit === HOURS) return null;
   const { value, at } = ask.last;
   return (
-    <button type="button" className="plain text-[14.5px]" onClick={() => type(number(value))}>
-      as on {day(at)}: {number(value)} {ask.unit}
+    <button
+      type="button"
+      className="plain text-[14.5px]"
+      onClick={() => type(boxIn(ask.unit, value))}
+    >
+      as on {day(at)}: {saidIn(ask.unit, value)}
     </button>
   );
 }
@@ -203,7 +216,7 @@ function Box({ id, label, shown, describedBy, unit, value, error, onType }: BoxP
           onFocus={() => setKeyed(finger)}
           onChange={(event) => onType(event.target.value)}
         />
-        <span className="text-soft">{unit}</span>
+        <span className="text-soft">{unitIn(unit)}</span>
       </span>
       {keyed && (
         <Keypad text={value} type={onType} unit={unit} signed close={() => setKeyed(false)} />

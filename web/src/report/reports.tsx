@@ -2,7 +2,7 @@ import { keys } from '../api/keys';
 import { useState } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
-import { mailJobQuery, mailQuery, yardQuery } from '../queries/queries';
+import { mailJobQuery, mailQuery } from '../queries/queries';
 import { reasonOf } from '../api/refusal';
 import { Choice, Field } from '../parts/field';
 import { useMay } from '../parts/session';
@@ -21,24 +21,24 @@ export function Reports() {
 }
 
 function Sheets() {
-  const { data: yard } = useQuery(yardQuery);
   const [chosen, setChosen] = useState('');
   const [day, setDay] = useState('');
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
-  const units = chosen || yard?.units || 'METRIC';
   const wrong = from && to && to < from ? 'The last day comes before the first.' : null;
   const at = (path: string, more: Record<string, string> = {}) =>
     `/api/reports/${path}?${new URLSearchParams({
-      units,
-      ...Object.fromEntries(Object.entries(more).filter(([, value]) => value !== '')),
+      ...Object.fromEntries(
+        Object.entries({ units: chosen, ...more }).filter(([, value]) => value !== ''),
+      ),
     }).toString()}`;
   return (
     <section aria-label="Sheets to print" className="grid gap-4">
       <h1 className="font-stencil text-[35px] leading-none font-bold tracking-[0.03em] uppercase">
         Reports
       </h1>
-      <Choice label="Units" value={units} onChoose={setChosen}>
+      <Choice label="Units" value={chosen} onChoose={setChosen}>
+        <option value="">as I read them</option>
         <option value="METRIC">metric: °C, L, m; A4</option>
         <option value="US">US: °F, gal, ft; letter</option>
       </Choice>

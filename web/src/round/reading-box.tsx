@@ -1,5 +1,6 @@
 import { useId, useRef } from 'react';
 import { goToEntry, walked } from './next-entry';
+import { unitIn } from '../words/quantity';
 
 interface ReadingBoxProps {
   label: string;
@@ -53,7 +54,7 @@ export function ReadingBox(props: ReadingBoxProps) {
           onChange={(event) => type(event.target.value)}
           onKeyDown={onKeyDown}
         />
-        <span className="text-soft w-7 text-[13.5px]">{unit}</span>
+        <span className="text-soft w-7 text-[13.5px]">{unitIn(unit)}</span>
         {read && (
           <button
             type="button"

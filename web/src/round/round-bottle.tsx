@@ -1,14 +1,16 @@
 import type { Bottle, InstrumentView, RoundStop } from '../api/client';
 import type { Said } from '../api/client';
 import { Refusal } from '../api/refusal';
-import { asTyped, readLowPoint } from '../sample/device-reading';
+import { readLowPoint } from '../sample/device-reading';
 import { isShort } from '../parts/short';
 import { typedReading } from '../sample/below-zero';
 import { VerdictWords } from '../sample/verdict-words';
 import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
-import { percent, sentence, typedNumber } from '../words/words';
+import { percent, sentence } from '../words/words';
 import { ReadingBox } from './reading-box';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn, keyIn, numberIn, saidIn } from '../words/quantity';
 
 export type SampleSaid = Extract<Said, { kind: 'SAMPLE_READ' }>;
 
@@ -27,15 +29,17 @@ interface RoundBottleProps {
 export function RoundBottle(props: RoundBottleProps) {
   const { stop, bottle, instrument, temperature, mayWork, send, notTaken } = props;
   const { point } = bottle;
-  const [text, type, clear] = useDraft(`sample.${stop.boat}.${point.key}`);
+  const [text, type, clear] = useDraft(
+    keyIn(instrument?.unit ?? '', `sample.${stop.boat}.${point.key}`),
+  );
   const refused = useRefused(['reading', 'temperatureC']);
   const check = () => {
     const wrong = !instrument
       ? 'Choose above what it is read with.'
       : typedReading(text, instrument) === null
-        ? 'Enter what the scale shows, like −18.'
-        : typedNumber(temperature) === null
-          ? 'Enter above how warm the samples are, like 15.'
+        ? `Enter what the scale shows, like ${numberIn(instrument.unit, instrument.unit === '°C' ? -18 : 30)}.`
+        : typedIn('°C', temperature) === null
+          ? `Enter above how warm the samples are, like ${numberIn('°C', 15)}.`
           : null;
     if (wrong) refused.refuse(new Refusal(422, 'reading', wrong));
     return wrong === null;
@@ -47,10 +51,10 @@ export function RoundBottle(props: RoundBottleProps) {
       lot: stop.lot!,
       instrument: instrument!.id,
       reading: typedReading(text, instrument)!,
-      temperatureC: typedNumber(temperature)!,
+      temperatureC: typedIn('°C', temperature)!,
     };
     const taken = await refused.attempt(() =>
-      send(sample, `${bottle.mark} reads ${text} ${instrument!.unit}`),
+      send(sample, `${bottle.mark} reads ${saidIn(instrument!.unit, sample.reading, 1)}`),
     );
     if (taken) clear();
     notTaken(bottle.mark, !taken);
@@ -58,7 +62,7 @@ export function RoundBottle(props: RoundBottleProps) {
   const read = async () => {
     await refused.attempt(async () => {
       const shown = await readLowPoint(stop.boat, point.key, instrument!.id);
-      type(asTyped(shown.reading));
+      type(boxIn(instrument!.unit, shown.reading));
     });
   };
   const digital = instrument?.kind === 'SIMULATED_DIGITAL';

@@ -8,8 +8,9 @@ import { CeilingWords } from '../sample/ceiling-words';
 import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
 import { typedReading } from '../sample/below-zero';
-import { ago, day, number } from '../words/words';
+import { ago, day } from '../words/words';
 import { ReadingBox } from './reading-box';
+import { saidIn, numberIn, keyIn } from '../words/quantity';
 
 /** What the jug of a lot read with an instrument; the shelf lists it as long as it counts. */
 export const jugOf = (shelf: ShelfView, lot: string | null, instrument: string) =>
@@ -26,14 +27,22 @@ interface RoundJugProps {
 /** The jug of one lot, read once for the whole round. */
 export function RoundJug({ shelf, lot: lotNumber, instrument, onTheirWay }: RoundJugProps) {
   const queries = useQueryClient();
-  const [text, type, clear] = useDraft(`round.jug.${lotNumber}.${instrument.id}`);
+  const [text, type, clear] = useDraft(
+    keyIn(instrument.unit, `round.jug.${lotNumber}.${instrument.id}`),
+  );
   const refused = useRefused(['reading']);
   const lot = shelf.lots.find((l) => l.number === lotNumber);
   const product = shelf.products.find((p) => p.id === lot?.productId);
   const jug = jugOf(shelf, lotNumber, instrument.id);
   const check = () => {
     if (typedReading(text, instrument) !== null) return true;
-    refused.refuse(new Refusal(422, 'reading', 'Enter what the jug reads, like −19.'));
+    refused.refuse(
+      new Refusal(
+        422,
+        'reading',
+        `Enter what the jug reads, like ${numberIn(instrument.unit, instrument.unit === '°C' ? -19 : 30)}.`,
+      ),
+    );
     return false;
   };
   const enter = async () => {
@@ -82,7 +91,7 @@ export function RoundJug({ shelf, lot: lotNumber, instrument, onTheirWay }: Roun
       />
       <span className="text-soft pt-2 text-[13.5px]" role="status">
         {jug
-          ? `jug reads ${number(jug.reading)} ${instrument.unit}, ${ago(jug.at)}`
+          ? `jug reads ${saidIn(instrument.unit, jug.reading)}, ${ago(jug.at)}`
           : 'read it first'}
       </span>
     </li>

@@ -10,7 +10,7 @@ import { ProtectionMark } from '../parts/protection';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
 import { useUsing } from '../parts/using';
-import { celsius, number } from '../words/words';
+import { boxIn, celsius, keyIn, numberIn } from '../words/quantity';
 import { goToMark } from './next-entry';
 import { RoundJug } from './round-jug';
 import { RoundStopShown } from './round-stop';
@@ -38,7 +38,7 @@ function RoundShown({ now, fetchedAt, shelf }: RoundShownProps) {
   const may = useMay();
   const { data: yard } = useQuery(yardQuery);
   const { instrument: usedId } = useUsing();
-  const [temperature, setTemperature] = useDraft('round.temperature', '15');
+  const [temperature, setTemperature] = useDraft(keyIn('°C', 'round.temperature'), boxIn('°C', 15));
   const stops = useStops(now, fetchedAt);
   const [onTheirWay] = useState(() => new Map<string, Promise<unknown>>());
   const [refusedMarks, setRefusedMarks] = useState<string[]>([]);
@@ -156,7 +156,7 @@ function outOfRange(text: string, instrument: InstrumentView | undefined): strin
   if (!instrument || text.trim() === '' || Number.isNaN(value)) return null;
   const { compensatesFromC: from, compensatesToC: to } = instrument;
   return value < from || value > to
-    ? `It reads samples between ${number(from)} and ${celsius(to)}: let them stand.`
+    ? `It reads samples between ${numberIn('°C', from)} and ${celsius(to)}: let them stand.`
     : null;
 }
 

@@ -1,5 +1,6 @@
 import type { InstrumentView } from '../api/client';
-import { typedNumber } from '../words/words';
+import { readInUs } from '../words/measures';
+import { typedIn } from '../words/typed-quantity';
 
 /** Clean water reads a little to either side of zero. */
 const WATER = 1;
@@ -9,7 +10,9 @@ const WATER = 1;
  * along, the sign may be left out. Null when it is no number.
  */
 export function typedReading(text: string, instrument: InstrumentView | undefined): number | null {
-  const value = typedNumber(text);
+  const value = typedIn(instrument?.unit ?? '', text);
   const below = instrument?.scale.endsWith('_FREEZE') ?? false;
+  // In °F such a scale is not below zero all along: there the sign is typed.
+  if (readInUs(instrument?.unit ?? '')) return value;
   return below && value !== null && value >= WATER ? -value : value;
 }

@@ -4,7 +4,8 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { Mixture, PointView, YardView } from '../api/client';
 import { curveQuery } from '../queries/queries';
-import { celsius, number, percent, sentence } from '../words/words';
+import { percent, sentence } from '../words/words';
+import { celsius } from '../words/quantity';
 
 const W = 860;
 const H = 400;
@@ -56,7 +57,7 @@ export function Curve({ points, chosen, product, needC, policy }: CurveProps) {
               fontSize={12.5}
               fill="var(--color-soft)"
             >
-              {number(t)} °C
+              {celsius(t)}
             </text>
           </g>
         ))}

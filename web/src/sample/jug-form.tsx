@@ -9,6 +9,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
 import { typedReading } from './below-zero';
+import { keyIn, numberIn, saidIn } from '../words/quantity';
 
 interface JugFormProps {
   boat: BoatView;
@@ -22,14 +23,20 @@ export function JugForm({ boat, on, again }: JugFormProps) {
   const { data: shelf } = useQuery(shelfQuery);
   const using = useUsing();
   const { enter, sending } = useEnter(boat.id);
-  const [text, setText, clear] = useDraft(`jug.${boat.id}`);
   const refused = useRefused(['reading']);
   const glass = shelf?.instruments.find((i) => i.id === using.instrument);
   const unit = glass?.unit ?? '°C';
+  const [text, setText, clear] = useDraft(keyIn(unit, `jug.${boat.id}`));
   const save = async () => {
     const reading = typedReading(text, glass);
     if (reading === null) {
-      refused.refuse(new Refusal(422, 'reading', 'Enter what the scale shows, like −19.'));
+      refused.refuse(
+        new Refusal(
+          422,
+          'reading',
+          `Enter what the scale shows, like ${numberIn(unit, unit === '°C' ? -19 : 30)}.`,
+        ),
+      );
       return;
     }
     const ok = await refused.attempt(() =>
@@ -43,7 +50,7 @@ export function JugForm({ boat, on, again }: JugFormProps) {
             ...on,
           },
         ],
-        undo: `Jug reads ${text} ${unit}`,
+        undo: `Jug reads ${saidIn(unit, reading, 1)}`,
       }),
     );
     if (ok) clear();

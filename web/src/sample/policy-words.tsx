@@ -1,5 +1,5 @@
 import type { YardView } from '../api/client';
-import { celsius, number } from '../words/words';
+import { celsius, saidIn } from '../words/quantity';
 
 const POINTS = { FREEZE: 'freeze point', BURST: 'burst point', LABEL: 'label rating' };
 
@@ -8,7 +8,7 @@ export function PolicyWords({ yard }: { yard: YardView }) {
   return (
     <>
       policy {yard.policy.toLowerCase()} · guards to {celsius(yard.designLowC)} with{' '}
-      {number(yard.marginK)} K margin: {POINTS[yard.policy]}{' '}
+      {saidIn('K', yard.marginK)} margin: {POINTS[yard.policy]}{' '}
       {celsius(yard.designLowC - yard.marginK)} or lower
     </>
   );

@@ -8,8 +8,10 @@ import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
-import { sentence, typedNumber } from '../words/words';
+import { sentence } from '../words/words';
 import { typedReading } from './below-zero';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn, keyIn, numberIn, saidIn } from '../words/quantity';
 
 interface SampleFormProps {
   boat: BoatView;
@@ -22,19 +24,32 @@ export function SampleForm({ boat, point, on }: SampleFormProps) {
   const { data: shelf } = useQuery(shelfQuery);
   const using = useUsing();
   const { enter, sending } = useEnter(boat.id);
-  const [reading, setReading, clearReading] = useDraft(`sample.${boat.id}.${point.key}`);
-  const [warmth, setWarmth] = useDraft(`sample-temperature.${boat.id}`, '15');
+  const [warmth, setWarmth] = useDraft(
+    keyIn('°C', `sample-temperature.${boat.id}`),
+    boxIn('°C', 15),
+  );
   const refused = useRefused(['reading', 'temperatureC']);
   const glass = shelf?.instruments.find((i) => i.id === using.instrument);
   const unit = glass?.unit ?? '°C';
+  const [reading, setReading, clearReading] = useDraft(
+    keyIn(unit, `sample.${boat.id}.${point.key}`),
+  );
   const save = async () => {
     const value = typedReading(reading, glass);
-    const temperatureC = typedNumber(warmth);
+    const temperatureC = typedIn('°C', warmth);
     if (value === null || temperatureC === null) {
       refused.refuse(
         value === null
-          ? new Refusal(422, 'reading', 'Enter what the scale shows, like −18.')
-          : new Refusal(422, 'temperatureC', 'Enter how warm the sample is, like 15.'),
+          ? new Refusal(
+              422,
+              'reading',
+              `Enter what the scale shows, like ${numberIn(unit, unit === '°C' ? -18 : 30)}.`,
+            )
+          : new Refusal(
+              422,
+              'temperatureC',
+              `Enter how warm the sample is, like ${numberIn('°C', 15)}.`,
+            ),
       );
       return;
     }
@@ -51,7 +66,7 @@ export function SampleForm({ boat, point, on }: SampleFormProps) {
             ...on,
           },
         ],
-        undo: `${sentence(point.name)} reads ${reading} ${unit}`,
+        undo: `${sentence(point.name)} reads ${saidIn(unit, value, 1)}`,
       }),
     );
     if (ok) clearReading();

@@ -9,13 +9,16 @@ import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { typedNumber } from '../words/words';
 import { Save, Section } from '../parts/section';
+import { UnitsPicker } from '../account/units-picker';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn } from '../words/quantity';
 
 /** What the yard guards against; a change judges every stored reading again. */
 export function NeedForm({ yard }: { yard: YardView }) {
   const queries = useQueryClient();
   const [name, setName] = useState(yard.name);
-  const [low, setLow] = useState(String(yard.designLowC));
-  const [margin, setMargin] = useState(String(yard.marginK));
+  const [low, setLow] = useState(boxIn('°C', yard.designLowC));
+  const [margin, setMargin] = useState(boxIn('K', yard.marginK));
   const [policy, setPolicy] = useState(yard.policy);
   const [kick, setKick] = useState(yard.kickAllowed);
   const [belts, setBelts] = useState(yard.beltSchool);
@@ -25,7 +28,9 @@ export function NeedForm({ yard }: { yard: YardView }) {
   const [othersWay, setOthersWay] = useState<string[]>(yard.othersWay);
   const [batteries, setBatteries] = useState(String(yard.batteryYears));
   const [countersign, setCountersign] = useState(yard.countersign);
-  const [containers, setContainers] = useState(yard.containerLiters.join(', '));
+  const [containers, setContainers] = useState(
+    yard.containerLiters.map((one) => boxIn('L', one)).join(', '),
+  );
   const [methods, setMethods] = useState<Record<string, string>>(yard.methods);
   const { data: catalog } = useQuery(catalogQuery);
   const refused = useRefused([
@@ -50,8 +55,8 @@ export function NeedForm({ yard }: { yard: YardView }) {
           params: { header: { 'If-Match': `"${yard.version}"` } },
           body: {
             name,
-            designLowC: typedNumber(low) ?? undefined,
-            marginK: typedNumber(margin) ?? undefined,
+            designLowC: typedIn('°C', low, yard.designLowC) ?? undefined,
+            marginK: typedIn('K', margin, yard.marginK) ?? undefined,
             policy,
             kickAllowed: kick,
             countersign,
@@ -67,6 +72,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
         }),
       );
       queries.setQueryData(yardQuery.queryKey, saved);
+      void queries.invalidateQueries({ queryKey: keys.session });
       void queries.invalidateQueries({ queryKey: keys.boats });
     });
   };
@@ -196,14 +202,10 @@ export function NeedForm({ yard }: { yard: YardView }) {
               </Choice>
             ))}
         </fieldset>
-        <Choice
-          label="Units on reports"
-          value={units}
-          onChoose={(value) => setUnits(value as typeof units)}
-        >
-          <option value="METRIC">metric: °C, L, m; A4</option>
-          <option value="US">US: °F, gal, ft; letter</option>
-        </Choice>
+        <UnitsPicker legend="Units here" units={units} choose={setUnits} />
+        <p className="text-soft m-0 -mt-1 text-[13px]">
+          For everybody who did not choose their own.
+        </p>
         <fieldset className="m-0 grid gap-1.5 border-0 p-0">
           <legend className="mb-1 p-0 text-[14px] font-semibold">
             What falls due, where the trade has two schools
@@ -241,5 +243,5 @@ function sizes(text: string): number[] {
   return text
     .split(/[;,]\s+|;|\s+/)
     .filter((one) => one !== '')
-    .map((one) => typedNumber(one.replace(/,$/, '')) ?? Number.NaN);
+    .map((one) => typedIn('L', one.replace(/,$/, '')) ?? Number.NaN);
 }

@@ -7,13 +7,16 @@ import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { typedNumber } from '../words/words';
 import { Save, Section } from '../parts/section';
+import { typedIn } from '../words/typed-quantity';
+import { boxIn } from '../words/quantity';
 
 function useShelf() {
   const queries = useQueryClient();
   return (shelf: ShelfView) => queries.setQueryData(shelfQuery.queryKey, shelf);
 }
 
-const optional = (text: string) => (text.trim() === '' ? undefined : (typedNumber(text) ?? NaN));
+const optional = (unit: string, text: string) =>
+  text.trim() === '' ? undefined : (typedIn(unit, text) ?? NaN);
 
 export function AddProduct({ shelf }: { shelf: ShelfView }) {
   const show = useShelf();
@@ -24,7 +27,7 @@ export function AddProduct({ shelf }: { shelf: ShelfView }) {
   const [rates, setRates] = useState<'BURST' | 'FREEZE'>('BURST');
   const refused = useRefused(['name', 'base', 'massFraction', 'labelRatingC']);
   const save = async () => {
-    const strength = optional(percent);
+    const strength = optional('%', percent);
     const ok = await refused.attempt(async () =>
       show(
         await got(
@@ -33,7 +36,7 @@ export function AddProduct({ shelf }: { shelf: ShelfView }) {
               name,
               base,
               massFraction: strength === undefined ? undefined : strength / 100,
-              labelRatingC: optional(rating),
+              labelRatingC: optional('°C', rating),
               labelRates: rating.trim() === '' ? undefined : rates,
             },
           }),
@@ -152,8 +155,8 @@ export function AddInstrument({ shelf }: { shelf: ShelfView }) {
   const [kind, setKind] = useState<InstrumentView['kind']>('REFRACTOMETER');
   const [scale, setScale] = useState<InstrumentView['scale']>('PG_FREEZE');
   const [accuracy, setAccuracy] = useState('1');
-  const [from, setFrom] = useState('10');
-  const [to, setTo] = useState('30');
+  const [from, setFrom] = useState(() => boxIn('°C', 10));
+  const [to, setTo] = useState(() => boxIn('°C', 30));
   const refused = useRefused(['name', 'accuracy', 'compensatesFromC', 'compensatesToC']);
   const save = async () => {
     const ok = await refused.attempt(async () =>
@@ -165,8 +168,8 @@ export function AddInstrument({ shelf }: { shelf: ShelfView }) {
               kind,
               scale,
               accuracy: typedNumber(accuracy) ?? undefined,
-              compensatesFromC: typedNumber(from) ?? undefined,
-              compensatesToC: typedNumber(to) ?? undefined,
+              compensatesFromC: typedIn('°C', from) ?? undefined,
+              compensatesToC: typedIn('°C', to) ?? undefined,
             },
           }),
         ),

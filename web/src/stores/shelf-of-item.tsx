@@ -6,8 +6,10 @@ import type { ShelfLine, StoreLine } from '../api/client';
 import { Refusal } from '../api/refusal';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { clock, day, typedNumber } from '../words/words';
+import { clock, day } from '../words/words';
 import { amount } from './stores-words';
+import { typedIn } from '../words/typed-quantity';
+import { unitIn } from '../words/quantity';
 
 interface ShelfProps {
   line: StoreLine;
@@ -72,9 +74,9 @@ function Move({ line }: { line: StoreLine }) {
   const [note, setNote] = useState('');
   const refused = useRefused(['shelf', 'quantity', 'note']);
   const save = async () => {
-    const entered = typedNumber(quantity);
+    const entered = typedIn(line.unit, quantity);
     if (entered === null) {
-      refused.refuse(new Refusal(422, 'quantity', `Enter ${line.unit}, like 20.`));
+      refused.refuse(new Refusal(422, 'quantity', `Enter ${unitIn(line.unit)}, like 20.`));
       return;
     }
     const ok = await refused.attempt(() =>
@@ -140,7 +142,7 @@ function BoughtIn({ line }: { line: StoreLine }) {
     const ok = await refused.attempt(() =>
       got(
         api.PUT('/api/stores/packages', {
-          body: { item: line.item, quantity: typedNumber(size) ?? undefined },
+          body: { item: line.item, quantity: typedIn(line.unit, size) ?? undefined },
         }),
       ),
     );

@@ -1,10 +1,10 @@
 import type { StoreLine } from '../api/client';
-import { number } from '../words/words';
+import { saidIn } from '../words/quantity';
 
 /** "86 L", "3 pieces". */
 export function amount(line: Pick<StoreLine, 'unit'>, quantity: number): string {
   const unit = line.unit === 'pieces' && quantity === 1 ? 'piece' : line.unit;
-  return `${number(quantity)} ${unit}`;
+  return saidIn(unit, quantity);
 }
 
 /** "2 × 20 L". */

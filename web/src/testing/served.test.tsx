@@ -3,6 +3,7 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { expect, it, vi } from 'vitest';
+import { METRIC } from '../words/units';
 import { queryClient } from '../api/query-client';
 import { UndoProvider } from '../parts/undo';
 
@@ -31,6 +32,9 @@ function keptAll({ body }: Asked, answer: unknown) {
   };
 }
 
+/** Whoever is signed in reads metric, where the test does not say otherwise. */
+const READER = { units: METRIC, ownUnits: false };
+
 /** Renders a piece of a screen against a server that answers as the test says. */
 export function served(children: ReactNode, answer: Answer, at = '/'): Asked[] {
   const asked: Asked[] = [];
@@ -44,7 +48,8 @@ export function served(children: ReactNode, answer: Answer, at = '/'): Asked[] {
     asked.push(one);
     const { status = 200, body } = answer(one);
     const taken = status === 200 && one.path.endsWith('/waiting-entries');
-    return new Response(JSON.stringify(taken ? keptAll(one, body) : body), {
+    const said = one.path === '/api/session' ? { ...READER, ...(body as object) } : body;
+    return new Response(JSON.stringify(taken ? keptAll(one, body) : said), {
       status,
       headers: { 'Content-Type': 'application/json' },
     });

@@ -2,6 +2,7 @@ import { scaleLinear, scaleTime } from 'd3-scale';
 import { line as path } from 'd3-shape';
 import type { TrendLine } from '../api/client';
 import { dateOf, day, number } from '../words/words';
+import { unitIn, saidIn, numberIn } from '../words/quantity';
 
 type Point = TrendLine['points'][number];
 
@@ -44,7 +45,7 @@ export function TrendChart({ line, evidence }: ChartProps) {
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         className="w-full"
         role="img"
-        aria-label={`${line.words} in ${line.unit}, ${points.length} readings, the last ${number(last.value!)}.`}
+        aria-label={`${line.words} in ${unitIn(line.unit)}, ${points.length} readings, the last ${numberIn(line.unit, last.value!)}.`}
       >
         {y.ticks(4).map((value) => (
           <g key={value}>
@@ -98,7 +99,7 @@ export function TrendChart({ line, evidence }: ChartProps) {
           fontSize={18}
           fontWeight={700}
         >
-          {number(last.value!)} {line.unit}
+          {saidIn(line.unit, last.value!)}
         </text>
       </svg>
       <table className="sr-only">
@@ -107,9 +108,7 @@ export function TrendChart({ line, evidence }: ChartProps) {
           {points.map((point) => (
             <tr key={point.at}>
               <th scope="row">{day(dateOf(point.at))}</th>
-              <td>
-                {number(point.value!)} {line.unit}
-              </td>
+              <td>{saidIn(line.unit, point.value!)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,15 +1,18 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
+import type { QueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { BoatView, CardView, NewEntry } from '../api/client';
+import type { BoatView, CardView, NewEntry, ShelfView } from '../api/client';
 import { useEnter } from '../enter/enter';
-import { boatQuery, cardQuery } from '../queries/queries';
+import { boatQuery, cardQuery, shelfQuery } from '../queries/queries';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-import { clock, typedNumber } from '../words/words';
+import { clock } from '../words/words';
 import type { ReturnedEntry } from '../offline/database';
 import { forgetPictures, line } from '../offline/device';
 import { wordsOf } from '../offline/provisional';
+import { typedIn } from '../words/typed-quantity';
+import { unitIn, boxIn } from '../words/quantity';
 
 /** What the server refused, with the reason; each stays until the person has dealt with it. */
 export function ReturnedList({ returned }: { returned: readonly ReturnedEntry[] }) {
@@ -35,20 +38,38 @@ function numberOf(entry: NewEntry): { field: string; value: number } | null {
   return null;
 }
 
+/** The sign of the unit that number is in; '' where it has none. */
+function unitOf(
+  field: string,
+  entry: NewEntry,
+  step: CardView['steps'][number] | undefined,
+  queries: QueryClient,
+): string {
+  if (field === 'liters') return 'L';
+  if (field === 'reading' && 'instrument' in entry) {
+    const shelf = queries.getQueryData<ShelfView>(shelfQuery.queryKey);
+    return shelf?.instruments.find(({ id }) => id === entry.instrument)?.unit ?? '';
+  }
+  if (field !== 'value' || entry.kind !== 'READING_TAKEN') return '';
+  const asked = step?.asks.find((ask) => ask.kind === 'READ' && ask.limit === entry.limit);
+  return asked?.kind === 'READ' ? asked.unit : '';
+}
+
 function Returned({ one }: { one: ReturnedEntry }) {
   const queries = useQueryClient();
   const { enter, sending } = useEnter(one.boat);
   const wrong = numberOf(one.entry);
-  const [number, setNumber] = useState(wrong ? String(wrong.value) : '');
   const refused = useRefused([]);
   const boat = queries.getQueryData<BoatView>(boatQuery(one.boat).queryKey);
   const card = one.entry.card
     ? queries.getQueryData<CardView>(cardQuery(one.boat, one.entry.card).queryKey)
     : undefined;
   const step = card?.steps.find(({ key }) => key === one.entry.step);
+  const unit = wrong ? unitOf(wrong.field, one.entry, step, queries) : '';
+  const [number, setNumber] = useState(wrong ? boxIn(unit, wrong.value) : '');
   const again = () =>
     void refused.attempt(async () => {
-      const value = wrong ? typedNumber(number) : null;
+      const value = wrong ? typedIn(unit, number, wrong.value) : null;
       // It is said again now: what stood when it was refused may have changed since.
       const said = { ...one.entry, deviceTime: undefined };
       await enter({
@@ -74,6 +95,7 @@ function Returned({ one }: { one: ReturnedEntry }) {
             onChange={(event) => setNumber(event.target.value)}
           />
         )}
+        {wrong && unit && <span className="text-soft -ml-2">{unitIn(unit)}</span>}
         <button type="button" className="btn min-h-14" disabled={sending} onClick={again}>
           Send it again
         </button>

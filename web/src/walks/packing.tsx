@@ -3,7 +3,8 @@ import type { PackingLine } from '../api/client';
 import { useDraft } from '../offline/draft';
 import { packingQuery } from '../queries/queries';
 import { Tick } from '../parts/tick';
-import { liters, sentence } from '../words/words';
+import { sentence } from '../words/words';
+import { liters } from '../words/quantity';
 
 const HEADS: Record<PackingLine['kind'], string> = {
   KIT: 'Kit',

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { celsius, day, liters, number, percent, sentence, typedNumber } from './words';
+import { day, number, percent, sentence, typedNumber } from './words';
+import { celsius, liters } from './quantity';
 
 describe('numbers as they are shown', () => {
   it('carry a true minus and no trailing zeros', () => {

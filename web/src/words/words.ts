@@ -10,8 +10,6 @@ export function number(value: number, decimals = 1): string {
   return rounded < 0 ? MINUS + text : text;
 }
 
-export const celsius = (value: number) => `${number(value)} °C`;
-export const liters = (value: number) => `${number(value)} L`;
 export const percent = (fraction: number) => `${number(fraction * 100, 0)} %`;
 
 /** What a person typed as a number, in either decimal style and with any minus; null when it is none. */

@@ -3,7 +3,8 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { Link } from 'react-router';
 import type { BoatLine, YardPlan } from '../api/client';
 import { ProtectionMark, protectionWords } from '../parts/protection';
-import { ago, number } from '../words/words';
+import { ago } from '../words/words';
+import { saidIn } from '../words/quantity';
 
 const ROW_PX = 39;
 
@@ -75,7 +76,7 @@ export function BoatList({ plan, boats }: { plan: YardPlan; boats: BoatLine[] })
                 </span>
               </td>
               <td className="hidden px-2 py-2 text-right sm:table-cell">
-                {number(boat.hullLengthM)} m
+                {saidIn('m', boat.hullLengthM)}
               </td>
               <td className="hidden px-2 py-2 text-right sm:table-cell">{boat.looseEnds}</td>
               <td className="text-soft hidden px-2 py-2 md:table-cell">

@@ -1,6 +1,7 @@
 import type { AskOf, AskView, BoatView, StepView } from '../../api/client';
 import { aboutLiters } from '../../asks/usual';
-import { liters, sentence } from '../../words/words';
+import { sentence } from '../../words/words';
+import { liters } from '../../words/quantity';
 import type { Bundle, Written } from './bundle';
 
 /** What a bar says: the step as it will stand in the log. */

@@ -15,6 +15,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
@@ -29,7 +30,8 @@ final class ServerMeasures {
   private static final String LIST = "list of 1,000 boats over the API, warm";
   private static final String WAITED = "500 entries that waited on a device, in five batches";
   private static final String APPEND =
-      "one more entry in a log of 5,000, the whole request, median";
+      "one more entry in a log of 5,000, at the server, mean of 200";
+  private static final String WAITING_ENTRIES = "/api/boats/{id}/waiting-entries";
   private static final String IMPORT = "import of 5,000 boats from CSV";
   private static final String SECOND_START = "second start to first answered page";
   private static final int STARTS = 3;
@@ -221,7 +223,11 @@ final class ServerMeasures {
     int warm = quick ? 50 : 1_200;
     double[] millis = new double[quick ? 50 : 200];
     String stamp = "none";
+    Running.Served before = server.served(WAITING_ENTRIES);
     for (int i = -warm; i < millis.length; i++) {
+      if (i == 0) {
+        before = server.served(WAITING_ENTRIES);
+      }
       String body =
           "{\"entries\":[{\"id\":\"%s\",\"deviceTime\":\"%s\",\"kind\":\"FITTING_SET\",\"fitting\":\"battery\",\"state\":\"%s\"}],\"showing\":{\"boat\":\"%s\"}}"
               .formatted(UUID.randomUUID(), Instant.now(), i % 2 == 0 ? "OFF" : "ON", stamp);
@@ -243,7 +249,15 @@ final class ServerMeasures {
               .getAsString();
     }
     Arrays.sort(millis);
-    return Measured.millis(APPEND, millis[millis.length / 2], 5);
+    double each = server.served(WAITING_ENTRIES).millisEachSince(before);
+    return new Measured(
+        APPEND,
+        String.format(
+            Locale.ROOT, "%.2f ms; asked and answered %.2f", each, millis[millis.length / 2]),
+        each,
+        Measured.Kind.TIME,
+        "under 5 ms",
+        each < 5);
   }
 
   private void waiting(Running server, String boat, List<String> entries)

@@ -1,17 +1,22 @@
 package elsko.core;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A number of something in a sentence, said only where the sentence is read.
  *
  * @param value in the unit of its measure
  * @param more decimals beyond those usual for its measure
  * @param alone without its unit, which stands behind the last of several
+ * @param judged what it is judged with: the limit it is held against, or the value held against it;
+ *     null where it is not judged
  */
-public record Quantity(double value, Measure measure, int more, boolean alone) {
+public record Quantity(
+    double value, Measure measure, int more, boolean alone, @Nullable Judged judged) {
   private static final int PRECISELY = 2;
 
   public static Quantity of(double value, Measure measure) {
-    return new Quantity(value, measure, 0, false);
+    return new Quantity(value, measure, 0, false, null);
   }
 
   /** A temperature: "−20 °C". */
@@ -46,16 +51,19 @@ public record Quantity(double value, Measure measure, int more, boolean alone) {
 
   /** The same without its unit: "71 and 79 °C". */
   public Quantity withoutUnit() {
-    return new Quantity(value, measure, more, true);
+    return new Quantity(value, measure, more, true, judged);
   }
 
   /** The same as somebody read it, with two decimals more. */
   public Quantity precisely() {
-    return new Quantity(value, measure, PRECISELY, alone);
+    return new Quantity(value, measure, PRECISELY, alone, judged);
   }
 
   public String in(Units units) {
-    String number = measure.number(value, more, units);
+    String number =
+        judged == null
+            ? measure.number(value, more, units)
+            : judged.number(value, measure, more, units);
     return alone ? number : number + " " + measure.unit(units);
   }
 

@@ -76,10 +76,30 @@ public final class Text {
     return number(value, EXACTLY, unit, true);
   }
 
+  /** A limit beside the value that is held against it, or the value beside its limit. */
+  public static Text judged(Judged judged, double which, String unit) {
+    return judged(judged, which, unit, false);
+  }
+
+  /** The same where its unit stands once behind several. */
+  public static Text judgedWithoutUnit(Judged judged, double which, String unit) {
+    return judged(judged, which, unit, true);
+  }
+
+  private static Text judged(Judged judged, double which, String unit, boolean alone) {
+    Measure measure = Measure.of(unit).orElse(null);
+    if (measure != null) {
+      return of("%s", new Quantity(which, measure, 0, alone, judged));
+    }
+    // The same for everybody: by the rule of a length in mm, which has one place.
+    String number = judged.number(which, Measure.SIZE, 0, Units.METRIC);
+    return of(alone || unit.isEmpty() ? number : number + " " + unit);
+  }
+
   private static Text number(double value, int decimals, String unit, boolean alone) {
     Measure measure = Measure.of(unit).orElse(null);
     if (measure != null) {
-      return of("%s", new Quantity(value, measure, decimals - ROUGHLY, alone));
+      return of("%s", new Quantity(value, measure, decimals - ROUGHLY, alone, null));
     }
     String number = Words.number(value, decimals);
     return of(alone || unit.isEmpty() ? number : number + " " + unit);

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -22,6 +23,7 @@ final class BarHand {
 
   private final CardInTheBay card;
   private final Map<String, Runnable> otherwise = new HashMap<>();
+  private boolean us;
   int taps;
   int steps;
   int numbers;
@@ -36,6 +38,25 @@ final class BarHand {
     onCard.reload();
     assertThat(card.bar()).isVisible();
     onCard.clock().fastForward(HOURS + ":00:00");
+  }
+
+  /** Whoever works reads, and types, °F. */
+  BarHand inUs() {
+    us = true;
+    return this;
+  }
+
+  private String celsius(String value) {
+    return us ? fahrenheit(new BigDecimal(value)) : value;
+  }
+
+  /** On a scale that is below zero all along the sign may be left out, in °C. */
+  private String below(String value) {
+    return us ? fahrenheit(new BigDecimal(value).negate()) : value;
+  }
+
+  private static String fahrenheit(BigDecimal celsius) {
+    return celsius.multiply(new BigDecimal("1.8")).add(new BigDecimal(32)).toPlainString();
   }
 
   /** Before the bar of the step with this title is tapped, something is different. */
@@ -109,7 +130,7 @@ final class BarHand {
       taps++;
       card.choose("Lot on the jug", "P38-112");
     } else if (label.equals("Undiluted jug")) {
-      type(card.page.getByLabel("Jug reads"), "19");
+      type(card.page.getByLabel("Jug reads"), below("19"));
     } else {
       answer(label);
     }
@@ -130,14 +151,14 @@ final class BarHand {
       if (warmth.inputValue().isEmpty()) {
         numbers++;
         taps++;
-        warmth.fill("14");
+        warmth.fill(celsius("14"));
       }
-      type(section.getByLabel("Freezes at"), "37");
+      type(section.getByLabel("Freezes at"), below("37"));
     } else {
       type(
           card.page.getByRole(
               AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label))),
-          "71");
+          celsius("71"));
     }
   }
 
@@ -149,11 +170,11 @@ final class BarHand {
       tap(filled);
     }
     Locator warmth = section.getByLabel("at", new Locator.GetByLabelOptions().setExact(true));
-    if (!warmth.inputValue().equals("14")) {
+    if (!warmth.inputValue().equals(celsius("14"))) {
       numbers++;
       taps++;
-      warmth.fill("14");
+      warmth.fill(celsius("14"));
     }
-    type(section.getByLabel("Sample reads"), reads);
+    type(section.getByLabel("Sample reads"), below(reads));
   }
 }

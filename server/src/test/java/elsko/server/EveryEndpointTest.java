@@ -177,6 +177,7 @@ class EveryEndpointTest {
               Map.entry("GET /api/session/all", ALL),
               Map.entry("DELETE /api/session/all/{key}", ALL),
               Map.entry("PUT /api/session/password", ALL),
+              Map.entry("PUT /api/session/units", ALL),
               Map.entry("POST /api/session/end", ALL),
               Map.entry("GET /api/frost", ALL),
               Map.entry("POST /api/frost/pocket", ALL),

@@ -20,6 +20,7 @@ public final class Running implements AutoCloseable {
 
   private final Process process;
   private final int port;
+  private final int watchPort;
   private String password;
   public final double seconds;
 
@@ -39,8 +40,10 @@ public final class Running implements AutoCloseable {
 
   private Running(Path root, Path data, String knownPassword, String mode) throws IOException {
     password = knownPassword;
-    try (ServerSocket free = new ServerSocket(0)) {
+    try (ServerSocket free = new ServerSocket(0);
+        ServerSocket another = new ServerSocket(0)) {
       port = free.getLocalPort();
+      watchPort = another.getLocalPort();
     }
     long from = System.nanoTime();
     process =
@@ -49,6 +52,8 @@ public final class Running implements AutoCloseable {
                 mode,
                 "--port",
                 Integer.toString(port),
+                "--watch-port",
+                Integer.toString(watchPort),
                 "--data",
                 data.toString())
             .redirectErrorStream(true)
@@ -87,6 +92,37 @@ public final class Running implements AutoCloseable {
 
   public String address(String path) {
     return "http://localhost:" + port + path;
+  }
+
+  /**
+   * How long requests to a place took in the server so far, and how many there were, by its own
+   * count.
+   *
+   * @param place as the server writes it: "/api/boats/{id}"
+   */
+  public Served served(String place) throws IOException, InterruptedException {
+    URI metrics = URI.create("http://127.0.0.1:" + watchPort + "/metrics");
+    String counted =
+        HTTP.send(HttpRequest.newBuilder(metrics).build(), BodyHandlers.ofString()).body();
+    double count = 0;
+    double took = 0;
+    for (String line :
+        counted.lines().filter(one -> one.contains("uri=\"" + place + "\"")).toList()) {
+      double figure = Double.parseDouble(line.substring(line.lastIndexOf(' ') + 1));
+      if (line.startsWith("http_server_requests_seconds_count")) {
+        count += figure;
+      } else if (line.startsWith("http_server_requests_seconds_sum")) {
+        took += figure;
+      }
+    }
+    return new Served(count, took);
+  }
+
+  /** Requests that were answered, and the seconds they took in the server together. */
+  public record Served(double count, double seconds) {
+    public double millisEachSince(Served before) {
+      return (seconds - before.seconds) * 1_000 / (count - before.count);
+    }
   }
 
   public int port() {

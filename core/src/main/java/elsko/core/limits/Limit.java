@@ -1,5 +1,6 @@
 package elsko.core.limits;
 
+import elsko.core.Judged;
 import elsko.core.Refused;
 import elsko.core.Text;
 import org.jspecify.annotations.Nullable;
@@ -124,7 +125,7 @@ public record Limit(
     if (value < fine.low()) {
       return low;
     }
-    return value > fine.high() ? high : new Judgement(Call.GOOD, whenGood(fine));
+    return value > fine.high() ? high : new Judgement(Call.GOOD, whenGood(fine, value));
   }
 
   /** The same, of a reading that is not held against another number. */
@@ -138,18 +139,20 @@ public record Limit(
   }
 
   /**
-   * What is said of a value that is fine, with {low} and {high} where what is good here goes in;
-   * nothing where any value is only noted.
+   * What is said of a value that is fine, with {low}, {high} and {unit} where what is good here
+   * goes in; nothing where any value is only noted.
    */
   public String whenGood() {
-    return good("{low}", "{low} " + unit, "{high} " + unit).toString();
+    return good("{low}", "{low} {unit}", "{high} {unit}").toString();
   }
 
-  private Text whenGood(Range fine) {
+  private Text whenGood(Range fine, double value) {
+    Judged least = Judged.atLeast(fine.low(), value);
+    Judged most = Judged.atMost(fine.high(), value);
     return good(
-        Text.roughlyWithoutUnit(fine.low(), unit),
-        Text.roughly(fine.low(), unit),
-        Text.roughly(fine.high(), unit));
+        Text.judgedWithoutUnit(least, fine.low(), unit),
+        Text.judged(least, fine.low(), unit),
+        Text.judged(most, fine.high(), unit));
   }
 
   private Text good(Object lowAlone, Object low, Object high) {

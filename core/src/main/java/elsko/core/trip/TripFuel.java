@@ -1,5 +1,6 @@
 package elsko.core.trip;
 
+import elsko.core.Judged;
 import elsko.core.Quantity;
 import elsko.core.Refused;
 import elsko.core.Text;
@@ -77,6 +78,6 @@ public record TripFuel(boolean go, List<OfTank> tanks) {
     return refuel
         ? Text.of(
             "Not enough: it takes more than the tank can hold. Fill up, and refuel on the way.")
-        : Text.of("Not enough: add %s.", Quantity.liters(Math.ceil(add * 10) / 10));
+        : Text.of("Not enough: add %s.", Judged.litersAtLeast(add));
   }
 }

@@ -59,9 +59,11 @@ class AccessRules {
       CookieCsrfTokenRepository csrfTokens,
       ProblemWriter problems,
       AccountsNow accounts,
-      Sessions sessions)
+      Sessions sessions,
+      ReadersUnits units)
       throws Exception {
-    return http.addFilterAfter(new AsOfNow(accounts, sessions), BasicAuthenticationFilter.class)
+    return http.addFilterAfter(
+            new AsOfNow(accounts, sessions, units), BasicAuthenticationFilter.class)
         .authorizeHttpRequests(
             rules ->
                 rules
@@ -78,7 +80,7 @@ class AccessRules {
                     // The key of a link comes with each request.
                     .requestMatchers("/api/owner/**", "/api/invitation")
                     .permitAll()
-                    .requestMatchers(PUT, "/api/session/password")
+                    .requestMatchers(PUT, "/api/session/password", "/api/session/units")
                     .authenticated()
                     .requestMatchers("/api/session/all/**")
                     .authenticated()

@@ -9,6 +9,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.Optional;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -22,10 +23,12 @@ import org.springframework.web.filter.OncePerRequestFilter;
 final class AsOfNow extends OncePerRequestFilter {
   private final AccountsNow accounts;
   private final Sessions sessions;
+  private final ReadersUnits units;
 
-  AsOfNow(AccountsNow accounts, Sessions sessions) {
+  AsOfNow(AccountsNow accounts, Sessions sessions, ReadersUnits units) {
     this.accounts = accounts;
     this.sessions = sessions;
+    this.units = units;
   }
 
   @Override
@@ -43,6 +46,9 @@ final class AsOfNow extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
+    if (request.getHeader(HttpHeaders.AUTHORIZATION) == null) {
+      units.ofTheYard();
+    }
     HttpSession session = request.getSession(false);
     Authentication who = SecurityContextHolder.getContext().getAuthentication();
     if (session != null && who != null && who.getPrincipal() instanceof Account account) {
@@ -51,6 +57,7 @@ final class AsOfNow extends OncePerRequestFilter {
       SecurityContext context = SecurityContextHolder.createEmptyContext();
       if (now.isPresent()) {
         context.setAuthentication(Account.signedIn(now.get()));
+        units.of(now.get());
         sessions.used(session, request);
       } else {
         session.invalidate();

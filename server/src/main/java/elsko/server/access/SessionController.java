@@ -1,16 +1,21 @@
 package elsko.server.access;
 
+import elsko.core.Units;
+import elsko.server.people.AccountsNow;
 import elsko.server.people.DemoAccounts;
 import elsko.server.people.Passwords;
+import elsko.server.people.Role;
 import elsko.server.people.SignedIn;
 import elsko.server.people.SignedIn.NobodySignedIn;
 import elsko.server.problems.NotFound;
 import elsko.server.problems.Problem;
+import elsko.server.text.ReadIn;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -43,6 +48,8 @@ class SessionController {
   private final Passwords passwords;
   private final Sessions sessions;
   private final SessionBegin begin;
+  private final AccountsNow accounts;
+  private final ReadersUnits units;
   private final boolean demo;
 
   SessionController(
@@ -52,6 +59,8 @@ class SessionController {
       Passwords passwords,
       Sessions sessions,
       SessionBegin begin,
+      AccountsNow accounts,
+      ReadersUnits units,
       @Value("${elsko.demo}") boolean demo) {
     this.authentication = authentication;
     this.csrfTokens = csrfTokens;
@@ -59,6 +68,8 @@ class SessionController {
     this.passwords = passwords;
     this.sessions = sessions;
     this.begin = begin;
+    this.accounts = accounts;
+    this.units = units;
     this.demo = demo;
   }
 
@@ -68,23 +79,39 @@ class SessionController {
   }
 
   @GetMapping("/api/session")
-  SignedIn session(
+  WhoIsHere session(
       @Nullable Authentication who, @Parameter(hidden = true) @Nullable CsrfToken token) {
     if (token != null) {
       token.getToken(); // read, so that the cookie is set before the first change is sent
     }
-    return SignedIn.by(who);
+    return view(SignedIn.by(who), Account.of(Objects.requireNonNull(who)).id());
   }
 
   @PostMapping("/api/session")
-  SignedIn signIn(
+  WhoIsHere signIn(
       @RequestBody Attempt attempt, HttpServletRequest request, HttpServletResponse response) {
     Authentication who =
         authentication.authenticate(
             UsernamePasswordAuthenticationToken.unauthenticated(
                 attempt.name() == null ? "" : attempt.name().strip(), attempt.password()));
     begin.as(who, request, response);
-    return SignedIn.by(who);
+    UUID id = Account.of(who).id();
+    accounts.of(id).ifPresent(units::of);
+    return view(SignedIn.by(who), id);
+  }
+
+  /** In which units whoever is signed in reads: their own, or null for those of the yard. */
+  @PutMapping("/api/session/units")
+  WhoIsHere readIn(Authentication who, @RequestBody UnitsChange change) {
+    UUID id = Account.of(who).id();
+    accounts.readsIn(id, change.units());
+    accounts.of(id).ifPresent(units::of);
+    return view(SignedIn.by(who), id);
+  }
+
+  private WhoIsHere view(SignedIn who, UUID id) {
+    boolean own = accounts.of(id).filter(one -> one.units() != null).isPresent();
+    return new WhoIsHere(who.name(), who.role(), ReadIn.units(), own);
   }
 
   /** Ends this session. Nothing of it stays in the device's cache of pages and pictures. */
@@ -155,6 +182,17 @@ class SessionController {
   ProblemDetail nobody(NobodySignedIn nobody) {
     return Problem.of(HttpStatus.UNAUTHORIZED, "Sign in", "session", "Sign in first.");
   }
+
+  /**
+   * Who is signed in.
+   *
+   * @param units in which they read
+   * @param ownUnits whether they chose them; otherwise they are the yard's
+   */
+  record WhoIsHere(String name, Role role, Units units, boolean ownUnits) {}
+
+  /** Null: those of the yard. */
+  record UnitsChange(@Nullable Units units) {}
 
   record Attempt(@Nullable String name, @Nullable String password) {}
 

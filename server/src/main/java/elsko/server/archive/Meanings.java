@@ -39,7 +39,6 @@ final class Meanings {
           new Choice("boat", "layout", Layout.class),
           new Choice("area", "kind", AreaKind.class),
           new Choice("yard", "policy", Policy.class),
-          new Choice("yard", "units", Units.class),
           new Choice("yard_method", "method", Method.class));
 
   private static final JsonMapper PLAIN = JsonMapper.builder().build();
@@ -62,6 +61,7 @@ final class Meanings {
       if (count(sql, "select count(*) from yard") > 1) {
         throw new ArchiveRefused("There are several yards in it.");
       }
+      units(sql);
       facts(sql);
       boats(sql);
     }
@@ -79,6 +79,20 @@ final class Meanings {
           throw new ArchiveRefused(
               "In the table %s there is a %s \"%s\" that means nothing here."
                   .formatted(choice.table(), choice.column(), word));
+        }
+      }
+    }
+  }
+
+  private static void units(Statement sql) throws SQLException {
+    String query = "select units from yard union select units from person where units is not null";
+    try (ResultSet found = sql.executeQuery(query)) {
+      while (found.next()) {
+        try {
+          Units.of(found.getString(1));
+        } catch (IllegalArgumentException unknown) {
+          throw new ArchiveRefused(
+              "There are units \"%s\" in it that mean nothing here.".formatted(found.getString(1)));
         }
       }
     }

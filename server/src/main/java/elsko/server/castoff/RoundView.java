@@ -1,5 +1,6 @@
 package elsko.server.castoff;
 
+import elsko.core.Units;
 import elsko.core.boat.path.Circuit;
 import elsko.core.boat.path.Fitting;
 import elsko.core.boat.path.FittingState;
@@ -13,6 +14,7 @@ import elsko.core.ledger.decision.FlushDue;
 import elsko.core.ledger.fact.RoundKind;
 import elsko.core.procedure.card.Ask;
 import elsko.core.trip.FuelFitted;
+import elsko.server.text.ReadIn;
 import elsko.server.work.view.AskView;
 import elsko.server.work.view.AsksShown;
 import elsko.server.work.view.ComplaintChoice;
@@ -32,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param fuelVersion what a change of it is based on
  * @param flush why it is to be flushed; empty when it is not
  * @param complaints what its owner can complain of
+ * @param units in which whoever goes it reads
  */
 record RoundView(
     UUID boat,
@@ -45,7 +48,8 @@ record RoundView(
     long fuelVersion,
     @Nullable RoundStanding lastRound,
     String flush,
-    List<ComplaintChoice> complaints) {
+    List<ComplaintChoice> complaints,
+    Units units) {
 
   static RoundView of(
       UUID id,
@@ -66,7 +70,8 @@ record RoundView(
         fuelVersion,
         state.lastRound(),
         FlushDue.words(state, now),
-        ComplaintChoice.all());
+        ComplaintChoice.all(),
+        ReadIn.units());
   }
 
   /** What is looked at together. */

@@ -1,5 +1,6 @@
 package elsko.server.people;
 
+import elsko.core.Units;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -40,11 +41,18 @@ public class AccountsNow {
     people.findById(id).ifPresent(one -> one.passwordIsKeptAs(hash));
   }
 
+  /** In which units they read from now on; null: in the yard's. */
+  @Transactional
+  public void readsIn(UUID id, @Nullable Units units) {
+    people.findById(id).ifPresent(one -> one.readsIn(units));
+  }
+
   private static Optional<AccountNow> now(Person one) {
     String hash = one.passwordHash();
     Role role = one.role();
     return one.signsIn() && hash != null && role != null
-        ? Optional.of(new AccountNow(one.id(), one.name(), role, hash, one.sessionsSince()))
+        ? Optional.of(
+            new AccountNow(one.id(), one.name(), role, hash, one.sessionsSince(), one.units()))
         : Optional.empty();
   }
 }

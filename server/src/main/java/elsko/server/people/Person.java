@@ -1,5 +1,6 @@
 package elsko.server.people;
 
+import elsko.core.Units;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -33,6 +34,7 @@ class Person {
   private int sessionsSince;
   private @Nullable String codeHash;
   private @Nullable Instant codeUntil;
+  private @Nullable Units units;
   @Version private @Nullable Long version;
 
   @SuppressWarnings("NullAway.Init") // Hibernate fills it
@@ -80,6 +82,15 @@ class Person {
   /** The same password, kept as it is kept nowadays. */
   void passwordIsKeptAs(String hash) {
     passwordHash = hash;
+  }
+
+  /** Null: in those of the yard. */
+  void readsIn(@Nullable Units chosen) {
+    units = chosen;
+  }
+
+  @Nullable Units units() {
+    return units;
   }
 
   void becomes(Role other) {

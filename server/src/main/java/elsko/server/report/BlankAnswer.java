@@ -1,5 +1,6 @@
 package elsko.server.report;
 
+import elsko.core.Judged;
 import elsko.core.Quantity;
 import elsko.core.Text;
 import elsko.core.Words;
@@ -14,8 +15,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What somebody writes on paper to answer an ask. Quantities have the units the sheet is typed in
- * with afterwards: metric, as on the screens.
+ * What somebody writes on paper to answer an ask, in the units of whoever prints it. Each number
+ * has its unit beside it, to be typed in with it afterwards.
  */
 final class BlankAnswer {
   private static final String LINE = "______________";
@@ -28,8 +29,8 @@ final class BlankAnswer {
       case AskView.OpenAsk it ->
           ring(List.of("ran clear", "ran after rodding", "dry: rod and air pass", "did not run"))
               + (it.liters() > 0
-                  ? "; caught %s L of about %s"
-                      .formatted(NUMBER, Quantity.liters(it.liters()).toString())
+                  ? "; caught %s %s of about %s"
+                      .formatted(NUMBER, ReadIn.unit("L"), liters(it.liters()))
                   : "");
       case AskView.EngineAsk it -> stopped(it.stopped());
       case AskView.KickAsk it ->
@@ -38,23 +39,30 @@ final class BlankAnswer {
       case AskView.SeeAsk it -> findings(it.condition());
       case AskView.PiecesAsk it -> "%s found of %d; where %s".formatted(NUMBER, it.missing(), LINE);
       case AskView.FillAsk it ->
-          "%s L of about %s, lot %s %s"
-              .formatted(NUMBER, Quantity.liters(it.liters()).toString(), LINE, it.watch());
+          "%s %s of about %s, lot %s %s"
+              .formatted(NUMBER, ReadIn.unit("L"), liters(it.liters()), LINE, it.watch());
       case AskView.CatchAsk it ->
-          "%s L caught; %s went in".formatted(NUMBER, Quantity.liters(it.liters()).toString());
+          "%s %s caught; %s went in".formatted(NUMBER, ReadIn.unit("L"), liters(it.liters()));
       case AskView.DisinfectAsk it ->
-          "tank %s L, bleach of %s %%, %s mL poured in; never over %s mg/L"
-              .formatted(NUMBER, NUMBER, NUMBER, Words.number(it.dose().mostMgPerLiter(), 0));
+          "tank %s %s, bleach of %s %%, %s %s poured in; never over %s mg/L"
+              .formatted(
+                  NUMBER,
+                  ReadIn.unit("L"),
+                  NUMBER,
+                  NUMBER,
+                  ReadIn.unit("mL"),
+                  Words.number(it.dose().mostMgPerLiter(), 0));
       case AskView.PickAsk it -> "";
       case AskView.DescaleAsk it ->
-          "%s L of about %s mixed".formatted(NUMBER, Quantity.liters(it.liters()).toString());
+          "%s %s of about %s mixed".formatted(NUMBER, ReadIn.unit("L"), liters(it.liters()));
       case AskView.CountAsk it -> NUMBER + " plugs counted";
       case AskView.JugAsk it -> "%s read, with instrument %s, lot %s".formatted(NUMBER, LINE, LINE);
       case AskView.SampleAsk it ->
-          "%s read, at %s °C, with instrument %s, lot %s; or not sampled, because %s"
-              .formatted(NUMBER, NUMBER, LINE, LINE, LINE);
+          "%s read, at %s %s, with instrument %s, lot %s; or not sampled, because %s"
+              .formatted(NUMBER, NUMBER, ReadIn.unit("°C"), LINE, LINE, LINE);
       case AskView.CoolantAsk it ->
-          "%s read, at %s °C, with instrument %s".formatted(NUMBER, NUMBER, LINE);
+          "%s read, at %s %s, with instrument %s"
+              .formatted(NUMBER, NUMBER, ReadIn.unit("°C"), LINE);
       case AskView.FrostAsk it -> findings(it.condition());
       case AskView.ServiceAsk it -> "";
       case AskView.OilAsk it -> "";
@@ -86,14 +94,18 @@ final class BlankAnswer {
             : ", %s %s %s"
                 .formatted(
                     limit.against().name(),
-                    ask.against() == null ? NUMBER : "(%s)".formatted(number(ask.against())),
-                    limit.against().unit());
+                    ask.against() == null
+                        ? NUMBER
+                        : "(%s)".formatted(number(ask.against(), limit.against().unit())),
+                    ReadIn.unit(limit.against().unit()));
     String stop =
         limit.stopFrom() == null
             ? ""
-            : ". STOP from %s %s".formatted(number(limit.stopFrom()), ask.unit());
+            : ". STOP from %s %s"
+                .formatted(number(limit.stopFrom(), ask.unit()), ReadIn.unit(ask.unit()));
     String instead = ask.instead() == null ? "" : ". Or " + findings(ask.instead());
-    return "%s %s%s%s%s%s".formatted(NUMBER, ask.unit(), held, good(ask, limit), stop, instead);
+    return "%s %s%s%s%s%s"
+        .formatted(NUMBER, ReadIn.unit(ask.unit()), held, good(ask, limit), stop, instead);
   }
 
   /** Where good depends on a second number nobody has said yet, nothing can be printed. */
@@ -106,13 +118,18 @@ final class BlankAnswer {
     double times = ask.against() == null ? 1 : ask.against();
     double low = limit.goodLow() * times;
     double high = limit.goodHigh() * times;
-    String unit = ask.unit();
+    Text least = limit(Judged.atLeast(low, Double.NaN), ask.unit());
+    Text most = limit(Judged.atMost(high, Double.NaN), ask.unit());
     if (high >= limit.possibleHigh()) {
-      return "; good from %s %s up".formatted(number(low), unit);
+      return "; good from %s up".formatted(ReadIn.words(least));
     }
     return low <= limit.possibleLow()
-        ? "; good up to %s %s".formatted(number(high), unit)
-        : "; good %s to %s %s".formatted(number(low), number(high), unit);
+        ? "; good up to %s".formatted(ReadIn.words(most))
+        : "; good %s to %s".formatted(ReadIn.words(least), ReadIn.words(most));
+  }
+
+  private static Text limit(Judged judged, String unit) {
+    return Text.judged(judged, judged.limit(), unit);
   }
 
   private static String findings(ConditionView condition) {
@@ -125,8 +142,12 @@ final class BlankAnswer {
     return finding.call() == Call.STOP ? finding.words() + " (STOP)" : finding.words();
   }
 
-  private static String number(double value) {
-    return Words.number(value, 2);
+  private static String number(double value, String unit) {
+    return ReadIn.words(Text.exactlyWithoutUnit(value, unit));
+  }
+
+  private static String liters(double liters) {
+    return ReadIn.words(Quantity.liters(liters));
   }
 
   private BlankAnswer() {}

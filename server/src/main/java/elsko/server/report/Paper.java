@@ -1,5 +1,6 @@
 package elsko.server.report;
 
+import elsko.core.UnitSystem;
 import elsko.core.Units;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
@@ -11,12 +12,12 @@ final class Paper {
   private Paper() {}
 
   static PDRectangle page(Units units) {
-    return units == Units.METRIC ? PDRectangle.A4 : PDRectangle.LETTER;
+    return units.length() == UnitSystem.METRIC ? PDRectangle.A4 : PDRectangle.LETTER;
   }
 
   /** Half a page: a tag. */
   static PDRectangle tag(Units units) {
-    return units == Units.METRIC
+    return units.length() == UnitSystem.METRIC
         ? PDRectangle.A5
         : new PDRectangle(HALF_LETTER_WIDTH, HALF_LETTER_HEIGHT);
   }

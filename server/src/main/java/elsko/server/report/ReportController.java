@@ -1,6 +1,6 @@
 package elsko.server.report;
 
-import elsko.core.Units;
+import elsko.core.UnitSystem;
 import elsko.core.ledger.fact.Procedure;
 import elsko.server.people.SignedIn;
 import java.time.LocalDate;
@@ -33,7 +33,7 @@ class ReportController {
 
   @GetMapping(path = "/boats/{id}/lay-up.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> layUp(
-      @PathVariable UUID id, @RequestParam(required = false) @Nullable Units units) {
+      @PathVariable UUID id, @RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("lay-up-report", reports.layUp(id, units));
   }
 
@@ -54,14 +54,14 @@ class ReportController {
   /** The tag for the wheel; its square code leads to the boat. */
   @GetMapping(path = "/boats/{id}/helm-tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> helmTag(
-      @PathVariable UUID id, @RequestParam(required = false) @Nullable Units units) {
+      @PathVariable UUID id, @RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("helm-tag", reports.helmTag(id, units, host()));
   }
 
   /** Where it is drained, on one page, with the pictures by which each place is found. */
   @GetMapping(path = "/boats/{id}/drain-map.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> drainMap(
-      @PathVariable UUID id, @RequestParam(required = false) @Nullable Units units) {
+      @PathVariable UUID id, @RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("drain-map", reports.drainMap(id, units));
   }
 
@@ -73,7 +73,7 @@ class ReportController {
   @GetMapping(path = "/day-sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> daySheets(
       @RequestParam(required = false) @Nullable LocalDate day,
-      @RequestParam(required = false) @Nullable Units units) {
+      @RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("day-sheets", reports.daySheets(day, units));
   }
 
@@ -81,7 +81,7 @@ class ReportController {
   @GetMapping(path = "/day-cards.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> dayCards(
       @RequestParam(required = false) @Nullable LocalDate day,
-      @RequestParam(required = false) @Nullable Units units) {
+      @RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("day-cards", reports.blankCards(day, units, host()));
   }
 
@@ -90,7 +90,7 @@ class ReportController {
   ResponseEntity<byte[]> card(
       @PathVariable UUID id,
       @RequestParam Procedure procedure,
-      @RequestParam(required = false) @Nullable Units units) {
+      @RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("blank-card", reports.blankCard(id, procedure, units, host()));
   }
 
@@ -99,7 +99,7 @@ class ReportController {
   }
 
   @GetMapping(path = "/launch-list.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> launchList(@RequestParam(required = false) @Nullable Units units) {
+  ResponseEntity<byte[]> launchList(@RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("launch-list", reports.launchList(units));
   }
 
@@ -112,7 +112,7 @@ class ReportController {
   ResponseEntity<byte[]> season(
       @RequestParam(required = false) @Nullable LocalDate from,
       @RequestParam(required = false) @Nullable LocalDate to,
-      @RequestParam(required = false) @Nullable Units units) {
+      @RequestParam(required = false) @Nullable UnitSystem units) {
     return pdf("season-summary", reports.season(from, to, units));
   }
 

@@ -1,6 +1,7 @@
 package elsko.server.report;
 
 import elsko.core.Refused;
+import elsko.core.UnitSystem;
 import elsko.core.Units;
 import elsko.core.due.DueList;
 import elsko.core.jobsheet.JobSheet;
@@ -17,6 +18,7 @@ import elsko.server.mail.Letter;
 import elsko.server.mail.Outbox;
 import elsko.server.photos.Photos;
 import elsko.server.plan.Walks;
+import elsko.server.text.ReadIn;
 import elsko.server.work.log.Folded;
 import elsko.server.work.log.Log;
 import elsko.server.work.view.CardView;
@@ -73,11 +75,11 @@ class Reports {
     this.clock = clock;
   }
 
-  byte[] layUp(UUID boat, @Nullable Units units) {
+  byte[] layUp(UUID boat, @Nullable UnitSystem units) {
     return layUp(log.folded(boat), units);
   }
 
-  private byte[] layUp(Folded folded, @Nullable Units units) {
+  private byte[] layUp(Folded folded, @Nullable UnitSystem units) {
     Instant now = clock.instant();
     BoatState state = folded.state();
     return new LayUpReport(
@@ -118,7 +120,7 @@ class Reports {
    *
    * @param host where whoever asks reached this application; the yard's own settings come first
    */
-  byte[] helmTag(UUID boat, @Nullable Units units, String host) {
+  byte[] helmTag(UUID boat, @Nullable UnitSystem units, String host) {
     return new HelmTag(
             yard(),
             words(units),
@@ -129,7 +131,7 @@ class Reports {
   }
 
   /** Where it is drained, with the pictures by which each place is found. */
-  byte[] drainMap(UUID boat, @Nullable Units units) {
+  byte[] drainMap(UUID boat, @Nullable UnitSystem units) {
     return new DrainMap(
             yard(),
             words(units),
@@ -139,7 +141,7 @@ class Reports {
         .pdf();
   }
 
-  byte[] daySheets(@Nullable LocalDate day, @Nullable Units units) {
+  byte[] daySheets(@Nullable LocalDate day, @Nullable UnitSystem units) {
     LocalDate shown = day == null ? walks.today() : day;
     return new DaySheets(yard(), chosen(units), shown, walks.told(shown)).pdf();
   }
@@ -150,12 +152,12 @@ class Reports {
    *
    * @param host where whoever asks reached this application; the yard's own settings come first
    */
-  byte[] blankCard(UUID boat, Procedure procedure, @Nullable Units units, String host) {
+  byte[] blankCard(UUID boat, Procedure procedure, @Nullable UnitSystem units, String host) {
     return blank(List.of(card(boat, procedure)), units, host);
   }
 
   /** The cards of everything that was told for a day, each once, in the order of the day. */
-  byte[] blankCards(@Nullable LocalDate day, @Nullable Units units, String host) {
+  byte[] blankCards(@Nullable LocalDate day, @Nullable UnitSystem units, String host) {
     LocalDate shown = day == null ? walks.today() : day;
     return blank(
         walks.told(shown).stream()
@@ -174,7 +176,7 @@ class Reports {
     return cards.of(folded, folded.state().openCard(procedure));
   }
 
-  private byte[] blank(List<CardView> cards, @Nullable Units units, String host) {
+  private byte[] blank(List<CardView> cards, @Nullable UnitSystem units, String host) {
     return new BlankCards(
             yard(), chosen(units), clock.getZone(), cards, address(host), clock.instant())
         .pdf();
@@ -184,11 +186,11 @@ class Reports {
     return yards.address().isEmpty() ? host : yards.address();
   }
 
-  byte[] launchList(@Nullable Units units) {
+  byte[] launchList(@Nullable UnitSystem units) {
     return new LaunchList(yard(), chosen(units), launches.all()).pdf();
   }
 
-  byte[] season(@Nullable LocalDate from, @Nullable LocalDate to, @Nullable Units units) {
+  byte[] season(@Nullable LocalDate from, @Nullable LocalDate to, @Nullable UnitSystem units) {
     LocalDate last = to == null ? walks.today() : to;
     LocalDate first = from == null ? lastAugust(last) : from;
     if (last.isBefore(first)) {
@@ -249,11 +251,14 @@ class Reports {
     return yards.view().name();
   }
 
-  private ReportWords words(@Nullable Units units) {
+  private ReportWords words(@Nullable UnitSystem units) {
     return new ReportWords(chosen(units), clock.getZone());
   }
 
-  private Units chosen(@Nullable Units units) {
-    return units == null ? yards.view().units() : units;
+  /** Of all that is said from here on in this request. */
+  private Units chosen(@Nullable UnitSystem units) {
+    Units chosen = units == null ? ReadIn.person().orElseGet(yards::units) : Units.all(units);
+    ReadIn.in(() -> chosen);
+    return chosen;
   }
 }

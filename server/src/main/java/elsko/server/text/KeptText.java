@@ -1,8 +1,10 @@
 package elsko.server.text;
 
+import elsko.core.Judged;
 import elsko.core.Measure;
 import elsko.core.Quantity;
 import elsko.core.Text;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -86,6 +88,16 @@ public final class KeptText {
       if (quantity.alone()) {
         out.writeBooleanProperty("alone", true);
       }
+      Judged judged = quantity.judged();
+      if (judged != null) {
+        out.writeBooleanProperty("isLimit", quantity.value() == judged.limit());
+        out.writeBooleanProperty("atMost", judged.atMost());
+        // A limit may be said without a value.
+        double other = quantity.value() == judged.limit() ? judged.value() : judged.limit();
+        if (!Double.isNaN(other)) {
+          out.writeNumberProperty("beside", other);
+        }
+      }
       out.writeEndObject();
     }
   }
@@ -113,7 +125,19 @@ public final class KeptText {
           kept.required("value").asDouble(),
           Measure.valueOf(kept.required("measure").asString()),
           kept.path("more").asInt(0),
-          kept.path("alone").asBoolean(false));
+          kept.path("alone").asBoolean(false),
+          judged(kept));
+    }
+
+    private static @Nullable Judged judged(JsonNode kept) {
+      if (!kept.has("isLimit")) {
+        return null;
+      }
+      double itself = kept.required("value").asDouble();
+      double beside = kept.path("beside").asDouble(Double.NaN);
+      boolean isLimit = kept.path("isLimit").asBoolean();
+      return new Judged(
+          isLimit ? beside : itself, isLimit ? itself : beside, kept.path("atMost").asBoolean());
     }
   }
 }

@@ -1,5 +1,6 @@
 package elsko.server.yard;
 
+import elsko.core.Units;
 import elsko.server.yard.Yards.YardView;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -20,11 +21,15 @@ final class Differs {
         Object was = value(part, before);
         Object is = value(part, after);
         if (!Objects.equals(was, is)) {
-          words.add("%s: %s, was %s".formatted(plain(part.getName()), is, was));
+          words.add("%s: %s, was %s".formatted(plain(part.getName()), said(is), said(was)));
         }
       }
     }
     return String.join("; ", words);
+  }
+
+  private static Object said(Object value) {
+    return value instanceof Units units ? units.words() : value;
   }
 
   /** "designLowC" as "design low C". */

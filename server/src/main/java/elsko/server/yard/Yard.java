@@ -53,8 +53,6 @@ class Yard {
   @Convert(converter = Intervals.class)
   private List<Interval> othersWay;
 
-  @Enumerated(EnumType.STRING)
-  @JdbcTypeCode(SqlTypes.VARCHAR)
   private Units units;
 
   private String timeZone;
@@ -153,12 +151,12 @@ class Yard {
         practices.othersWay().stream().sorted(Comparator.comparing(Interval::key)).toList();
   }
 
-  /** The units its reports are written in. */
+  /** The units whoever did not choose their own reads in. */
   Units units() {
     return units;
   }
 
-  void writesIn(Units chosen) {
+  void readsIn(Units chosen) {
     this.units = chosen;
   }
 

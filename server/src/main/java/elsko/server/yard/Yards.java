@@ -1,6 +1,8 @@
 package elsko.server.yard;
 
+import elsko.core.Quantity;
 import elsko.core.Refused;
+import elsko.core.Text;
 import elsko.core.Units;
 import elsko.core.boat.description.Layout;
 import elsko.core.boat.path.Method;
@@ -122,6 +124,12 @@ public class Yards {
     return viewOf(one());
   }
 
+  /** The units whoever did not choose their own reads in. */
+  @Transactional(readOnly = true)
+  public Units units() {
+    return yards.findById(Yard.THE_ONE).map(Yard::units).orElse(Units.METRIC);
+  }
+
   /** Where the yard is reached; empty while nobody has said. */
   @Transactional(readOnly = true)
   public String address() {
@@ -217,7 +225,7 @@ public class Yards {
             change.othersWay() == null ? yard.othersWay() : intervals(change.othersWay()));
     yard.follow(practices);
     if (change.units() != null) {
-      yard.writesIn(change.units());
+      yard.readsIn(change.units());
     }
     if (change.timeZone() != null) {
       yard.standsIn(checkedZone(change.timeZone()));
@@ -297,7 +305,11 @@ public class Yards {
             && sizes.size() <= 8
             && sizes.stream().allMatch(size -> size != null && size >= 0.1 && size <= 1000);
     if (!good) {
-      throw Refused.value("containerLiters", "Give 1 to 8 sizes of container, 0.1 to 1,000 L.");
+      throw Refused.value(
+          "containerLiters",
+          Text.of(
+              "Give 1 to 8 sizes of container, %s to %s.",
+              Quantity.liters(0.1).precisely().withoutUnit(), Quantity.liters(1_000)));
     }
     return sizes.stream().distinct().sorted().toList();
   }

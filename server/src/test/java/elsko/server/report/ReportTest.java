@@ -3,7 +3,7 @@ package elsko.server.report;
 import static elsko.server.Yarn.entry;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import elsko.core.Units;
+import elsko.core.UnitSystem;
 import elsko.core.Words;
 import elsko.core.ledger.fact.Procedure;
 import elsko.server.Background;
@@ -70,8 +70,8 @@ class ReportTest {
   }
 
   @ParameterizedTest
-  @EnumSource(Units.class)
-  void everyBoatsReportAndTagAreWholeInBothUnits(Units units) {
+  @EnumSource(UnitSystem.class)
+  void everyBoatsReportAndTagAreWholeInBothUnits(UnitSystem units) {
     for (JsonNode boat : RunningElsko.as("viewer").get("/api/boats").body()) {
       String id = boat.path("id").asString();
       String name = boat.path("name").asString();

@@ -1,6 +1,7 @@
 package elsko.core.fluid.verdict;
 
-import elsko.core.Quantity;
+import elsko.core.Judged;
+import elsko.core.Measure;
 import elsko.core.Text;
 import elsko.core.Words;
 import elsko.core.fluid.GlycolCurve;
@@ -18,7 +19,6 @@ public record Ceiling(Outcome outcome, Text words) {
 
   public static Ceiling of(Product product, Need yards) {
     Need need = yards.on(product);
-    Text needed = Text.of("%s", Quantity.celsius(need.temperatureC()));
     if (need.policy() == Policy.LABEL && product.labelRatingC() == null) {
       return new Ceiling(
           Outcome.CHANGE_PRODUCT,
@@ -37,9 +37,11 @@ public record Ceiling(Outcome outcome, Text words) {
           Text.of("%s at the least", Words.percent(Policy.LEAST_MASS_FRACTION)));
     }
     if (need.policy() == Policy.LABEL) {
-      return product.labelRatingC() <= need.temperatureC()
-          ? new Ceiling(null, Text.of("Label rating %s.", Quantity.celsius(product.labelRatingC())))
-          : cannot(Text.of("label rating %s", Quantity.celsius(product.labelRatingC())), needed);
+      Judged rated = Judged.atMost(need.temperatureC(), product.labelRatingC());
+      Text says = Text.of("label rating %s", rated.value(Measure.TEMPERATURE));
+      return rated.value() <= rated.limit()
+          ? new Ceiling(null, Text.of("%s.", says.sentence()))
+          : cannot(says, needed(rated));
     }
     if (product.massFraction() == null) {
       return new Ceiling(
@@ -50,15 +52,20 @@ public record Ceiling(Outcome outcome, Text words) {
             .atMassFraction(Math.min(product.massFraction(), GlycolCurve.MAX_MASS_FRACTION));
     boolean freeze = need.policy() == Policy.FREEZE;
     double reaches = freeze ? undiluted.freezePointC() : undiluted.burstPointC();
+    Judged judged = Judged.atMost(need.temperatureC(), reaches);
     Text says =
         Text.of(
             "%s point %s%s",
             freeze ? "freeze" : "burst",
             !freeze && undiluted.burstIsFloor() ? "at or below " : "",
-            Quantity.celsius(reaches));
+            judged.value(Measure.TEMPERATURE));
     return reaches <= need.temperatureC()
         ? new Ceiling(null, Text.of("Undiluted %s.", says))
-        : cannot(says, needed);
+        : cannot(says, needed(judged));
+  }
+
+  private static Text needed(Judged judged) {
+    return Text.of("%s", judged.limit(Measure.TEMPERATURE));
   }
 
   private static Ceiling cannot(Text says, Text needed) {

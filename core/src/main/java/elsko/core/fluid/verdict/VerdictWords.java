@@ -1,5 +1,7 @@
 package elsko.core.fluid.verdict;
 
+import elsko.core.Judged;
+import elsko.core.Measure;
 import elsko.core.Quantity;
 import elsko.core.Text;
 import elsko.core.Words;
@@ -69,9 +71,11 @@ final class VerdictWords {
           Text.of(
               "The undiluted product itself cannot pass %s under this policy. Change the product, or the policy knowingly.",
               need);
-      case WITHSTANDS_NEED -> Text.of("%s, needed %s.", withstands(verdict).sentence(), need);
+      case WITHSTANDS_NEED ->
+          Text.of("%s, needed %s.", withstands(verdict).sentence(), needBeside(verdict));
       case SHORT_OF_NEED ->
-          Text.of("%s is not enough, needed %s.", withstands(verdict).sentence(), need);
+          Text.of(
+              "%s is not enough, needed %s.", withstands(verdict).sentence(), needBeside(verdict));
       case TOO_WEAK_FOR_ANY_NEED ->
           Text.of(
               "It may hold less than %s glycol: that spoils, and reads too near water, whatever is needed.",
@@ -87,14 +91,29 @@ final class VerdictWords {
 
   private static Text withstands(Verdict verdict) {
     return switch (verdict.need().policy()) {
-      case FREEZE -> Text.of("freeze point %s", Quantity.celsius(verdict.freezePointC()));
+      case FREEZE -> Text.of("freeze point %s", judged(verdict).value(Measure.TEMPERATURE));
       case BURST ->
           Text.of(
               "burst point %s%s",
               verdict.burstIsFloor() ? "at or below " : "",
-              Quantity.celsius(verdict.burstPointC()));
+              judged(verdict).value(Measure.TEMPERATURE));
       case LABEL -> Text.of("label rating");
     };
+  }
+
+  private static Quantity needBeside(Verdict verdict) {
+    return judged(verdict).limit(Measure.TEMPERATURE);
+  }
+
+  /** It should freeze, or burst, at what is needed or colder. */
+  private static Judged judged(Verdict verdict) {
+    double at =
+        switch (verdict.need().policy()) {
+          case FREEZE -> verdict.freezePointC();
+          case BURST -> verdict.burstPointC();
+          case LABEL -> Double.NaN;
+        };
+    return Judged.atMost(verdict.need().temperatureC(), at);
   }
 
   private static String kept(Verdict verdict) {

@@ -1,5 +1,7 @@
 package elsko.core.ledger.circuit;
 
+import elsko.core.Judged;
+import elsko.core.Measure;
 import elsko.core.Quantity;
 import elsko.core.Text;
 import elsko.core.fluid.Base;
@@ -57,7 +59,8 @@ public record CoolantVerdict(Outcome outcome, Double freezePointC, Text words) {
             freezes,
             Text.of(
                 "Freezes at %s, needed %s: strengthen it, run it warm, read it again cold.",
-                Quantity.celsius(freezes), Quantity.celsius(need.temperatureC())));
+                Judged.atMost(need.temperatureC(), freezes).value(Measure.TEMPERATURE),
+                Judged.atMost(need.temperatureC(), freezes).limit(Measure.TEMPERATURE)));
   }
 
   /** Of a reading made after it was changed or topped up, with no warm run since. */

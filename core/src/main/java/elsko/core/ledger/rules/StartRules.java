@@ -2,6 +2,7 @@ package elsko.core.ledger.rules;
 
 import static elsko.core.boat.path.FittingState.*;
 
+import elsko.core.Judged;
 import elsko.core.Quantity;
 import elsko.core.Refused;
 import elsko.core.Text;
@@ -216,7 +217,7 @@ final class StartRules {
               "It draws about %s and a hose gives about %s: the pump would run dry. A tub of at least %s, topped up by the hose, does for 10 minutes.",
               Quantity.litersPerMinute(hose.draws()),
               Quantity.litersPerMinute(hose.gives()).withoutUnit(),
-              Quantity.liters(FeedGuard.tub(boat.engine(circuit), 10).reservoirLiters())));
+              Judged.litersAtLeast(FeedGuard.tub(boat.engine(circuit), 10).reservoirLiters())));
     }
     boolean open = from == BUCKET || from == TANK || from == BILGE_BRANCH;
     if (open && state.runs().get(circuit.engine()).suctionDry()) {

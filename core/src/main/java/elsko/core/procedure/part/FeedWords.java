@@ -1,5 +1,6 @@
 package elsko.core.procedure.part;
 
+import elsko.core.Judged;
 import elsko.core.Quantity;
 import elsko.core.Text;
 import elsko.core.boat.description.FeedGuard;
@@ -20,7 +21,7 @@ public final class FeedWords {
           : Text.of("%s, a garden hose gives about %s.", draws, gives);
     }
     Double lasts = feed.lastsSeconds();
-    Text tub = Text.of("a tub of at least %s", Quantity.liters(feed.reservoirLiters()));
+    Text tub = Text.of("a tub of at least %s", Judged.litersAtLeast(feed.reservoirLiters()));
     return lasts == null
         ? Text.of(
             "%s: %s, topped up by a hose the whole time, keeps up. One person stays at the hose.",
@@ -35,7 +36,7 @@ public final class FeedWords {
     return Text.of(
         "It draws about %s: %s last %s. All of it stands ready before the start; stand by from %s, stop at the first bubble.",
         Quantity.litersPerMinute(feed.draws()),
-        Quantity.liters(feed.reservoirLiters()),
+        Judged.litersAtLeast(feed.reservoirLiters()),
         duration(feed.lastsSeconds()),
         duration(feed.actAtSeconds()));
   }

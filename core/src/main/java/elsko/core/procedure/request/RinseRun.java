@@ -1,6 +1,6 @@
 package elsko.core.procedure.request;
 
-import elsko.core.Quantity;
+import elsko.core.Judged;
 import elsko.core.Text;
 import elsko.core.boat.description.Cooling;
 import elsko.core.boat.description.EngineDescription;
@@ -33,7 +33,7 @@ public record RinseRun(
     }
     double least = TIMES_THE_PATH * CircuitPath.all(on.circuit()).liters();
     Text twice =
-        Text.of("At least twice what the path holds, %s", Quantity.liters(Math.ceil(least)));
+        Text.of("At least twice what the path holds, %s", Judged.litersAtLeast(Math.ceil(least)));
     if (feed.lastsSeconds() == null) {
       return new RinseRun(FROM, TO, feed, twice.then("; from a hose 5 minutes or more."), true);
     }

@@ -1,4 +1,4 @@
-import { Dialog } from './dialog';
+import { Dialog } from '../parts/dialog';
 
 const KEYS: [string, string][] = [
   ['/', 'find a boat, a berth or a screen'],

@@ -2,8 +2,8 @@ import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { boatsQuery, planQuery } from '../queries/queries';
-import { Dialog } from './dialog';
-import { ProtectionMark, protectionWords } from './protection';
+import { Dialog } from '../parts/dialog';
+import { ProtectionMark, protectionWords } from '../parts/protection';
 
 interface Hit {
   key: string;

@@ -4,8 +4,8 @@ import { Link, NavLink, useNavigate } from 'react-router';
 import { yardQuery } from '../queries/queries';
 import { FindSoon } from './find-soon';
 import { useKey } from '../keys/keys';
-import { useHomeIsMyWalk, useMay } from './session';
-import { celsius } from '../words/words';
+import { useHomeIsMyWalk, useMay } from '../parts/session';
+import { celsius } from '../words/quantity';
 
 // What opens when it is asked for comes then.
 const KeysHelp = lazy(() => import('./keys-help').then((m) => ({ default: m.KeysHelp })));

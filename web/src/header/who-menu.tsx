@@ -5,7 +5,7 @@ import { Popover } from 'radix-ui';
 import { Link, useNavigate } from 'react-router';
 import { useLine } from '../offline/device';
 import { signOut } from '../offline/leaving';
-import { roleWords } from './roles';
+import { roleWords } from '../parts/roles';
 
 interface WhoMenuProps {
   name: string;
