@@ -18,7 +18,7 @@ interface PickerProps {
 /** Metric or US, all at once or each kind by itself. */
 export function UnitsPicker({ legend, units, choose }: PickerProps) {
   return (
-    <fieldset className="m-0 border-0 p-0">
+    <fieldset data-units className="m-0 border-0 p-0">
       <legend className="mb-1 p-0 text-[14px] font-semibold">{legend}</legend>
       <div className="grid grid-cols-2 gap-2">
         {KINDS.map(({ kind, label, metric, us }) => (

@@ -8,8 +8,8 @@ import { SampleWith } from '../sample/sample-with';
 import { ProtectionMark, protectionTone, protectionWords } from '../parts/protection';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { number, percent, sentence } from '../words/words';
-import { celsius } from '../words/quantity';
+import { percent, sentence } from '../words/words';
+import { celsius, numberIn } from '../words/quantity';
 import { Countersign } from '../sample/countersign';
 import { Bottles } from '../sample/bottles';
 import { Curve } from '../sample/curve';
@@ -161,7 +161,11 @@ function Numbers({ point }: { point: PointView }) {
     if (value != null) rows.push([name, value * 100, percent(value)]);
   };
   if (point.reading != null) {
-    rows.push(['Reading', point.reading, `${number(point.reading)} with ${point.instrument}`]);
+    rows.push([
+      'Reading',
+      point.reading,
+      `${numberIn(point.unit ?? '', point.reading)} with ${point.instrument}`,
+    ]);
     rows.push(['Sample at', point.temperatureC!, celsius(point.temperatureC!)]);
   }
   part('Glycol by mass', point.massFraction);

@@ -6,8 +6,8 @@ import { shelfQuery } from '../queries/queries';
 import { Choice } from '../parts/field';
 import { useMay } from '../parts/session';
 import { Loading, Trouble } from '../parts/states';
-import { clock, number } from '../words/words';
-import { celsius, numberIn, unitIn } from '../words/quantity';
+import { clock } from '../words/words';
+import { celsius, numberIn, offIn } from '../words/quantity';
 import { CalibrationPlot } from './calibration-plot';
 import { DilutionSeries } from './dilution-series';
 
@@ -43,9 +43,9 @@ function OfInstrument({ shelf, instrument }: { shelf: ShelfView; instrument: Ins
           {instrument.name}
         </h1>
         <p className="text-soft m-0 text-[14px]">
-          {instrument.kindWords}, {instrument.scaleWords} scale, ±{number(instrument.accuracy)}{' '}
-          {unitIn(instrument.unit)}, samples {numberIn('°C', instrument.compensatesFromC)} to{' '}
-          {celsius(instrument.compensatesToC)}
+          {instrument.kindWords}, {instrument.scaleWords} scale, ±
+          {offIn(instrument.unit, instrument.accuracy)}, samples{' '}
+          {numberIn('°C', instrument.compensatesFromC)} to {celsius(instrument.compensatesToC)}
         </p>
       </div>
       <section aria-label="Dilution series" className="border-line px-5 py-4 lg:border-r">

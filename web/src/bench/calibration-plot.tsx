@@ -1,6 +1,8 @@
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
-import { number, percent } from '../words/words';
+import { percent } from '../words/words';
+import { unitIn, numberIn } from '../words/quantity';
+import { ticksIn } from '../words/ticks';
 
 export interface Plotted {
   /** Part of the product in the glass, or glycol by mass: 0 to 1. */
@@ -35,7 +37,7 @@ export function CalibrationPlot({ points, across, unit, title }: CalibrationPlot
     .curve(curveMonotoneX)(sorted);
   return (
     <svg viewBox={`0 0 ${W} ${H}`} className="w-full max-w-[560px]" role="img" aria-label={title}>
-      {y.ticks(5).map((t) => (
+      {ticksIn(unit, y.domain(), 5).map((t) => (
         <g key={t}>
           <path d={`M${EDGE.left} ${y(t)} H${W - EDGE.right}`} stroke="var(--color-line)" />
           <text
@@ -45,7 +47,7 @@ export function CalibrationPlot({ points, across, unit, title }: CalibrationPlot
             fontSize={12}
             fill="var(--color-soft)"
           >
-            {number(t)}
+            {numberIn(unit, t)}
           </text>
         </g>
       ))}
@@ -62,7 +64,7 @@ export function CalibrationPlot({ points, across, unit, title }: CalibrationPlot
         </text>
       ))}
       <text x={W - EDGE.right} y={H - 6} textAnchor="end" fontSize={12} fill="var(--color-soft)">
-        {across}; reading in {unit}
+        {across}; reading in {unitIn(unit)}
       </text>
       {through && <path d={through} fill="none" stroke="var(--color-ice)" strokeWidth={2.2} />}
       {sorted.map((p) => (

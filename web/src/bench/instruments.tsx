@@ -9,8 +9,8 @@ import { Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { useMay } from '../parts/session';
 import { CeilingWords } from '../sample/ceiling-words';
-import { ago, day, number, percent } from '../words/words';
-import { celsius, keyIn, numberIn, unitIn } from '../words/quantity';
+import { ago, day, percent } from '../words/words';
+import { celsius, keyIn, numberIn, offIn } from '../words/quantity';
 import { typedIn } from '../words/typed-quantity';
 
 /** Instruments with their zero check, and what is in the jugs. */
@@ -91,11 +91,11 @@ function Instrument({ instrument, mayCheck }: { instrument: InstrumentView; mayC
         </span>
       </div>
       <p className="text-soft m-0 text-[13.5px]">
-        {instrument.kindWords}, {instrument.scaleWords} scale, ±{number(instrument.accuracy)}{' '}
-        {unitIn(instrument.unit)}, samples {numberIn('°C', instrument.compensatesFromC)} to{' '}
-        {celsius(instrument.compensatesToC)}
+        {instrument.kindWords}, {instrument.scaleWords} scale, ±
+        {offIn(instrument.unit, instrument.accuracy)}, samples{' '}
+        {numberIn('°C', instrument.compensatesFromC)} to {celsius(instrument.compensatesToC)}
         {instrument.zeroCheckedAt &&
-          ` · water read ${number(instrument.zeroReading!)}, ${ago(instrument.zeroCheckedAt)}, ${instrument.zeroCheckedBy}`}
+          ` · water read ${numberIn(instrument.unit, instrument.zeroReading!)}, ${ago(instrument.zeroCheckedAt)}, ${instrument.zeroCheckedBy}`}
         {' · '}
         <Link to={`/bench/instruments/${instrument.id}`} className="plain">
           {instrument.calibrations.length === 0

@@ -42,6 +42,7 @@ function point(over: Partial<PointView> = {}): PointView {
     temperatureC: 14,
     lot: 'P38-1',
     instrument: 'bay glass',
+    unit: '°C',
     massFraction: 0.37,
     jugReading: -19.1,
     jugMassFraction: 0.38,

@@ -123,7 +123,9 @@ function SegmentPanel({
             autoFocus
             value={liters}
             onType={setLiters}
-            error={value === null || value <= 0 ? `Enter a number of ${unitIn('L')}, like 1.5.` : null}
+            error={
+              value === null || value <= 0 ? `Enter a number of ${unitIn('L')}, like 1.5.` : null
+            }
           />
         </div>
         <button

@@ -2,7 +2,9 @@ import { memo } from 'react';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { Forecast } from '../api/client';
-import { number, percent } from '../words/words';
+import { percent } from '../words/words';
+import { unitIn, numberIn } from '../words/quantity';
+import { ticksIn } from '../words/ticks';
 
 const W = 860;
 const H = 210;
@@ -68,13 +70,13 @@ const Lines = memo(function Lines({
           </text>
         </g>
       ))}
-      {x.ticks(8).map((l) => (
+      {ticksIn('L', x.domain(), 8).map((l) => (
         <text key={l} x={x(l)} y={H - EDGE.bottom + 17} textAnchor="middle">
-          {number(l)}
+          {numberIn('L', l)}
         </text>
       ))}
       <text x={W - EDGE.right} y={H - 4} textAnchor="end">
-        liters gone in; weakest part of each segment, by mass
+        {unitIn('L')} gone in; weakest part of each segment, by mass
       </text>
       {needed != null && needed <= y.domain()[1]! && (
         <>

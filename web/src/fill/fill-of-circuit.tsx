@@ -7,8 +7,8 @@ import { Refusal, reasonOf } from '../api/refusal';
 import { pathSegments } from '../path/path-segments';
 import { Choice } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
-import { number, percent } from '../words/words';
-import { celsius, liters } from '../words/quantity';
+import { percent } from '../words/words';
+import { celsius, liters, numberIn } from '../words/quantity';
 import { CeilingWords } from '../sample/ceiling-words';
 import { Copyable } from '../parts/copyable';
 import { FillChart } from './fill-chart';
@@ -225,7 +225,10 @@ function Shown({ circuit, forecast, product }: ShownProps) {
                   />
                 </td>
                 <td className="py-0.5 text-right whitespace-nowrap">
-                  <Copyable value={segment.freezePointC} shown={number(segment.freezePointC, 0)} />
+                  <Copyable
+                    value={segment.freezePointC}
+                    shown={numberIn('°C', segment.freezePointC, -1)}
+                  />
                   {' · '}
                   <Copyable
                     value={segment.burstPointC}

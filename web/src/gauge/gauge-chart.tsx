@@ -3,6 +3,7 @@ import { line } from 'd3-shape';
 import type { GaugeView } from '../api/client';
 import { number } from '../words/words';
 import { celsius, numberIn } from '../words/quantity';
+import { ticksIn } from '../words/ticks';
 
 type Reading = GaugeView['readings'][number];
 
@@ -13,7 +14,7 @@ const RIGHT = 74;
 const TOP = 12;
 const BOTTOM = 30;
 const LEAST_MINUTES = 10;
-const TICKS_C = [20, 40, 60, 80, 100];
+const TICKS = 5;
 
 interface ChartProps {
   gauge: GaugeView;
@@ -50,7 +51,7 @@ export function GaugeChart({ gauge, readings }: ChartProps) {
         fill="var(--color-spruce)"
         opacity={0.16}
       />
-      {TICKS_C.filter((c) => c <= hottest).map((c) => (
+      {ticksIn('°C', y.domain(), TICKS).map((c) => (
         <g key={c}>
           <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(c)} y2={y(c)} stroke="var(--color-line)" />
           <Label x={LEFT - 8} y={y(c) + 5} anchor="end">

@@ -3,11 +3,10 @@ import { Copyable } from '../parts/copyable';
 import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
-import { number } from '../words/words';
 import { allNumbers, notANumber } from './numbers';
 import { Sheet } from './sheet';
 import { useAnswer } from './use-answer';
-import { numberIn, boxIn, keyIn } from '../words/quantity';
+import { boxIn, keyIn, numberIn, saidIn } from '../words/quantity';
 
 const FIELDS = ['tankLiters', 'mgPerLiter', 'chlorinePercent'];
 
@@ -58,7 +57,7 @@ export function DisinfectionSheet() {
           <p className="text-soft m-0 text-[13.5px]">of the product</p>
           <Copyable
             value={result.milliliters}
-            shown={`${number(result.milliliters, 0)} mL`}
+            shown={saidIn('mL', result.milliliters)}
             className="font-stencil text-[24px] leading-none font-semibold"
           />
           <p className="m-0 text-[14.5px]">

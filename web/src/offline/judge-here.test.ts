@@ -71,6 +71,7 @@ describe('a sample without signal', () => {
     {
       lot: 'L',
       instrument: 'glass',
+      unit: '°C',
       compensatesFromC: 10,
       compensatesToC: 30,
       rows: [
@@ -81,6 +82,7 @@ describe('a sample without signal', () => {
     {
       lot: 'L',
       instrument: 'brix',
+      unit: '°C',
       compensatesFromC: 10,
       compensatesToC: 30,
       rows: [{ jugReading: 30, weakest: 25, strongest: 31 }],

@@ -79,13 +79,15 @@ export function sampleHere(
   const weak = sign * Math.min(...around.map((row) => sign * row.weakest));
   const strong = sign * Math.max(...around.map((row) => sign * row.strongest));
   if (sign * reading > sign * weak) {
-    return { good: false, words: `Short: the weakest that passes reads ${one(weak)}.` };
+    return {
+      good: false,
+      words: `Short: the weakest that passes reads ${numberIn(table.unit, weak)}.`,
+    };
   }
   if (sign * reading < sign * strong) {
     return { good: false, words: 'Stronger than its jug: the wrong bottle, or the wrong jug.' };
   }
-  return { good: true, words: `In: the weakest that passes reads ${one(weak)}.` };
+  return { good: true, words: `In: the weakest that passes reads ${numberIn(table.unit, weak)}.` };
 }
 
 const STEP = 0.5;
-const one = (value: number) => value.toFixed(1).replace('-', '−');

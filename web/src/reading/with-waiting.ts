@@ -1,7 +1,7 @@
 import type { AskOf, AskView, NewEntry, ReadingStanding, ReadingsView } from '../api/client';
 import type { WaitingEntry } from '../offline/database';
 import { readingHere } from '../offline/judge-here';
-import { number } from '../words/words';
+import { saidIn } from '../words/quantity';
 
 /** A reading as it was taken last; `waiting` while only this device knows it. */
 export type StandingShown = ReadingStanding & { waiting?: boolean };
@@ -63,8 +63,8 @@ function standingOf(asks: readonly AskView[], entry: NewEntry, by: string): Stan
 
 function foundWords(ask: AskOf<'READ'>, value: number, against: number | null): string {
   const second = ask.limits.against;
-  const found = `${number(value, 3)} ${ask.unit}`;
+  const found = saidIn(ask.unit, value, 2);
   return second && against !== null
-    ? `${found}, ${second.name} ${number(against, 3)} ${second.unit}`
+    ? `${found}, ${second.name} ${saidIn(second.unit, against, 2)}`
     : found;
 }

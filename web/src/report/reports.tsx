@@ -37,11 +37,13 @@ function Sheets() {
       <h1 className="font-stencil text-[35px] leading-none font-bold tracking-[0.03em] uppercase">
         Reports
       </h1>
-      <Choice label="Units" value={chosen} onChoose={setChosen}>
-        <option value="">as I read them</option>
-        <option value="METRIC">metric: °C, L, m; A4</option>
-        <option value="US">US: °F, gal, ft; letter</option>
-      </Choice>
+      <div data-units>
+        <Choice label="Units" value={chosen} onChoose={setChosen}>
+          <option value="">as I read them</option>
+          <option value="METRIC">metric: °C, L, m; A4</option>
+          <option value="US">US: °F, gal, ft; letter</option>
+        </Choice>
+      </div>
       <Field label="Day sheets for" type="date" value={day} onType={setDay} hint="today if empty" />
       <p className="m-0">
         <Print to={at('day-sheets.pdf', { day })}>Day sheets</Print>

@@ -5,10 +5,12 @@ import { line } from 'd3-shape';
 import type { Mixture, PointView, YardView } from '../api/client';
 import { curveQuery } from '../queries/queries';
 import { percent, sentence } from '../words/words';
-import { celsius } from '../words/quantity';
+import { celsius, saidIn } from '../words/quantity';
+import { ticksIn } from '../words/ticks';
 
 const W = 860;
 const H = 400;
+const COLDEST_C = -54;
 const EDGE = { left: 58, right: 20, top: 14, bottom: 44 };
 
 interface CurveProps {
@@ -24,7 +26,7 @@ interface CurveProps {
 export function Curve({ points, chosen, product, needC, policy }: CurveProps) {
   const { data: curve } = useQuery(curveQuery('PG'));
   const x = useMemo(() => scaleLinear([0, 0.6], [EDGE.left, W - EDGE.right]), []);
-  const y = useMemo(() => scaleLinear([2, -54], [EDGE.top, H - EDGE.bottom]), []);
+  const y = useMemo(() => scaleLinear([2, COLDEST_C], [EDGE.top, H - EDGE.bottom]), []);
   if (!curve) return <div className="h-[400px]" />;
   const path = (pick: (mixture: Mixture) => number) =>
     line<Mixture>()
@@ -47,7 +49,7 @@ export function Curve({ points, chosen, product, needC, policy }: CurveProps) {
         role="img"
         aria-label={`Freeze and burst curves of propylene glycol with ${points.filter((p) => p.massFraction != null).length} readings`}
       >
-        {[0, -10, -20, -30, -40, -50].map((t) => (
+        {ticksIn('°C', [COLDEST_C, 0], 6).map((t) => (
           <g key={t}>
             <path d={`M${EDGE.left} ${y(t)} H${W - EDGE.right}`} stroke="var(--color-line)" />
             <text
@@ -57,7 +59,7 @@ export function Curve({ points, chosen, product, needC, policy }: CurveProps) {
               fontSize={12.5}
               fill="var(--color-soft)"
             >
-              {celsius(t)}
+              {saidIn('°C', t, -1)}
             </text>
           </g>
         ))}

@@ -3,7 +3,8 @@ import { Link } from 'react-router';
 import type { ShelfView } from '../api/client';
 import { Choice } from '../parts/field';
 import { useUsing } from '../parts/using';
-import { ago, number } from '../words/words';
+import { ago } from '../words/words';
+import { numberIn, offIn } from '../words/quantity';
 
 /** What it is read with; whether that can be trusted now is said before anything is typed. */
 export function InstrumentChoice({ shelf }: { shelf: ShelfView }) {
@@ -27,7 +28,7 @@ export function InstrumentChoice({ shelf }: { shelf: ShelfView }) {
         }
         hint={
           glass?.zeroCheckedAt
-            ? `${glass.scaleWords}, ±${number(glass.accuracy)} ${glass.unit}; water read ${number(glass.zeroReading!)}, ${ago(glass.zeroCheckedAt)}`
+            ? `${glass.scaleWords}, ±${offIn(glass.unit, glass.accuracy)}; water read ${numberIn(glass.unit, glass.zeroReading!)}, ${ago(glass.zeroCheckedAt)}`
             : undefined
         }
       >

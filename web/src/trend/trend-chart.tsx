@@ -1,8 +1,9 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line as path } from 'd3-shape';
 import type { TrendLine } from '../api/client';
-import { dateOf, day, number } from '../words/words';
+import { dateOf, day } from '../words/words';
 import { unitIn, saidIn, numberIn } from '../words/quantity';
+import { ticksIn } from '../words/ticks';
 
 type Point = TrendLine['points'][number];
 
@@ -47,7 +48,7 @@ export function TrendChart({ line, evidence }: ChartProps) {
         role="img"
         aria-label={`${line.words} in ${unitIn(line.unit)}, ${points.length} readings, the last ${numberIn(line.unit, last.value!)}.`}
       >
-        {y.ticks(4).map((value) => (
+        {ticksIn(line.unit, y.domain(), 4).map((value) => (
           <g key={value}>
             <line
               x1={LEFT}
@@ -64,7 +65,7 @@ export function TrendChart({ line, evidence }: ChartProps) {
               className="font-stencil"
               fontSize={15}
             >
-              {number(value)}
+              {numberIn(line.unit, value)}
             </text>
           </g>
         ))}

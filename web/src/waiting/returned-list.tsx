@@ -12,7 +12,7 @@ import type { ReturnedEntry } from '../offline/database';
 import { forgetPictures, line } from '../offline/device';
 import { wordsOf } from '../offline/provisional';
 import { typedIn } from '../words/typed-quantity';
-import { unitIn, boxIn } from '../words/quantity';
+import { boxIn, unitIn } from '../words/quantity';
 
 /** What the server refused, with the reason; each stays until the person has dealt with it. */
 export function ReturnedList({ returned }: { returned: readonly ReturnedEntry[] }) {

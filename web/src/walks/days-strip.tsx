@@ -1,7 +1,7 @@
 import type { WalksView } from '../api/client';
 import { dayOfMonth, shortDay } from '../words/days';
-import { number } from '../words/words';
 import { hoursOf } from './times';
+import { saidIn, numberIn } from '../words/quantity';
 
 interface StripProps {
   walks: WalksView;
@@ -28,7 +28,7 @@ export function DaysStrip({ walks, day, choose }: StripProps) {
             className="aria-pressed:bg-card aria-pressed:border-ink grid min-w-[52px] justify-items-center gap-0.5 border-x-[1.5px] border-transparent px-1 py-1.5 text-[12.5px]"
             onClick={() => choose(load.date)}
           >
-            <span className="sr-only">{`${shortDay(load.date)}: ${hoursOf(load.plannedMinutes)} of ${hoursOf(load.capacityMinutes)} planned, ${load.lowC == null ? 'no forecast' : `lowest ${number(load.lowC, 0)} °C`}, ${load.deadlines} to be done by then`}</span>
+            <span className="sr-only">{`${shortDay(load.date)}: ${hoursOf(load.plannedMinutes)} of ${hoursOf(load.capacityMinutes)} planned, ${load.lowC == null ? 'no forecast' : `lowest ${saidIn('°C', load.lowC, -1)}`}, ${load.deadlines} to be done by then`}</span>
             <span aria-hidden="true" className="stencil text-[13px] whitespace-nowrap">
               {dayOfMonth(load.date)}
             </span>
@@ -55,7 +55,7 @@ export function DaysStrip({ walks, day, choose }: StripProps) {
               aria-hidden="true"
               className={load.lowC != null && load.lowC < 0 ? 'text-ice font-bold' : ''}
             >
-              {load.lowC == null ? '–' : `${number(load.lowC, 0)}°`}
+              {load.lowC == null ? '–' : `${numberIn('°C', load.lowC, -1)}°`}
             </span>
             <span
               aria-hidden="true"

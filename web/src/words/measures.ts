@@ -20,7 +20,7 @@ const us = (unit: string, decimals: number, factor: number, offset = 0) => ({
 
 /** By their metric sign; a sign that is not here is the same for everybody: h, %, V. */
 export const MEASURES: Record<string, Measure> = {
-  '°C': { kind: 'temperature', decimals: 1, us: us('°F', 0, 1.8, 32) },
+  '°C': { kind: 'temperature', decimals: 1, us: us('°F', 1, 1.8, 32) },
   K: { kind: 'temperature', decimals: 1, us: us('°F', 1, 1.8) },
   L: { kind: 'volume', decimals: 1, us: us('gal', 1, 1 / GALLON) },
   mL: { kind: 'volume', decimals: 0, us: us('fl oz', 1, 128 / (1000 * GALLON)) },

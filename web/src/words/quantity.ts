@@ -57,5 +57,9 @@ export const keyIn = (sign: string, key: string) => (readInUs(sign) ? `${key}.us
 export const stepIn = (sign: string, metric: number) =>
   readInUs(sign) && sign === 'L' ? 0.1 : metric;
 
+/** How far a reading in this unit may be off: temperatures that are apart have no zero. */
+export const offIn = (sign: string, value: number) =>
+  `${numberIn(sign === '°C' ? 'K' : sign, value)} ${unitIn(sign)}`;
+
 export const celsius = (value: number) => saidIn('°C', value);
 export const liters = (value: number) => saidIn('L', value);

@@ -12,7 +12,7 @@ import java.util.function.Function;
  */
 public enum Measure {
   /** A temperature, °C. */
-  TEMPERATURE(Units::temperature, "°C", 1, "°F", 0, 1.8, 32),
+  TEMPERATURE(Units::temperature, "°C", 1, "°F", 1, 1.8, 32),
   /** How far two temperatures are apart, K. */
   DIFFERENCE(Units::temperature, "K", 1, "°F", 1, 1.8, 0),
   /** A volume, L. */

@@ -54,7 +54,12 @@ class WeakestSamples {
           Instrument of = row.checked(0, 0, null);
           all.add(
               new WeakestTable(
-                  lot.number(), row.id(), of.compensatesFromC(), of.compensatesToC(), rows));
+                  lot.number(),
+                  row.id(),
+                  row.scale().unit(),
+                  of.compensatesFromC(),
+                  of.compensatesToC(),
+                  rows));
         }
       }
     }
@@ -69,12 +74,14 @@ class WeakestSamples {
   /**
    * One lot read with one instrument.
    *
+   * @param unit of what it reads, by its metric sign
    * @param compensatesFromC lowest temperature of a sample it corrects for, °C
    * @param rows by what the jug reads; a jug that is not there is suspect, or cannot do it
    */
   record WeakestTable(
       String lot,
       UUID instrument,
+      String unit,
       double compensatesFromC,
       double compensatesToC,
       List<WeakestSample> rows) {}

@@ -47,7 +47,7 @@ class SampleVectorsTest {
       }
     }
     List<WeakestSample> rows = WeakestSample.table(Need.DEFAULT, product, glass);
-    return new Table(new WeakestTable("lot", GLASS, 5, 35, rows), samples);
+    return new Table(new WeakestTable("lot", GLASS, "°C", 5, 35, rows), samples);
   }
 
   private static boolean proves(

@@ -233,10 +233,8 @@ public final class EntryWords {
 
   private static Text reading(InstrumentUse with, double reading) {
     return Text.of(
-        "%s %s (%s)",
-        Words.number(reading, 1),
-        with.instrument().scale().unit(),
-        with.instrument().scale().words());
+        "%s (%s)",
+        Text.roughly(reading, with.instrument().scale().unit()), with.instrument().scale().words());
   }
 
   private static String engine(Position engine) {

@@ -3,7 +3,6 @@ package elsko.core.procedure.card;
 import elsko.core.Measure;
 import elsko.core.Quantity;
 import elsko.core.Text;
-import elsko.core.Words;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.InstrumentUse;
 import elsko.core.ledger.fact.ReadingStanding;
@@ -47,6 +46,6 @@ final class GivenWords {
   }
 
   private static Text reading(InstrumentUse with, double reading) {
-    return Text.of("%s %s", Words.number(reading, 1), with.instrument().scale().unit());
+    return Text.roughly(reading, with.instrument().scale().unit());
   }
 }

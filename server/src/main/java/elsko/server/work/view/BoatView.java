@@ -219,6 +219,7 @@ public record BoatView(
    * A low point and what was measured there.
    *
    * @param empty all that it empties is recorded empty
+   * @param unit of what was read, by its metric sign
    * @param massFraction of the sample as read, null when the instrument cannot tell it
    * @param predictedMassFraction of the weakest that should stand there; null when not predicted
    * @param parting in words why measured and predicted part, or null while they agree
@@ -238,6 +239,7 @@ public record BoatView(
       Double temperatureC,
       @Nullable String lot,
       @Nullable String instrument,
+      @Nullable String unit,
       Double massFraction,
       Double jugReading,
       Double jugMassFraction,
@@ -269,6 +271,7 @@ public record BoatView(
           sample == null ? null : sample.temperatureC(),
           sample == null ? null : sample.lot().number(),
           sample == null ? null : sample.with().name(),
+          sample == null ? null : sample.with().instrument().scale().unit(),
           sample == null ? null : fraction(sample, sample.reading()),
           point.jugReading(),
           sample == null || point.jugReading() == null
