@@ -121,7 +121,7 @@ export function AskCoolant({ ask, card, boat, step, may }: AskProps<'COOLANT'>) 
             </Choice>
           </div>
           <button type="submit" className="btn" disabled={sending}>
-            {ask.answered ? 'Again' : 'Enter'}
+            {ask.answered ? 'Change' : 'Enter'}
           </button>
           <RefusedLine words={refused.elsewhere} className="w-full" />
         </form>

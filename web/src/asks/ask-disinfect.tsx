@@ -106,7 +106,7 @@ export function AskDisinfect({ ask, card, boat, step, may }: AskProps<'DISINFECT
       <RefusedLine words={refused.elsewhere} />
       {may && (
         <button type="submit" className="btn justify-self-end" disabled={sending}>
-          {ask.answered ? 'Again' : 'Enter'}
+          {ask.answered ? 'Change' : 'Enter'}
         </button>
       )}
     </form>

@@ -90,7 +90,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps<'SAMPLE'>) {
       </div>
       {out && (
         <p className="text-brass m-0 mt-2 font-semibold">
-          The {drain?.name} is OUT for the bottle.
+          The {drain?.name} is OUT: fill the bottle.
         </p>
       )}
       <RefusedLine words={refused.elsewhere} className="mt-2" />
@@ -118,7 +118,7 @@ export function AskSample({ ask, card, boat, step, may }: AskProps<'SAMPLE'>) {
               className="plain text-soft mt-1 text-[15px]"
               onClick={() => setFailing(true)}
             >
-              It could not be sampled
+              No sample possible
             </button>
           )}
         </div>
@@ -186,7 +186,7 @@ function CouldNot({ boat, on, lowPoint, done }: CouldNotProps) {
         Enter
       </button>
       <button type="button" className="btn" onClick={done}>
-        Leave it
+        Cancel
       </button>
       {error && (
         <p role="alert" className="field-error m-0 w-full">

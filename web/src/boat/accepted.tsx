@@ -122,7 +122,7 @@ function Take({ boat, left, done }: TakeProps) {
           Accept it
         </button>
         <button type="button" className="btn" onClick={done}>
-          Leave it
+          Cancel
         </button>
       </div>
       <RefusedLine words={refused.elsewhere} />

@@ -18,7 +18,7 @@ export function BoatDates({ boat, mayChange }: { boat: string; mayChange: boolea
     <section aria-label="Dates" className="grid gap-1.5 text-[14px]">
       <h2 className="stencil text-[18px]">Dates</h2>
       <p className="m-0">
-        {dates.releaseOn ? `Ours from ${shortDay(dates.releaseOn)}` : 'Ours from now on'}
+        {dates.releaseOn ? `Ours from ${shortDay(dates.releaseOn)}` : 'Ours to work on'}
         {dates.promisedOn
           ? `, promised by ${shortDay(dates.promisedOn)}.`
           : ', nothing promised.'}{' '}
@@ -26,7 +26,7 @@ export function BoatDates({ boat, mayChange }: { boat: string; mayChange: boolea
           <>
             Afloat by {shortDay(dates.launchOn)}:{' '}
             <Link className="plain" to={`/launch/${boat}`}>
-              may it launch?
+              ready to launch?
             </Link>{' '}
           </>
         )}

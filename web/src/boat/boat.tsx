@@ -90,12 +90,12 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <span className="flex gap-4 text-[14px]">
           {may.move && (
             <button type="button" className="plain" onClick={() => setOpen('move')}>
-              move it
+              move boat
             </button>
           )}
           {may.runYard && (
             <Link className="plain" to={`/boats/${boat.id}/describe`}>
-              describe it
+              edit boat
             </Link>
           )}
         </span>

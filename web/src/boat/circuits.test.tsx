@@ -117,7 +117,7 @@ describe('the water paths of a boat', () => {
     ]);
     const undrawn = screen.getByRole('region', { name: 'Without a drawing' });
     expect(undrawn.textContent).toContain('Nobody has said whether it has generator.');
-    expect(undrawn.textContent).toContain('Engine, air-cooled: dry built');
+    expect(undrawn.textContent).toContain('Engine, air-cooled: nothing to freeze');
   });
 
   it('draw every fitting that stands on the path in its state', async () => {

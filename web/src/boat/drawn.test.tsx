@@ -257,12 +257,12 @@ describe('the verdict in words', () => {
 
   it('says when it could not be sampled, and when nobody read it', () => {
     const seized = render(<VerdictWords point={point({ couldNot: 'seized', verdict: null })} />);
-    expect(seized.container.textContent).toBe('Held. It could not be sampled: seized');
+    expect(seized.container.textContent).toBe('Held. No sample possible: seized');
     const told = render(
       <VerdictWords point={point({ couldNot: 'seized', toldByOthers: true, verdict: null })} />,
     );
     expect(told.container.textContent).toBe(
-      'Told by another bottle. It could not be sampled: seized. What was drawn through it was sampled on its way, and is good.',
+      'Told by another bottle. No sample possible: seized. What was drawn through it was sampled on its way, and is good.',
     );
     const unread = render(<VerdictWords point={point({ verdict: null })} />);
     expect(unread.container.textContent).toBe('Not read yet.');

@@ -53,7 +53,7 @@ export function LogList({ boat, mayWork, mayMove }: LogListProps) {
                 `: ${entry.step.replaceAll('-', ' ')}`}
               <span className="text-soft"> · {entry.person}</span>
               {entry.correctsWords && (
-                <span className="text-soft"> · in place of: {entry.correctsWords}</span>
+                <span className="text-soft"> · replaces: {entry.correctsWords}</span>
               )}
               {entry.oneTap && <span className="text-soft"> · {entry.oneTap}</span>}
               {entry.mark && <span className="text-verm"> · {entry.mark}</span>}
@@ -61,10 +61,10 @@ export function LogList({ boat, mayWork, mayMove }: LogListProps) {
                 <button
                   type="button"
                   className="plain text-soft ml-3 text-[13px] opacity-100 [@media(hover:hover)]:not-focus:not-group-hover:opacity-0"
-                  aria-label={`Take back: ${entry.words}`}
+                  aria-label={`Undo: ${entry.words}`}
                   onClick={() => setCorrecting(correcting === entry.id ? null : entry.id)}
                 >
-                  take back
+                  undo
                 </button>
               )}
             </span>
@@ -130,7 +130,7 @@ function TakeBack({ boat, entry, done }: { boat: string; entry: EntryView; done:
         Take it back
       </button>
       <button type="button" className="btn" onClick={done}>
-        Leave it
+        Cancel
       </button>
     </form>
   );

@@ -63,7 +63,7 @@ export function MoveBoat({ boat, done }: { boat: BoatView; done: () => void }) {
           Move it
         </button>
         <button type="button" className="btn" onClick={done}>
-          Leave it
+          Cancel
         </button>
       </div>
     </section>

@@ -84,7 +84,7 @@ export function SetFitting({ boat, fitting, done }: SetFittingProps) {
           Set it
         </button>
         <button type="button" className="btn" onClick={done}>
-          Leave it
+          Cancel
         </button>
       </div>
     </section>

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import { Loading, Trouble } from '../parts/states';
 import { ProtectionMark, protectionWords } from '../parts/protection';
-import { clock, sentence } from '../words/words';
+import { boatsOf, clock, sentence } from '../words/words';
 import { liters } from '../words/quantity';
 
 /** Every boat and circuit something of a lot went into, and whether it is still in there. */
@@ -29,7 +29,7 @@ export function Recall({ lot }: { lot: string }) {
       <p className="text-soft m-0 mb-2 text-[14px]">
         {data.boats.length === 0
           ? 'Nothing of it went into a boat.'
-          : `${liters(data.liters)} into ${data.boats.length} ${data.boats.length === 1 ? 'boat' : 'boats'}.`}
+          : `${liters(data.liters)} into ${boatsOf(data.boats.length)}.`}
       </p>
       {data.boats.length > 0 && (
         <table className="w-full border-collapse text-left text-[14.5px]">

@@ -187,7 +187,7 @@ function CardShown({ card, boat }: { card: CardView; boat: BoatView }) {
 /** How each circuit is done and why so; what the card leaves out stands first. */
 function How({ card }: { card: CardView }) {
   const time = [
-    `${card.attendedMinutes} min attended`,
+    `${card.attendedMinutes} min of work`,
     card.soakMinutes > 0 && `${Math.round(card.soakMinutes / 60)} h soaking`,
   ];
   return (

@@ -20,7 +20,7 @@ export function HandOver({ boat, card, me }: { boat: BoatView; card: CardView; m
     return (
       <div>
         <button type="button" className="plain text-[15px]" onClick={() => setOpen(true)}>
-          I stop here, somebody else goes on
+          Hand over
         </button>
       </div>
     );
@@ -70,7 +70,7 @@ export function HandOver({ boat, card, me }: { boat: BoatView; card: CardView; m
       )}
       <div className="flex gap-2.5">
         <button type="button" className="btn" onClick={() => setOpen(false)}>
-          Leave it
+          Cancel
         </button>
         <button type="submit" className="btn btn-main flex-1 justify-center" disabled={sending}>
           Hand it over

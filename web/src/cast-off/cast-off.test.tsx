@@ -240,7 +240,7 @@ describe('the round of a link', () => {
     const user = userEvent.setup();
     await user.type(await screen.findByLabelText(/engine burns/i), '20');
     await user.type(screen.getByLabelText(/tank holds/i), '200');
-    await user.click(screen.getByRole('button', { name: /what it burns/i }));
+    await user.click(screen.getByRole('button', { name: /save consumption/i }));
     return user;
   }
 

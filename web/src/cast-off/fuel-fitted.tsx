@@ -145,7 +145,7 @@ export function FuelFittedForm({ name, engines, save }: FittedProps) {
               error={refused.at(`tanks[${i}].capacityLiters`)}
             />
             <Field
-              label="of that, nothing draws"
+              label="unusable"
               unit="L"
               inputMode="decimal"
               value={tanks[i]!.unusable}
@@ -158,7 +158,7 @@ export function FuelFittedForm({ name, engines, save }: FittedProps) {
       })}
       <RefusedLine words={refused.elsewhere} />
       <button type="submit" className="btn justify-self-start">
-        That is what it burns
+        Save consumption
       </button>
     </form>
   );

@@ -84,7 +84,7 @@ export function OwnerLinks({ boat }: { boat: string }) {
             </span>
             {link.opens && (
               <button type="button" className="plain" onClick={() => withdraw(link)}>
-                withdraw it
+                cancel link
               </button>
             )}
           </li>

@@ -94,7 +94,7 @@ describe('describing a boat', () => {
     await userEvent.click(screen.getByLabelText('shaft inboard'));
     expect(await screen.findByText(/Nobody has said whether it has/)).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'the other 1: no' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Take it in' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save boat' }));
     expect(await screen.findByText('the boat itself')).toBeTruthy();
     expect(taken(asked)[0]!.body).toMatchObject({
       name: 'Halcyon',
@@ -114,7 +114,7 @@ describe('describing a boat', () => {
     await userEvent.type(await screen.findByLabelText('Name'), 'Halcyon');
     await userEvent.click(screen.getByLabelText('outboard'));
     await userEvent.clear(screen.getByLabelText('Cylinders'));
-    await userEvent.click(screen.getByRole('button', { name: 'Take it in' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save boat' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Must be from 1 to 16.');
     expect(taken(asked)).toHaveLength(1);
     expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Halcyon');

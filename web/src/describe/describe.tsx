@@ -252,10 +252,10 @@ function Describing({ catalog, boat }: { catalog: Catalog; boat: BoatView | unde
         <RefusedLine words={refused.elsewhere} />
         <div className="bg-paper border-line sticky bottom-0 -mx-5 flex flex-wrap gap-2 border-t px-5 py-2.5">
           <button type="submit" className="btn btn-main" disabled={saving}>
-            {boat ? 'Save' : 'Take it in'}
+            {boat ? 'Save' : 'Save boat'}
           </button>
           <button type="button" className="btn" onClick={leave}>
-            Leave it
+            Cancel
           </button>
           {typed.layout && <SaveAsTemplate typed={typed} />}
         </div>

@@ -63,7 +63,7 @@ export function DueLines({ of, lines, may }: LinesProps) {
                     disabled={sending}
                     onClick={() => want(line)}
                   >
-                    next visit
+                    do on next visit
                   </button>
                 )
               )}

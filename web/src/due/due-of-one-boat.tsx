@@ -17,7 +17,7 @@ export function DueOfOneBoat({ boat, may }: { boat: string; may: boolean }) {
       )}
       <p className="m-0 mt-1.5 text-[14.5px]">
         <Link className="plain" to={`/boats/${boat}/trends`}>
-          how its engines went
+          engine history
         </Link>
       </p>
     </section>

@@ -41,7 +41,7 @@ export function FrostOfBoat({ boat }: { boat: string }) {
             {shortDay(frost.deadline)}, {leftWords(left!)}
           </b>
           , as it stands {frost.stands}.{' '}
-          {frost.evenOdds && `Even odds that something is broken by ${shortDay(frost.evenOdds)}.`}
+          {frost.evenOdds && `50 % chance of damage by ${shortDay(frost.evenOdds)}.`}
         </p>
       ) : (
         <p className="m-0">

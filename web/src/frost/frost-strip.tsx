@@ -8,6 +8,7 @@ import { ColdSnapForm, EndColdSnap } from './cold-snap';
 import { daysBetween, shortDay } from '../words/days';
 import { TonightsLow } from './tonights-low';
 import { saidIn, numberIn, celsius } from '../words/quantity';
+import { boatsOf } from '../words/words';
 
 /** Where the nights begin, and how wide one is; on a phone it is pushed along, at its own size. */
 const WIDE = { left: 128, night: 80 };
@@ -68,7 +69,7 @@ export function FrostStrip({ frost, boats }: StripProps) {
             aria-expanded={trying}
             onClick={() => setTrying(!trying)}
           >
-            what if it came colder?
+            try a cold snap
           </button>
         )}
         <TonightsLow tonight={frost.weather.tonight} may={may.runYard} />
@@ -82,9 +83,11 @@ function byWords(frost: FrostView): string {
   const dated = frost.boats.filter((boat) => boat.deadline);
   const later = dated.filter((boat) => (boat.daysLeft ?? 0) >= frost.nights.length).length;
   const never = frost.boats.length - dated.length;
-  const parts = [`${dated.length - later} deadlines in these nights`];
+  const parts = [
+    `Of ${boatsOf(frost.boats.length)} with water in them: ${dated.length - later} due within ${frost.nights.length} nights`,
+  ];
   if (later > 0) parts.push(`${later} later`);
-  if (never > 0) parts.push(`${never} with water that should last the winter`);
+  if (never > 0) parts.push(`${never} wet but safe all winter`);
   return parts.join(', ');
 }
 
@@ -190,7 +193,7 @@ function Heads() {
         lowest each night
       </text>
       <text x={20} y={TICKS + 5} fontSize={12.5} fill="var(--color-soft)">
-        do them by
+        finish by
       </text>
     </>
   );
@@ -240,8 +243,7 @@ function Nights({ frost, boats }: StripProps) {
           <tr key={night.evening}>
             <th scope="row">{shortDay(night.evening)}</th>
             <td>
-              {saidIn('°C', night.lowC, -1)}, one winter in ten{' '}
-              {saidIn('°C', night.lowestTenthC, -1)}
+              {saidIn('°C', night.lowC, -1)}, 1-in-10 winter {saidIn('°C', night.lowestTenthC, -1)}
             </td>
             <td>
               {ticks[i]!.map((boat) => `${boat.name} (${protectionWords(boat.protection)})`).join(

@@ -65,7 +65,11 @@ describe('the frost strip', () => {
     expect(rows[2]!.textContent).toContain('Wed 29 Oct');
     expect(rows[2]!.textContent).toContain('Marram (wet)');
     expect(rows[3]!.textContent).toContain('−5 °C');
-    expect(screen.getByText(/1 deadlines in these nights, 1 later, 1 with water/)).toBeTruthy();
+    expect(
+      screen.getByText(
+        /of 3 boats with water in them: 1 due within \d+ nights, 1 later, 1 wet but/i,
+      ),
+    ).toBeTruthy();
   });
 
   it('marks what is simulated and what is only a what-if', () => {
@@ -96,7 +100,7 @@ describe('the frost strip', () => {
         ? { status: 422, body: { field: 'byK', detail: 'Must be from 1 to 25 K; 90 is outside.' } }
         : asCoordinator(path),
     );
-    await userEvent.click(await screen.findByText('what if it came colder?'));
+    await userEvent.click(await screen.findByText('try a cold snap'));
     const colder = screen.getByLabelText('Colder by');
     await userEvent.clear(colder);
     await userEvent.type(colder, '90{Enter}');

@@ -75,7 +75,7 @@ export function Guides({ boat, on, only, close: given }: GuidesProps) {
       <RefusedLine words={refused.elsewhere} />
       <div>
         <button type="button" className="btn" onClick={close}>
-          Leave it
+          Cancel
         </button>
       </div>
     </section>

@@ -76,10 +76,11 @@ export function Header() {
         </button>
         {yard && (
           <span className="hidden lg:inline">
-            guards to{' '}
+            protected to{' '}
             <b className="font-stencil text-ink text-[17px] font-semibold">
               {celsius(yard.designLowC)}
             </b>
+            , proven at {celsius(yard.designLowC - yard.marginK)}
           </span>
         )}
         <Who name={may.name} role={may.role ?? ''} keys={() => setOpen('keys')} />

@@ -31,7 +31,7 @@ const line = (over: Partial<LaunchLine>): LaunchLine => ({
   ...over,
 });
 const PLUG = { kind: 'HOLE' as const, words: 'Hull plug is OUT, bagged.' };
-const SEACOCK = { kind: 'ON_THE_DAY' as const, words: 'Nobody saw the seacock SHUT today.' };
+const SEACOCK = { kind: 'ON_THE_DAY' as const, words: 'Seacock not checked today.' };
 const BOATS = [
   line({ name: 'First', may: true, ready: true, lifted: '2031-04-07', place: 1 }),
   line({ name: 'Second', ready: true, inTheWay: [SEACOCK], lifted: '2031-04-07', place: 2 }),

@@ -27,8 +27,8 @@ export function Launch() {
         Launch
       </h1>
       <p className="text-soft mt-2 mb-5 max-w-[74ch]">
-        The lift takes {data.liftsADay} a day, whoever was promised first. Nobody ticks anything
-        here: what stands between a boat and the water is worked out from its log.{' '}
+        The lift takes {data.liftsADay} a day, whoever was promised first. Worked out from each
+        boat’s log; nothing to tick.{' '}
         <Link className="plain" to="/launch/spring">
           what spring told
         </Link>

@@ -5,7 +5,7 @@ import { daysBetween, leftWords } from '../words/days';
 
 const A_WEEK = 7;
 
-/** Promised to the water within a week and not ready for it: the first thing that stands between. */
+/** Launch promises within a week and not ready for it: the first thing that stands between. */
 export function PromisedSoon() {
   const { data } = useQuery(launchQuery);
   const late = (data?.boats ?? []).filter(
@@ -13,10 +13,10 @@ export function PromisedSoon() {
   );
   if (late.length === 0) return null;
   return (
-    <section aria-label="Promised to the water" className="pb-4">
+    <section aria-label="Launch promises" className="pb-4">
       <h2 className="stencil text-[19px]">
         <Link className="text-ink no-underline hover:underline" to="/launch">
-          Promised to the water
+          Launch promises
         </Link>
       </h2>
       <ul className="m-0 list-none p-0">

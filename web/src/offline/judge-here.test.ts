@@ -95,7 +95,7 @@ describe('a sample without signal', () => {
     expect(read(-12)?.good).toBe(true);
     expect(read(-11.9)).toEqual({
       good: false,
-      words: 'Short: the weakest that passes reads −12.0.',
+      words: 'Short: the weakest that passes reads −12.',
     });
     expect(read(-20.4)?.words).toContain('wrong bottle');
   });

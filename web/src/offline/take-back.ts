@@ -5,7 +5,7 @@ import { forgetPictures, line, pictures, sender } from './device';
 
 /**
  * Takes back what was entered on this device: out of the line where it never set out, else by
- * entries that withdraw it. Throws what is refused.
+ * entries that cancel link. Throws what is refused.
  *
  * @param hold takes those in
  */

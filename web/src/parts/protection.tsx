@@ -19,7 +19,7 @@ const WORDS: Record<Protection, string> = {
   FILLED: 'filled, not measured',
   DRAINED: 'drained',
   PROVEN: 'proven',
-  DRY_BUILT: 'dry built',
+  DRY_BUILT: 'nothing to freeze',
   IN_SERVICE: 'in service',
 };
 

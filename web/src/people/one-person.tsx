@@ -83,7 +83,7 @@ export function OnePerson({ person, invited, changed }: OnePersonProps) {
               {asked === 'code' ? 'Make the code' : asked === 'lock' ? 'Lock' : 'Remove'}
             </button>
             <button type="button" className="btn" onClick={() => setAsked(null)}>
-              Leave it
+              Cancel
             </button>
           </div>
         </div>

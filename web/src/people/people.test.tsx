@@ -61,7 +61,7 @@ it('what ends somebody’s work is asked about once, and says what it means', as
   await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
   expect(screen.getByRole('alert').textContent).toContain('What they entered keeps their name');
   expect(asked.some(({ method }) => method === 'DELETE')).toBe(false);
-  await userEvent.click(screen.getByRole('button', { name: 'Leave it' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
   await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
   await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
   expect(asked.find(({ method }) => method === 'DELETE')?.path).toBe('/api/people/1');

@@ -121,7 +121,7 @@ export function ReadNumber({ ask, boat, place, may }: ReadProps) {
               onType={setText}
             />
             <button type="submit" className="btn" disabled={sending}>
-              {ask.answered ? 'Again' : 'Enter'}
+              {ask.answered ? 'Change' : 'Enter'}
             </button>
           </div>
         )}

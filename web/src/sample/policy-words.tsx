@@ -7,7 +7,7 @@ const POINTS = { FREEZE: 'freeze point', BURST: 'burst point', LABEL: 'label rat
 export function PolicyWords({ yard }: { yard: YardView }) {
   return (
     <>
-      policy {yard.policy.toLowerCase()} · guards to {celsius(yard.designLowC)} with{' '}
+      policy {yard.policy.toLowerCase()} · protected to {celsius(yard.designLowC)} with{' '}
       {saidIn('K', yard.marginK)} margin: {POINTS[yard.policy]}{' '}
       {celsius(yard.designLowC - yard.marginK)} or lower
     </>

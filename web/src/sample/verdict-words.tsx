@@ -26,7 +26,7 @@ export function VerdictWords({ point }: { point: PointView }) {
         ) : (
           <b className="text-verm">Held.</b>
         )}{' '}
-        It could not be sampled: {point.couldNot}
+        No sample possible: {point.couldNot}
         {point.toldByOthers && '. What was drawn through it was sampled on its way, and is good.'}
       </p>
     );

@@ -32,7 +32,7 @@ const EQUIPMENT: Record<Equipment, string> = {
 
 const DAYS = ['Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa', 'Su'];
 
-/** Who walks are planned for, and what they work with. */
+/** Crew and hours are planned for, and what they work with. */
 export function CrewSection() {
   const queries = useQueryClient();
   const { data: crew } = useQuery(crewQuery);
@@ -46,7 +46,7 @@ export function CrewSection() {
     setAdding(false);
   };
   return (
-    <Section title="Who walks" more="Skills, hours and days off that walks are planned with.">
+    <Section title="Crew and hours" more="Skills, hours and days off that walks are planned with.">
       <ul className="m-0 list-none p-0 text-[14.5px]">
         {crew.workers.map((worker) => (
           <li key={worker.id} className="border-line border-t py-1 first:border-t-0">
@@ -182,7 +182,7 @@ function WorkerForm({ worker, took }: FormProps) {
         <div className="grid gap-2 text-[14px]">
           <div className="flex items-end gap-2">
             <Field
-              label="Off on"
+              label="Day off"
               type="date"
               value={off}
               onType={setOff}
@@ -249,7 +249,7 @@ function WorkerForm({ worker, took }: FormProps) {
               )
             }
           >
-            take out of planning
+            stop planning for them
           </button>
         </div>
       )}
@@ -281,7 +281,7 @@ function MeansForm({ crew, took }: { crew: CrewView; took: (crew: CrewView) => v
     );
   return (
     <form
-      aria-label="What there is"
+      aria-label="Equipment"
       className="grid grid-cols-2 gap-3"
       onSubmit={(event) => {
         event.preventDefault();

@@ -13,7 +13,7 @@ import { UnitsPicker } from '../account/units-picker';
 import { typedIn } from '../words/typed-quantity';
 import { boxIn } from '../words/quantity';
 
-/** What the yard guards against; a change judges every stored reading again. */
+/** Frost standard; a change judges every stored reading again. */
 export function NeedForm({ yard }: { yard: YardView }) {
   const queries = useQueryClient();
   const [name, setName] = useState(yard.name);
@@ -77,10 +77,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
     });
   };
   return (
-    <Section
-      title="What the yard guards against"
-      more="A change judges every stored reading again."
-    >
+    <Section title="Frost standard" more="Saving re-checks every stored reading.">
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -143,7 +140,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
             checked={kick}
             onChange={(event) => setKick(event.target.checked)}
           />
-          allow a kick of at most 3 s with every drain out
+          allow a bump of at most 3 s on the starter with every drain out
         </label>
         <label className="flex items-center gap-2 text-[14.5px]">
           <input
@@ -166,7 +163,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
           ))}
         </Choice>
         <Field
-          label="A battery is expected to live"
+          label="Expected battery life"
           unit="years"
           value={batteries}
           onType={setBatteries}
@@ -208,7 +205,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
         </p>
         <fieldset className="m-0 grid gap-1.5 border-0 p-0">
           <legend className="mb-1 p-0 text-[14px] font-semibold">
-            What falls due, where the trade has two schools
+            What falls due: yard’s choice
           </legend>
           {catalog?.twoSchools.map(({ key, words, usual, other }) => (
             <Choice

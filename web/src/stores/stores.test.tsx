@@ -84,7 +84,7 @@ describe('the stores', () => {
     shown();
     const order = await screen.findByRole('region', { name: 'To order' });
     expect(order.textContent).toContain('2 × 20 L Rose 38 · not enough from 9 Nov 2031');
-    expect(order.textContent).toContain('reckoned with Rose 38');
+    expect(order.textContent).toContain('counted with Rose 38');
     expect(within(order).getByText('the order as a file').getAttribute('href')).toBe(
       '/api/stores/order.csv?days=30',
     );

@@ -12,7 +12,7 @@ import { ShelfOfItem } from './shelf-of-item';
 import { amount, packageWords } from './stores-words';
 import { UseStrip } from './use-strip';
 
-/** What do I have to order? What there is, when it runs out, and in how many packages. */
+/** What do I have to order? Equipment, when it runs out, and in how many packages. */
 export function Stores() {
   const may = useMay();
   const [days, setDays] = useState('30');
@@ -47,7 +47,7 @@ export function Stores() {
       >
         <h2 className="stencil text-[20px]">To order</h2>
         {order.length === 0 ? (
-          <p className="m-0">Nothing: what there is reaches.</p>
+          <p className="m-0">Nothing to order.</p>
         ) : (
           <ul className="m-0 list-none p-0">
             {order.map((line) => (
@@ -73,7 +73,7 @@ export function Stores() {
         </p>
         {data.plannedWith && (
           <p className="text-soft m-0 text-[13.5px]">
-            Boats still to be filled are reckoned with {data.plannedWith}, the fluid used last; work
+            Boats still to be filled are counted with {data.plannedWith}, the fluid used last; work
             nobody has planned counts at the end of the {days} days.
           </p>
         )}
@@ -130,7 +130,7 @@ function Item({ line, from, days, open, toggle, may }: ItemProps) {
           {line.runsOut ? (
             <b className="text-verm">runs out {day(line.runsOut)}</b>
           ) : line.needed > 0 ? (
-            <span className="text-spruce font-semibold">reaches</span>
+            <span className="text-spruce font-semibold">enough</span>
           ) : (
             <span className="text-soft">not needed</span>
           )}

@@ -29,7 +29,7 @@ const timer = (over: object = {}) => ({
   dueAt: at(-1),
   alarmAt: at(104),
   overAt: at(119),
-  whenDue: 'Soaked long enough: go on.',
+  whenDue: 'Soak finished: continue.',
   whenOver: 'Soaked too long.',
   ...over,
 });
@@ -46,19 +46,19 @@ function shown(what: React.ReactNode, timers: object[], name = 'Orrin', role = '
 describe('calling out', () => {
   it('says what is due, shakes once, and is silent when it was heard', async () => {
     const shake = shown(<CallOut />, [timer()]);
-    expect(await screen.findByText(/Soaked long enough/)).toBeTruthy();
+    expect(await screen.findByText(/Soak finished/)).toBeTruthy();
     expect(shake).toHaveBeenCalledTimes(1);
-    await userEvent.click(screen.getByText('Heard'));
-    expect(screen.queryByText(/Soaked long enough/)).toBeNull();
+    await userEvent.click(screen.getByText('Got it'));
+    expect(screen.queryByText(/Soak finished/)).toBeNull();
   });
 
   it('does not shake again on this device after a reload', async () => {
     const timers = [timer()];
     shown(<CallOut />, timers);
-    await screen.findByText(/Soaked long enough/);
+    await screen.findByText(/Soak finished/);
     cleanup();
     const again = shown(<CallOut />, timers);
-    await screen.findByText(/Soaked long enough/);
+    await screen.findByText(/Soak finished/);
     expect(again).not.toHaveBeenCalled();
   });
 

@@ -57,7 +57,7 @@ export function CallOut() {
               className="plain min-h-14 min-w-14 px-2 font-bold"
               onClick={() => setHeard([...heard, call])}
             >
-              Heard
+              Got it
             </button>
           </li>
         ))}

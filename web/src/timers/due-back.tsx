@@ -14,8 +14,8 @@ export function DueBack({ whose }: { whose?: string }) {
   );
   if (timers.length === 0) return null;
   return (
-    <section aria-label="Due back" className="pb-4">
-      <h2 className="stencil text-[19px]">Due back</h2>
+    <section aria-label="Go back to" className="pb-4">
+      <h2 className="stencil text-[19px]">Go back to</h2>
       <ul className="m-0 list-none p-0">
         {timers.map((timer) => (
           <li

@@ -7,7 +7,7 @@ import type { WalksView } from '../api/client';
 import { jobsQuery } from '../queries/queries';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
-import { clock, number } from '../words/words';
+import { boatsOf, clock, number } from '../words/words';
 
 const SECONDS = 10;
 
@@ -37,15 +37,15 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
         {plan === null
           ? 'Nobody was told anything yet.'
           : plan.draft
-            ? 'A draft. Nobody was told of it.'
+            ? 'Draft, not sent.'
             : `Told ${clock(plan.publishedAt!)} by ${plan.publishedBy}.`}
         {plan && (
           <span className="text-soft">
             {' '}
-            {walks.boatsLeft} boats left · expected repairs {number(plan.figures.frostLoss, 1)} ·{' '}
-            {plan.figures.walkingMinutes} min on foot
+            {boatsOf(walks.boatsLeft)} still to plan · expected frost damage:{' '}
+            {number(plan.figures.frostLoss, 1)} repairs · {plan.figures.walkingMinutes} min walking
             {plan.figures.toldOtherwise > 0 &&
-              ` · ${plan.figures.toldOtherwise} stops told otherwise`}
+              ` · ${plan.figures.toldOtherwise} stops differ from the plan sent`}
           </span>
         )}
       </p>
@@ -55,7 +55,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
             <progress value={job.seconds} max={job.ofSeconds} aria-label="Planning" />
             <span>
               {job.best
-                ? `best so far: repairs ${number(job.best.frostLoss, 1)}, ${job.best.walkingMinutes} min on foot`
+                ? `best so far: ${number(job.best.frostLoss, 1)} repairs, ${job.best.walkingMinutes} min walking`
                 : 'planning'}
             </span>
             <button
@@ -75,7 +75,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
                 className="plain"
                 onClick={() => void act(() => got(api.DELETE('/api/walks/draft')))}
               >
-                drop the draft
+                discard draft
               </button>
             )}
             <button type="button" className="btn" onClick={() => void search()}>
@@ -87,7 +87,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
                 className="btn btn-main"
                 onClick={() => void act(() => got(api.POST('/api/walks/publish')))}
               >
-                Tell everybody
+                Send plan
               </button>
             )}
           </>

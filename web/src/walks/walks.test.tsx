@@ -130,7 +130,7 @@ function yard(answers: Record<string, unknown> = {}, view: WalksView = VIEW) {
         body: {
           then: ['Frost presses: three days later 9 instead of 0.'],
           who: ['Tamsa could do it too.'],
-          moves: ['A day later: expected repairs rise by 4.'],
+          moves: ['A day later: expected frost damage rises by 4 repairs.'],
         },
       };
     }
@@ -159,7 +159,7 @@ describe('walks', () => {
     expect(await screen.findByText(/Its work from Mon 3 Nov/)).toBeTruthy();
     expect(screen.getByText('No room for 1')).toBeTruthy();
     expect(screen.getByText(/Nobody here does diesel engines/)).toBeTruthy();
-    expect(screen.getByText(/A draft. Nobody was told of it./)).toBeTruthy();
+    expect(screen.getByText(/Draft, not sent./)).toBeTruthy();
   });
 
   it('tells why a stop is there, and what a move would break before it is kept', async () => {
@@ -182,13 +182,13 @@ describe('walks', () => {
 
   it('keeps a move that breaks nothing', async () => {
     const asked = yard({
-      'POST /api/walks/move': { broken: [], costs: ['3 min less on foot'] },
+      'POST /api/walks/move': { broken: [], costs: ['3 min less walking'] },
     });
     await userEvent.click(
       (await screen.findAllByRole('button', { name: /Teal, Warm and drain/ }))[0]!,
     );
     await userEvent.click(await screen.findByRole('button', { name: 'later' }));
-    expect(await screen.findByText('3 min less on foot.')).toBeTruthy();
+    expect(await screen.findByText('3 min less walking.')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Put it there' }));
     const moves = asked.filter(({ path }) => path === '/api/walks/move');
     expect((moves[moves.length - 1]!.body as { keep: boolean }).keep).toBe(true);
@@ -202,7 +202,7 @@ describe('walks', () => {
         job: { seconds: 3, ofSeconds: 10, best: VIEW.plan!.figures, undone: 0 },
       },
     );
-    expect(await screen.findByText(/best so far: repairs 3.2, 44 min on foot/)).toBeTruthy();
+    expect(await screen.findByText(/best so far: 3.2 repairs, 44 min walking/)).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Stop here' }));
     expect(
       asked.some(({ method, path }) => method === 'DELETE' && path === '/api/walks/search'),

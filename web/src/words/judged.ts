@@ -12,6 +12,9 @@ export interface Judged {
 }
 
 const MOST_PLACES = 6;
+/** Places more of a number that is said as it was read. */
+const AS_READ = 2;
+const NOISE = 1e-9;
 /**
  * A limit as core says it: rounded to its strict side, with as many places as it takes to see on
  * which side its value is.
@@ -21,15 +24,24 @@ export function limitIn(sign: string, { value, limit, atMost }: Judged): string 
   const way = atMost ? 'down' : 'up';
   const held = inTheirs(sign, limit);
   let places = least;
-  if (value !== null && value !== limit) {
+  if (value !== null && Math.abs(value - limit) < NOISE) {
+    // Both are said alike, as the value was read.
+    return number(rounded(held, least + AS_READ, 'half'), least + AS_READ);
+  }
+  if (value !== null) {
     const good = atMost ? value < limit : value > limit;
-    const tells = () => {
-      const over =
-        (rounded(inTheirs(sign, value), places, 'half') - rounded(held, places, way)) *
-        (atMost ? 1 : -1);
+    const theirs = inTheirs(sign, value);
+    const tells = (said: number) => {
+      const over = (said - rounded(held, places, way)) * (atMost ? 1 : -1);
       return good ? over <= 0 : over > 0;
     };
-    while (places < least + MOST_PLACES && !tells()) places++;
+    const asRead = rounded(theirs, least + MOST_PLACES, 'half');
+    while (
+      places < least + MOST_PLACES &&
+      !(tells(rounded(theirs, places, 'half')) && tells(asRead))
+    ) {
+      places++;
+    }
   }
   return number(rounded(held, places, way), places);
 }

@@ -22,6 +22,9 @@ export function typedNumber(text: string): number | null {
   return Number(plain);
 }
 
+/** "1 boat", "2 boats". */
+export const boatsOf = (count: number) => `${count} ${count === 1 ? 'boat' : 'boats'}`;
+
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
 let inZone: { zone: string; format: Intl.DateTimeFormat } | null = null;

@@ -45,7 +45,7 @@ export function DecideNow({ boats, plan, children }: DecideProps) {
       <p className="text-soft m-0 text-[13.5px]">
         {open.length === 0
           ? 'Nothing is waiting for you.'
-          : `${open.length} ${open.length === 1 ? 'boat waits' : 'boats wait'}, most urgent first`}
+          : `${open.length} ${open.length === 1 ? 'boat needs action' : 'boats need action'}, most urgent first`}
       </p>
       <ul className="m-0 list-none p-0">
         {open.map((boat) => {

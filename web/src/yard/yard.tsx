@@ -98,7 +98,7 @@ export function Yard() {
               {may.runYard && (
                 <>
                   <Link className="plain" to="/describe">
-                    take a boat in
+                    add a boat
                   </Link>
                   <Link className="plain" to="/import">
                     import

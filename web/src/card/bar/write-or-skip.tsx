@@ -69,7 +69,7 @@ export function WriteOrSkip({ what, boat, on, title, close, skipped }: WriteProp
       <RefusedLine words={refused.elsewhere} />
       <div className="flex gap-2.5">
         <button type="button" className="btn" onClick={close}>
-          Leave it
+          Cancel
         </button>
         <button type="submit" className="btn btn-main flex-1 justify-center" disabled={sending}>
           {what === 'note' ? 'Write it down' : 'Skip this step'}

@@ -13,6 +13,11 @@ import java.math.RoundingMode;
 public record Judged(double value, double limit, boolean atMost) {
   private static final int MOST_PLACES = 6;
 
+  /** Places more of a number that is said as it was read. */
+  private static final int AS_READ = 2;
+
+  private static final double NOISE = 1e-9;
+
   /** Good is the limit or less. */
   public static Judged atMost(double limit, double value) {
     return new Judged(value, limit, true);
@@ -45,26 +50,42 @@ public record Judged(double value, double limit, boolean atMost) {
    */
   String number(double which, Measure measure, int more, Units units) {
     int places = places(measure, more, units);
-    boolean strictly = which == limit;
+    boolean strictly = which == limit && !isOnIt();
     BigDecimal rounded =
         measure.rounded(which, places, units, strictly ? strict() : RoundingMode.HALF_UP);
     return Words.number(rounded.doubleValue(), Math.max(rounded.scale(), 0));
   }
 
   private int places(Measure measure, int more, Units units) {
-    if (Double.isNaN(value) || value == limit) {
+    if (Double.isNaN(value)) {
       return more;
+    }
+    if (isOnIt()) {
+      return more + AS_READ;
     }
     boolean good = atMost ? value < limit : value > limit;
     for (int places = more; places < more + MOST_PLACES; places++) {
-      BigDecimal said = measure.rounded(value, places, units, RoundingMode.HALF_UP);
       BigDecimal held = measure.rounded(limit, places, units, strict());
-      int over = said.compareTo(held) * (atMost ? 1 : -1);
-      if (good ? over <= 0 : over > 0) {
+      // As it is said beside the limit, and as it was read and may stand elsewhere.
+      if (tells(measure.rounded(value, places, units, RoundingMode.HALF_UP), held, good)
+          && tells(
+              measure.rounded(value, more + MOST_PLACES, units, RoundingMode.HALF_UP),
+              held,
+              good)) {
         return places;
       }
     }
     return more + MOST_PLACES;
+  }
+
+  private boolean tells(BigDecimal said, BigDecimal held, boolean good) {
+    int over = said.compareTo(held) * (atMost ? 1 : -1);
+    return good ? over <= 0 : over > 0;
+  }
+
+  /** Then both are said alike. */
+  private boolean isOnIt() {
+    return Math.abs(value - limit) < NOISE;
   }
 
   private RoundingMode strict() {

@@ -52,7 +52,7 @@ class BayTest extends OnOneYard {
     Page phone = chromium.signedInToKeep(elsko, "technician", 390, 844, "/boats/" + boat);
     SaltglassCard.open(phone);
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, phone.url());
-    phone.getByText("I stop here, somebody else goes on").click();
+    phone.getByText("Hand over").click();
     phone.getByText("Hand it over").click();
     assertThat(phone.getByText("Say who goes on.")).isVisible();
     phone.getByLabel("Who goes on").selectOption("coordinator");
@@ -98,7 +98,7 @@ class BayTest extends OnOneYard {
     assertThat(Axe.violations(phone)).isEmpty();
     phone.getByText("Tell the yard").click();
     assertThat(phone.getByText("until somebody says what was done")).isVisible();
-    phone.getByText("Leave it", exactly()).click();
+    phone.getByText("Cancel", exactly()).click();
     assertThat(card.bar()).isDisabled();
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
     assertThat(

@@ -86,7 +86,7 @@ final class CardInTheBay {
         """
         (id) => {
           const box = document.getElementById(id);
-          const entered = box?.form.querySelector('button[type=submit]').textContent === 'Again';
+          const entered = box?.form.querySelector('button[type=submit]').textContent === 'Change';
           return !box || (entered && box.value === '');
         }
         """,

@@ -111,7 +111,7 @@ class CastOffTest extends OnOneYard {
     assertThat(phone.getByLabel("Last round")).containsText("short, go", patiently());
     assertThat(desk.getByLabel("Last round")).containsText("owner, by link");
 
-    desk.getByText("withdraw it").first().click();
+    desk.getByText("cancel link").first().click();
     assertThat(desk.getByText("withdrawn").first()).isVisible();
     assertThat(phone.getByText("This link opens nothing any more")).isVisible(visiblySoon());
     assertThat(phone.getByText("Razorbill")).hasCount(0);

@@ -61,7 +61,7 @@ class DeskAndBenchTest extends InTheBrowser {
     assertThat(protection(page)).hasText("proven");
 
     link(page, "Quillwort").click();
-    button(page, "Take back: Sample, port block: −18.7 °C (PG freeze point), at 15 °C").click();
+    button(page, "Undo: Sample, port block: −18.7 °C (PG freeze point), at 15 °C").click();
     page.getByLabel("Why is it taken back?").press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).hasText("Say why it is taken back.");
     page.getByLabel("Why is it taken back?").fill("read the wrong bottle");
@@ -85,26 +85,26 @@ class DeskAndBenchTest extends InTheBrowser {
   @Test
   void aBoatIsTakenInAndTwoEditsThatCrossAreNotBothKept() {
     Page first = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    link(first, "take a boat in").click();
-    button(first, "Take it in").click();
+    link(first, "add a boat").click();
+    button(first, "Save boat").click();
     assertThat(first.getByText("Give the boat a name.")).isVisible();
     first.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Marram");
     first.getByLabel("Length").fill("6,8");
     first.getByText("sterndrive", new Page.GetByTextOptions().setExact(true)).click();
-    button(first, "Take it in").click();
+    button(first, "Save boat").click();
     assertThat(first.getByText("There is a boat called \"Marram\" already.")).isVisible();
     first.reload();
     assertThat(first.getByLabel("Length")).hasValue("6,8");
     first.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Sea Kale");
     first.getByText(Pattern.compile("the other \\d+: no")).click();
-    button(first, "Take it in").click();
+    button(first, "Save boat").click();
     assertThat(protection(first)).hasText("unknown");
     assertThat(first.getByText("no berth yet")).isVisible();
 
     String boat = first.url();
     Page second = chromium.signedIn(elsko, "coordinator", 1280, 800, boat);
-    link(first, "describe it").click();
-    link(second, "describe it").click();
+    link(first, "edit boat").click();
+    link(second, "edit boat").click();
     assertThat(second.getByLabel("Notes")).isVisible();
     first.getByLabel("Owner").fill("berth office");
     button(first, "Save").click();

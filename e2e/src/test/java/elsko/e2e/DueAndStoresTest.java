@@ -48,7 +48,7 @@ class DueAndStoresTest extends OnOneYard {
     assertThat(narrow).hasCount(1);
     assertThat(region(desk, "Old Lapwing")).containsText("4.6 K over its own median of 73 °C");
     region(desk, "Old Lapwing").getByText("Old Lapwing").click();
-    desk.getByText("how its engines went").click();
+    desk.getByText("engine history").click();
     assertThat(desk.getByRole(AriaRole.IMG).first())
         .hasAttribute("aria-label", Pattern.compile("5 readings, the last 77.6"));
     assertThat(desk.locator("svg circle[fill='var(--color-verm)']")).hasCount(9);

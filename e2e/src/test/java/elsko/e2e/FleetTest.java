@@ -47,7 +47,7 @@ class FleetTest extends InTheBrowser {
   @Test
   void aTwinDieselWithGeneratorAndAirConditioningIsDescribedWhileTheOwnerIsOnThePhone() {
     Page page = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    page.getByText("take a boat in").click();
+    page.getByText("add a boat").click();
     page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Halcyon");
     page.getByLabel("Length").fill("11.6");
     page.getByText("shaft inboard", new Page.GetByTextOptions().setExact(true)).click();
@@ -69,7 +69,7 @@ class FleetTest extends InTheBrowser {
     page.getByLabel("Where").fill("behind the starboard hatch");
     button(page, "Change").click();
     assertThat(page.getByText("2 changes on this hull")).isVisible();
-    button(page, "Take it in").click();
+    button(page, "Save boat").click();
     assertThat(protection(page)).hasText("unknown");
     for (String circuit :
         new String[] {
@@ -126,7 +126,7 @@ class FleetTest extends InTheBrowser {
     assertThat(card.section("Generator")).containsText("not in the description");
     Page desk = at("Guillemot", "coordinator");
     assertThat(desk.getByText("Generator aboard that the description does not have")).isVisible();
-    desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("describe it")).click();
+    desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("edit boat")).click();
     yes(desk, "Generator");
     button(desk, "Save").click();
     assertThat(region(desk, "Generator raw water")).isVisible();

@@ -24,13 +24,13 @@ class FrostAndWalksTest extends InTheBrowser {
   void aColdSnapMovesDeadlinesWalksAreToldAnewAndTheWalkAdvances() {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
     Locator strip = desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Frost"));
-    assertThat(strip.getByText("what if it came colder?")).isVisible();
+    assertThat(strip.getByText("try a cold snap")).isVisible();
     assertThat(desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tonight")))
         .hasCount(0);
     List<String> before =
         strip.locator("tbody tr:nth-child(-n+7) td:nth-child(3)").allTextContents();
 
-    button(desk, "what if it came colder?").click();
+    button(desk, "try a cold snap").click();
     desk.getByLabel("Colder by").fill("90");
     button(desk, "Try it").click();
     assertThat(desk.getByRole(AriaRole.ALERT)).containsText("Must be from 1 to 25 K");
@@ -90,7 +90,7 @@ class FrostAndWalksTest extends InTheBrowser {
     desk.keyboard().press("w");
     assertThat(desk.getByText(Pattern.compile("^Told .* by coordinator"))).isVisible();
     button(desk, "Plan again from now").click();
-    assertThat(desk.getByText("A draft. Nobody was told of it.")).isVisible();
+    assertThat(desk.getByText("Draft, not sent.")).isVisible();
     Locator changes =
         desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What changes"));
     // Which boats the search moves is its own affair; core's tests have the reasons it gives.
@@ -104,7 +104,7 @@ class FrostAndWalksTest extends InTheBrowser {
     assertThat(panel.getByText("Why then")).isVisible();
     assertThat(panel.getByText("Why this person")).isVisible();
 
-    button(desk, "Tell everybody").click();
+    button(desk, "Send plan").click();
     assertThat(desk.getByText(Pattern.compile("^Told .* by coordinator"))).isVisible();
   }
 
@@ -240,7 +240,7 @@ class FrostAndWalksTest extends InTheBrowser {
   @Test
   void nothingSeriousIsWrongForThoseWhoListen() {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
-    assertThat(desk.getByText(Pattern.compile("boats left")).first()).isVisible();
+    assertThat(desk.getByText(Pattern.compile("still to plan")).first()).isVisible();
     assertThat(Axe.violations(desk)).isEmpty();
     Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/walks/mine");
     assertThat(phone.getByText(Pattern.compile("stops done|Nothing is planned"))).isVisible();

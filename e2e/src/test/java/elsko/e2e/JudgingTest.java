@@ -85,7 +85,7 @@ class JudgingTest extends OnOneYard {
     settings(desk, "TWIST_80_TO_100", "9");
     assertThat(desk.getByText("Must be from 2 to 5 years")).isVisible();
     settings(desk, "TWIST_80_TO_100", "3");
-    assertThat(box(desk, "A battery is expected to live")).hasValue("3");
+    assertThat(box(desk, "Expected battery life")).hasValue("3");
     desk.navigate(boat + "/readings");
     Locator port = desk.getByLabel("Port engine, stopped");
     port.getByLabel("Belt turns").fill("110");
@@ -97,7 +97,7 @@ class JudgingTest extends OnOneYard {
   private static void settings(Page desk, String school, String batteryYears) {
     desk.navigate(elsko.at("/settings"));
     desk.getByLabel("Tension of belts").selectOption(school);
-    box(desk, "A battery is expected to live").fill(batteryYears);
+    box(desk, "Expected battery life").fill(batteryYears);
     desk.waitForResponse(
         answer -> answer.url().endsWith("/api/yard") && answer.request().method().equals("PUT"),
         () -> desk.getByText("Save", new Page.GetByTextOptions().setExact(true)).first().click());

@@ -14,12 +14,12 @@ class LaunchTest extends OnOneYard {
   @Test
   void whatIsStillInTheBagKeepsABoatAshoreAndTheYardSaysSo() {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800);
-    Locator promised = desk.getByLabel("Promised to the water");
+    Locator promised = desk.getByLabel("Launch promises");
     assertThat(promised.getByText("Corncrake")).isVisible();
     assertThat(promised.getByText("Hull plug is OUT, bagged.").first()).isVisible();
     promised.getByText("Corncrake").click();
     assertThat(desk.getByText("No", new Page.GetByTextOptions().setExact(true))).isVisible();
-    assertThat(desk.getByText("its commissioning card is not opened")).isVisible();
+    assertThat(desk.getByText("spring card not started")).isVisible();
     assertThat(desk.getByText("It goes in now")).hasCount(0);
   }
 

@@ -71,7 +71,7 @@ class PicturesTest {
       assertThat(desk.getByText("Marram").last()).isVisible();
       take(desk, "book");
       desk.navigate(elsko.at("/settings"));
-      assertThat(desk.getByText("What the yard guards against")).isVisible();
+      assertThat(desk.getByText("Frost standard")).isVisible();
       take(desk, "settings");
 
       Page bench = quietly(chromium, elsko, "technician", 1280, 800);

@@ -51,8 +51,7 @@ class ProofRoundTest extends InTheBrowser {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/settings");
     desk.getByLabel("a second person countersigns").check();
     Locator need =
-        desk.getByRole(
-            AriaRole.REGION, new Page.GetByRoleOptions().setName("What the yard guards against"));
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Frost standard"));
     button(need, "Save").click();
     desk.navigate(elsko.at("/settings"));
     assertThat(desk.getByLabel("a second person countersigns")).isChecked();

@@ -154,7 +154,7 @@ class ScreensTest extends InTheBrowser {
   void aViewerIsOfferedNothingThatWouldBeRefused() {
     Page page = chromium.signedIn(elsko, "viewer", 1280, 800);
     assertThat(page.getByText("Settings")).hasCount(0);
-    assertThat(page.getByText("take a boat in")).hasCount(0);
+    assertThat(page.getByText("add a boat")).hasCount(0);
     page.navigate(elsko.at("/boats/" + new Wire(elsko, "viewer").boat("Saltglass")));
     assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Protection")))
         .hasText("wet");
@@ -166,7 +166,7 @@ class ScreensTest extends InTheBrowser {
   void aYardHandLaunchesOnlyABoatWithoutHoles() {
     Page page = chromium.signedIn(elsko, "yardhand", 1280, 800);
     page.navigate(elsko.at("/boats/" + new Wire(elsko, "yardhand").boat("Eelgrass")));
-    page.getByText("move it").click();
+    page.getByText("move boat").click();
     Locator to = page.getByLabel("Move to");
     to.selectOption("W7");
     page.getByText("Move it", new Page.GetByTextOptions().setExact(true)).click();

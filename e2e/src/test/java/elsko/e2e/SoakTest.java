@@ -33,8 +33,8 @@ class SoakTest {
       restart(elsko, begun.plus(due).plusMinutes(1));
       yard = chromium.signedIn(elsko, "coordinator", 1280, 800);
       assertThat(dueBack(yard)).containsText("now");
-      assertThat(calledOut(yard)).containsText("Soaked long enough: go on.");
-      yard.getByText("Heard").click();
+      assertThat(calledOut(yard)).containsText("Soak finished: continue.");
+      yard.getByText("Got it").click();
       assertThat(calledOut(yard)).hasCount(0);
 
       restart(elsko, begun.plus(alarm).plusMinutes(1));
@@ -63,7 +63,7 @@ class SoakTest {
   }
 
   private static Locator dueBack(Page page) {
-    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Due back"));
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Go back to"));
   }
 
   private static Locator calledOut(Page page) {

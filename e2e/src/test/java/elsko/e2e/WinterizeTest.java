@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 /** One boat from water to proof, in two browsers, with the server killed at the end. */
 class WinterizeTest {
-  private static final String MEND = "Make it good: starboard block";
+  private static final String MEND = "Fix: starboard block";
   private static final String AGAIN = "Sample every low point again";
 
   @Test

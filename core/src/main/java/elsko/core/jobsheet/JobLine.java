@@ -22,7 +22,7 @@ public record JobLine(
   public enum Kind {
     /** Minutes between what somebody entered. */
     WORKED("worked"),
-    /** Minutes the steps that were done are reckoned with. */
+    /** Minutes the steps that were done are counted with. */
     RECKONED("reckoned"),
     FLUID("fluid"),
     PART("part"),

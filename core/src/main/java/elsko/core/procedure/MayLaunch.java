@@ -111,7 +111,7 @@ public record MayLaunch(List<InTheWay> inTheWay) {
     CardProgress open = state.openCard(Procedure.COMMISSION);
     if (open == null) {
       if (isLaidUp(state)) {
-        found.add(new InTheWay(Kind.CARD, "It is laid up: its commissioning card is not opened."));
+        found.add(new InTheWay(Kind.CARD, "It is laid up: spring card not started."));
       }
       return;
     }
@@ -169,8 +169,10 @@ public record MayLaunch(List<InTheWay> inTheWay) {
       found.add(
           new InTheWay(
               Kind.ON_THE_DAY,
-              "Nobody saw the %s SHUT today: look, and set %s SHUT."
-                  .formatted(Words.list(unseen), unseen.size() == 1 ? "it" : "them")));
+              "%s not checked today: check %s SHUT."
+                  .formatted(
+                      Words.sentence(Words.list(unseen)),
+                      unseen.size() == 1 ? "it is" : "they are")));
     }
     if (LaunchRules.nothingPumps(state)) {
       found.add(

@@ -25,7 +25,7 @@ public record Narrowing(TrendKind kind, List<TrendPoint> evidence, Text words) {
 
   private static final int RISES = 3;
 
-  /** What there is to do about it. */
+  /** Equipment to do about it. */
   public static final String WHAT_TO_DO = "Raw-water path narrowing: descale or inspect.";
 
   /**

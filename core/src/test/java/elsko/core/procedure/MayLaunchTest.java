@@ -60,7 +60,7 @@ class MayLaunchTest {
     assertThat(kinds(story)).contains(Kind.CARD);
     assertThat(of(story).yes()).isFalse();
     assertThat(of(story).inTheWay())
-        .anyMatch(one -> one.words().contains("its commissioning card is not opened"));
+        .anyMatch(one -> one.words().contains("spring card not started"));
   }
 
   @Test
@@ -90,8 +90,8 @@ class MayLaunchTest {
         .containsExactly(
             new InTheWay(
                 Kind.ON_THE_DAY,
-                "Nobody saw the seacock, heads intake seacock and heads outlet seacock SHUT today:"
-                    + " look, and set them SHUT."));
+                "Seacock, heads intake seacock and heads outlet seacock not checked today: check"
+                    + " they are SHUT."));
     assertThat(of(story).inTheWay()).isEmpty();
     assertThat(of(story).yes()).isTrue();
     story.say(AFLOAT);

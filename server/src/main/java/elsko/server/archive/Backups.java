@@ -68,7 +68,7 @@ class Backups implements Task {
   }
 
   /**
-   * What there is, and when the next is made.
+   * Equipment, and when the next is made.
    *
    * @param keep nightly ones kept
    * @param keepAsked of those somebody asked for

@@ -236,7 +236,7 @@ public class Walks {
         .toList();
   }
 
-  /** What there is no room for, in words. */
+  /** Equipment no room for, in words. */
   @Transactional(readOnly = true)
   public UnmetView unmet(@Nullable PlanDocument document) {
     if (document == null || document.undone().isEmpty()) {

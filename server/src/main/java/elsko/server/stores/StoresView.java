@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * The shelf, and what the work ahead does to it.
  *
  * @param days looked ahead
- * @param plannedWith the fluid that boats still to be filled are reckoned with: the one last used
+ * @param plannedWith the fluid that boats still to be filled are counted with: the one last used
  */
 record StoresView(LocalDate today, int days, @Nullable String plannedWith, List<StoreLine> lines) {
 

@@ -381,6 +381,6 @@ public class Yards {
   /** The yard's clock shows another hour from now on. */
   record ZoneChanged(ZoneId zone) {}
 
-  /** What the yard guards against has changed: stored readings are judged again. */
+  /** Frost standard has changed: stored readings are judged again. */
   public record NeedChanged(String by) {}
 }

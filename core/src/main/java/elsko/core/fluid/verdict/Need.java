@@ -6,7 +6,7 @@ import elsko.core.fluid.Policy;
 import elsko.core.fluid.Product;
 
 /**
- * What the yard guards against.
+ * Frost standard.
  *
  * @param designLowC the coldest temperature the yard protects against, °C
  * @param marginK kept in hand below it

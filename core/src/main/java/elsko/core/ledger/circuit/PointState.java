@@ -27,7 +27,7 @@ public record PointState(
     String couldNot,
     boolean toldByOthers,
     boolean empty) {
-  /** It could not be sampled, and nothing else stands for it. */
+  /** No sample possible, and nothing else stands for it. */
   public boolean givesNothing() {
     return couldNot != null && !toldByOthers;
   }

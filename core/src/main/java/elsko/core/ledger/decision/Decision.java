@@ -123,7 +123,7 @@ public record Decision(Kind kind, Text words, Text action) {
     return new Decision(
         Kind.CONTRADICTED,
         LateWords.of(state.boat(), state.contradicted().get(0)),
-        Text.of("Look and say how it is"));
+        Text.of("Check and record how it is"));
   }
 
   private static Decision ranDryOrHot(BoatState state) {
@@ -161,13 +161,12 @@ public record Decision(Kind kind, Text words, Text action) {
           "Nobody has said whether it has %s. It counts as wet."
               .formatted(
                   Words.list(state.unanswered().stream().limit(3).map(Accessory::words).toList())),
-          "Look and say");
+          "Check and record");
     }
     return new Decision(
         Kind.NOBODY_LOOKED,
-        "Nobody has said what is in its %s. It counts as wet."
-            .formatted(firstNames(state, Protection.UNKNOWN)),
-        "Look and say");
+        "%s: contents unknown, treated as wet.".formatted(firstNames(state, Protection.UNKNOWN)),
+        "Check and record");
   }
 
   /** "Engine raw water, coolant and 2 more", as a sentence begins. */

@@ -106,13 +106,13 @@ public record Move(Plan plan, List<String> broken, List<String> costs) {
       }
       if (Math.abs(more) >= 0.05) {
         costs.add(
-            "expected repairs %s by %s"
-                .formatted(more > 0 ? "rise" : "fall", Words.number(Math.abs(more), 1)));
+            "expected frost damage %s by %s repairs"
+                .formatted(more > 0 ? "rises" : "falls", Words.number(Math.abs(more), 1)));
       }
     }
     int walking = then.figures().walkingMinutes() - before.figures().walkingMinutes();
     if (walking != 0) {
-      costs.add("%d min %s on foot".formatted(Math.abs(walking), walking > 0 ? "more" : "less"));
+      costs.add("%d min %s walking".formatted(Math.abs(walking), walking > 0 ? "more" : "less"));
     }
     int late = then.figures().lateDays() - before.figures().lateDays();
     if (late != 0) {

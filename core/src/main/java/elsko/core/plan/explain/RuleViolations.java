@@ -65,7 +65,7 @@ final class RuleViolations {
       }
     }
     if (play.stuck > 0) {
-      words.add("On %s stops wait for each other and can never begin.".formatted(when));
+      words.add("On %s its steps would block each other.".formatted(when));
     }
     if (play.soakBreach > 0) {
       words.add("On %s a soak would last %d min too long.".formatted(when, play.soakBreach));

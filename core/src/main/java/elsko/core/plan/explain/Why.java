@@ -74,8 +74,8 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
         double later = visit.lossOn(Math.min(arrays.days, day + 3));
         words.add(
             later - now < 0.05
-                ? "Frost does not press: three days later its expected repairs would be the same."
-                : "Frost presses: three days later its expected repairs would be %s instead of %s."
+                ? "No rush: three more days add no frost risk."
+                : "Frost is close: in three days its expected frost damage is %s repairs instead of %s."
                     .formatted(Words.number(later, 1), Words.number(now, 1)));
       } else {
         words.add("It is safe from frost before this stop.");
@@ -126,7 +126,7 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
         words.add(
             walk == 0
                 ? "%s is aboard already.".formatted(name(person))
-                : "%s comes from %s, %d min on foot."
+                : "%s comes from %s, %d min walking."
                     .formatted(name(person), arrays.visit(before).name(), walk));
       }
       return words;

@@ -35,7 +35,7 @@ import java.util.List;
 
 /** Acid brought to the scale, each engine by its own variant, until a sea trial closes the job. */
 public final class DescaleCard implements CardPlan {
-  private static final String SOAKED = "Soaked long enough: go on.";
+  private static final String SOAKED = "Soak finished: continue.";
   private static final String SOAKED_TOO_LONG =
       "Soaked too long: acid eats metal once the scale is gone. Rinse now.";
 

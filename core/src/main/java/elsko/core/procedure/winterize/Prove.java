@@ -131,7 +131,7 @@ public final class Prove implements Contributor {
     if (drawn > 0) {
       asks.addAll(Draw.asks(on, drawn, false));
     }
-    return on.step(key, "Make it good: " + Words.list(shorts))
+    return on.step(key, "Fix: " + Words.list(shorts))
         .how("Do what the samples call for, then sample every low point again.")
         .why(
             "A point that is short was left with water in it. More of the same color on top does not"

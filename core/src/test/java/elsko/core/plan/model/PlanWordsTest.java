@@ -75,7 +75,7 @@ class PlanWordsTest {
     Plan plan = planning.construct();
     Why why = Why.of(planning, plan, TEAL, "fill");
 
-    assertThat(why.then().get(0)).startsWith("Frost presses");
+    assertThat(why.then().get(0)).startsWith("Frost is close");
     assertThat(why.who()).contains("Tamsa could do it too.");
     assertThat(why.moves()).anyMatch(words -> words.startsWith("A day later: Teal is safe"));
     assertThatThrownBy(() -> Why.of(planning, plan, TEAL, "nothing")).isInstanceOf(Refused.class);

@@ -143,7 +143,7 @@ class CardTest {
     assertThat(card.steps())
         .extracting(Step::key)
         .containsSubsequence("prove", "remedy-1", "prove-2", "close");
-    assertThat(card.step("remedy-1").title()).isEqualTo("Make it good: starboard block");
+    assertThat(card.step("remedy-1").title()).isEqualTo("Fix: starboard block");
     assertThat(card.step("remedy-1").asks())
         .filteredOn(Ask.Fill.class::isInstance)
         .singleElement()
