@@ -24,6 +24,7 @@ export const keys = {
 
   boats: ['boats'],
   round: ['boats', 'round'],
+  owners: ['boats', 'owners'],
   launches: ['boats', 'launch'],
   spring: ['boats', 'spring'],
   dueOfAll: ['boats', 'due'],

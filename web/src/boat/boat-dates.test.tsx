@@ -14,7 +14,7 @@ it('says from when a boat is ours and until when it was promised', async () => {
     body: { releaseOn: '2031-11-03', promisedOn: '2031-11-12' },
   }));
   expect((await screen.findByText(/Ours from/)).textContent).toContain(
-    'Ours from Mon 3 Nov, promised by Wed 12 Nov.',
+    'Ours from Mon 3 Nov, work promised by Wed 12 Nov.',
   );
   expect(screen.queryByRole('button', { name: 'change' })).toBeNull();
 });

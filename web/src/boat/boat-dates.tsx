@@ -20,11 +20,11 @@ export function BoatDates({ boat, mayChange }: { boat: string; mayChange: boolea
       <p className="m-0">
         {dates.releaseOn ? `Ours from ${shortDay(dates.releaseOn)}` : 'Ours to work on'}
         {dates.promisedOn
-          ? `, promised by ${shortDay(dates.promisedOn)}.`
-          : ', nothing promised.'}{' '}
+          ? `, work promised by ${shortDay(dates.promisedOn)}.`
+          : '; no date promised for the work.'}{' '}
         {dates.launchOn && (
           <>
-            Afloat by {shortDay(dates.launchOn)}:{' '}
+            Launch promised for {shortDay(dates.launchOn)}:{' '}
             <Link className="plain" to={`/launch/${boat}`}>
               ready to launch?
             </Link>{' '}

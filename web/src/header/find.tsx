@@ -1,19 +1,24 @@
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { boatsQuery, planQuery } from '../queries/queries';
+import {
+  boatsQuery,
+  launchQuery,
+  ownersQuery,
+  peopleQuery,
+  planQuery,
+  shelfQuery,
+  storesQuery,
+} from '../queries/queries';
 import { Dialog } from '../parts/dialog';
-import { ProtectionMark, protectionWords } from '../parts/protection';
-
-interface Hit {
-  key: string;
-  to: string;
-  title: string;
-  more: string;
-  protection?: Parameters<typeof protectionWords>[0];
-}
+import { ProtectionMark } from '../parts/protection';
+import { useMay } from '../parts/session';
+import type { Hit } from './hits';
+import { found, hitsOf } from './hits';
 
 const SHOWN = 9;
+/** Which parts there are does not depend on how far one looks ahead. */
+const ANY_DAYS = 90;
 
 interface FindProps {
   onClose: () => void;
@@ -23,31 +28,35 @@ interface FindProps {
   entered: boolean;
 }
 
-/** Finds a boat by its name or berth, or a screen by its name. */
+/** Finds boats by name, owner, berth or hull, lots, instruments, parts, people, papers and screens. */
 export function Find({ onClose, typed, entered }: FindProps) {
+  const may = useMay();
   const { data: boats = [] } = useQuery(boatsQuery);
   const { data: plan } = useQuery(planQuery);
+  const { data: owners = [] } = useQuery(ownersQuery);
+  const { data: launches } = useQuery(launchQuery);
+  const { data: shelf } = useQuery(shelfQuery);
+  const { data: stores } = useQuery(storesQuery(ANY_DAYS));
+  const { data: people } = useQuery({ ...peopleQuery, enabled: may.runYard });
   const navigate = useNavigate();
   const [text, setText] = useState(typed);
   const [at, setAt] = useState(0);
   const listId = useId();
-  const hits = useMemo(() => {
-    const berths = new Map(plan?.berths.map((berth) => [berth.id, berth.name]));
-    const all: Hit[] = boats.map((boat) => ({
-      key: boat.id,
-      to: `/boats/${boat.id}`,
-      title: boat.name,
-      more: `${boat.berth ? berths.get(boat.berth) : 'no berth'} · ${protectionWords(boat.protection)}`,
-      protection: boat.protection,
-    }));
-    all.push({ key: 'yard', to: '/', title: 'Yard', more: 'screen' });
-    all.push({ key: 'bench', to: '/bench', title: 'Bench', more: 'screen' });
-    const wanted = text.trim().toLowerCase();
-    return all
-      .filter((hit) => `${hit.title} ${hit.more}`.toLowerCase().includes(wanted))
-      .sort((a, b) => rank(a, wanted) - rank(b, wanted))
-      .slice(0, SHOWN);
-  }, [boats, plan, text]);
+  const all = useMemo(
+    () =>
+      hitsOf({
+        boats,
+        plan,
+        owners,
+        launches: launches?.boats ?? [],
+        shelf,
+        items: stores?.lines ?? [],
+        people: people ?? [],
+        runYard: may.runYard,
+      }),
+    [boats, plan, owners, launches, shelf, stores, people, may.runYard],
+  );
+  const hits = useMemo(() => found(all, text).slice(0, SHOWN), [all, text]);
   const go = (hit: Hit | undefined) => {
     if (!hit) return;
     onClose();
@@ -64,11 +73,11 @@ export function Find({ onClose, typed, entered }: FindProps) {
       <input
         className="box"
         role="combobox"
-        aria-label="Find a boat, a berth or a screen"
+        aria-label="Find a boat, an owner, a lot or a screen"
         aria-expanded="true"
         aria-controls={listId}
         aria-activedescendant={hits[at] ? `${listId}-${at}` : undefined}
-        placeholder="boat, berth or screen"
+        placeholder="boat, owner, lot, part, person, paper"
         value={text}
         autoFocus
         onFocus={({ currentTarget }) => currentTarget.setSelectionRange(text.length, text.length)}
@@ -107,11 +116,9 @@ export function Find({ onClose, typed, entered }: FindProps) {
           </li>
         ))}
       </ul>
-      {hits.length === 0 && <p className="text-soft m-0 mt-3 px-3">Nothing of that name.</p>}
+      {hits.length === 0 && (
+        <p className="text-soft m-0 mt-3 px-3">Nothing has that in its name.</p>
+      )}
     </Dialog>
   );
-}
-
-function rank(hit: Hit, wanted: string): number {
-  return hit.title.toLowerCase().startsWith(wanted) ? 0 : 1;
 }

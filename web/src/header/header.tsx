@@ -69,10 +69,11 @@ export function Header() {
       <div className="text-soft ml-auto flex items-center gap-4 text-[14px]">
         <button
           type="button"
-          className="plain hidden min-h-8 items-center gap-2 no-underline sm:flex"
+          aria-label="Find"
+          className="plain flex min-h-11 items-center gap-2 no-underline sm:min-h-8"
           onClick={() => setOpen('find')}
         >
-          <kbd className="key">/</kbd> find
+          <kbd className="key hidden sm:inline">/</kbd> find
         </button>
         {yard && (
           <span className="hidden lg:inline">

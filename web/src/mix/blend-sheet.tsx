@@ -10,7 +10,7 @@ import { Guards } from './guards';
 import { allNumbers, notANumber } from './numbers';
 import { Outcome, Sheet } from './sheet';
 import { useAnswer } from './use-answer';
-import { boxIn, keyIn, numberIn } from '../words/quantity';
+import { aboutIn, keyIn, numberIn } from '../words/quantity';
 
 type Base = 'PG' | 'EG';
 
@@ -42,9 +42,9 @@ export function BlendSheet() {
   const { data: shelf } = useQuery(shelfQuery);
   const [base, setBase] = useDraft('blend.base', 'PG');
   const [concentrate, setConcentrate] = useDraft('blend.concentrate', '100');
-  const [total, setTotal] = useDraft(keyIn('L', 'blend.total'), boxIn('L', 80));
+  const [total, setTotal] = useDraft(keyIn('L', 'blend.total'), aboutIn('L', 80));
   const [by, setBy] = useDraft('blend.by', 'FREEZE');
-  const [freeze, setFreeze] = useDraft(keyIn('°C', 'blend.freeze'), boxIn('°C', -30));
+  const [freeze, setFreeze] = useDraft(keyIn('°C', 'blend.freeze'), aboutIn('°C', -30));
   const [strength, setStrength] = useDraft('blend.strength', '50');
   const byFreeze = by === 'FREEZE';
   const numbers = allNumbers(

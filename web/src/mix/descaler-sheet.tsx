@@ -4,7 +4,7 @@ import { yardQuery } from '../queries/queries';
 import { useDraft } from '../offline/draft';
 import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
-import { boxIn, keyIn, liters, numberIn, unitIn } from '../words/quantity';
+import { aboutIn, keyIn, liters, numberIn, unitIn } from '../words/quantity';
 import { Copyable } from '../parts/copyable';
 import { allNumbers, notANumber } from './numbers';
 import { Outcome, Sheet } from './sheet';
@@ -17,7 +17,7 @@ export function DescalerSheet() {
   const { data: yard } = useQuery(yardQuery);
   const [waterParts, setWater] = useDraft('descaler.water', '4');
   const [concentrateParts, setConcentrate] = useDraft('descaler.concentrate', '1');
-  const [circuitLiters, setCircuit] = useDraft(keyIn('L', 'descaler.liters'), boxIn('L', 57));
+  const [circuitLiters, setCircuit] = useDraft(keyIn('L', 'descaler.liters'), aboutIn('L', 57));
   const numbers = allNumbers(
     { waterParts, concentrateParts, circuitLiters },
     { circuitLiters: 'L' },

@@ -6,13 +6,13 @@ import { RefusedLine } from '../parts/refused-line';
 import { allNumbers, notANumber } from './numbers';
 import { Sheet } from './sheet';
 import { useAnswer } from './use-answer';
-import { boxIn, keyIn, numberIn, saidIn } from '../words/quantity';
+import { aboutIn, keyIn, numberIn, saidIn } from '../words/quantity';
 
 const FIELDS = ['tankLiters', 'mgPerLiter', 'chlorinePercent'];
 
 /** How much of a chlorine product disinfects a tank of domestic water. */
 export function DisinfectionSheet() {
-  const [tankLiters, setTank] = useDraft(keyIn('L', 'disinfection.tank'), boxIn('L', 120));
+  const [tankLiters, setTank] = useDraft(keyIn('L', 'disinfection.tank'), aboutIn('L', 120));
   const [mgPerLiter, setMg] = useDraft('disinfection.mg', '50');
   const [chlorinePercent, setPercent] = useDraft('disinfection.percent', '5');
   const numbers = allNumbers({ tankLiters, mgPerLiter, chlorinePercent }, { tankLiters: 'L' });

@@ -2,7 +2,7 @@ import { api, got } from '../api/client';
 import { useDraft } from '../offline/draft';
 import { Choice, Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
-import { boxIn, keyIn, liters, numberIn } from '../words/quantity';
+import { aboutIn, keyIn, liters, numberIn } from '../words/quantity';
 import { Copyable } from '../parts/copyable';
 import { Guards } from './guards';
 import { allNumbers, notANumber } from './numbers';
@@ -23,7 +23,7 @@ const FIELDS = ['liters', 'presentMassFraction', 'targetMassFraction', 'concentr
 export function ToppingSheet() {
   const [base, setBase] = useDraft('topping.base', 'PG');
   const [present, setPresent] = useDraft('topping.present', '21');
-  const [volume, setVolume] = useDraft(keyIn('L', 'topping.liters'), boxIn('L', 4.5));
+  const [volume, setVolume] = useDraft(keyIn('L', 'topping.liters'), aboutIn('L', 4.5));
   const [target, setTarget] = useDraft('topping.target', '34');
   const [concentrate, setConcentrate] = useDraft('topping.concentrate', '56');
   const numbers = allNumbers({ present, volume, target, concentrate }, { volume: 'L' });

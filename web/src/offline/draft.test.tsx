@@ -38,7 +38,7 @@ describe('what is being typed', () => {
     await again.loadDrafts();
     expect(again.draftOf('jug.4')).toBe('eighteen');
     expect(again.draftOf('jug.5')).toBeNull();
-    await vi.waitFor(() => expect(Object.keys(localStorage)).toEqual([]));
+    await vi.waitFor(() => expect(Object.keys(localStorage)).toEqual([]), 10_000);
     expect(await (await database()).get('drafts', 'jug.4')).toBe('eighteen');
   });
 

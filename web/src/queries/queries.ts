@@ -35,6 +35,12 @@ export const boatsQuery = queryOptions({
   queryFn: () => got(api.GET('/api/boats')),
 });
 
+/** Under the boats: whoever describes one may write down whose it is. */
+export const ownersQuery = queryOptions({
+  queryKey: keys.owners,
+  queryFn: () => got(api.GET('/api/boats/owners')),
+});
+
 /** Under the boats: whatever changes one may change who may launch. */
 export const launchQuery = queryOptions({
   queryKey: keys.launches,

@@ -5,7 +5,6 @@ import type { InstrumentView, ShelfView } from '../api/client';
 import { shelfQuery } from '../queries/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
-import { typedNumber } from '../words/words';
 import { Save, Section } from '../parts/section';
 import { typedIn } from '../words/typed-quantity';
 import { boxIn } from '../words/quantity';
@@ -155,6 +154,8 @@ export function AddInstrument({ shelf }: { shelf: ShelfView }) {
   const [kind, setKind] = useState<InstrumentView['kind']>('REFRACTOMETER');
   const [scale, setScale] = useState<InstrumentView['scale']>('PG_FREEZE');
   const [accuracy, setAccuracy] = useState('1');
+  // What a freeze point may be off by is no temperature: it has no zero.
+  const spread = scale === 'BRIX' ? '°Bx' : 'K';
   const [from, setFrom] = useState(() => boxIn('°C', 10));
   const [to, setTo] = useState(() => boxIn('°C', 30));
   const refused = useRefused(['name', 'accuracy', 'compensatesFromC', 'compensatesToC']);
@@ -167,7 +168,7 @@ export function AddInstrument({ shelf }: { shelf: ShelfView }) {
               name,
               kind,
               scale,
-              accuracy: typedNumber(accuracy) ?? undefined,
+              accuracy: typedIn(spread, accuracy) ?? undefined,
               compensatesFromC: typedIn('°C', from) ?? undefined,
               compensatesToC: typedIn('°C', to) ?? undefined,
             },
@@ -204,6 +205,7 @@ export function AddInstrument({ shelf }: { shelf: ShelfView }) {
           </Choice>
           <Field
             label="Accuracy ±"
+            unit={spread}
             value={accuracy}
             onType={setAccuracy}
             error={refused.at('accuracy')}

@@ -50,6 +50,10 @@ export const saidIn = (sign: string, value: number, more = 0) =>
 export const boxIn = (sign: string, value: number) =>
   readInUs(sign) ? number(inTheirs(sign, value), BOX_DECIMALS) : number(value, 9);
 
+/** A round number of about that, to begin with. */
+export const aboutIn = (sign: string, value: number) =>
+  readInUs(sign) ? String(Number(inTheirs(sign, value).toPrecision(2))) : boxIn(sign, value);
+
 /** Under what the text of a box is kept: what was typed as °F is not read as °C. */
 export const keyIn = (sign: string, key: string) => (readInUs(sign) ? `${key}.us` : key);
 

@@ -237,8 +237,9 @@ class UnitsTest extends OnOneYard {
     assertThat(mine.getByText("My own")).isVisible();
     page.navigate(elsko.at("/bench/mix"));
     Locator blend = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Blend"));
-    assertThat(blend).containsText("10 gal");
+    assertThat(blend.getByLabel("Total")).hasValue("21");
     blend.getByLabel("Total").fill("80 L");
+    assertThat(blend).containsText("10 gal");
     assertThat(blend).containsText("taken as 21.134 gal");
     blend.getByLabel("Freeze point").fill("-22");
     assertThat(blend).containsText("It passes with");

@@ -56,6 +56,7 @@ class EveryEndpointTest {
               Map.entry("POST /api/boats/templates", COORDINATOR),
               Map.entry("DELETE /api/boats/templates/{template}", COORDINATOR),
               Map.entry("GET /api/boats/loose-ends", ALL),
+              Map.entry("GET /api/boats/owners", ALL),
               Map.entry("GET /api/boats/{id}/offers", ALL),
               Map.entry("POST /api/imports", COORDINATOR),
               Map.entry("GET /api/imports/{id}", COORDINATOR),
