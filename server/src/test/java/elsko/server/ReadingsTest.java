@@ -31,7 +31,7 @@ class ReadingsTest {
   @Test
   void aReadingComesWithWhatItIsJudgedBy() {
     JsonNode belt = asked("belt-deflection");
-    assertThat(belt.path("school").asString()).contains("42 mm per meter");
+    assertThat(belt.path("school").asString()).contains("42 mm per m");
     assertThat(belt.path("limits").path("goodLow").asDouble()).isEqualTo(0.0315);
     assertThat(belt.path("limits").path("against").path("name").asString()).isEqualTo("free span");
     assertThat(belt.path("instead").path("key").asString()).isEqualTo("tensioner-mark");

@@ -165,7 +165,7 @@ public record Decision(Kind kind, Text words, Text action) {
     }
     return new Decision(
         Kind.NOBODY_LOOKED,
-        "%s: contents unknown, treated as wet.".formatted(firstNames(state, Protection.UNKNOWN)),
+        "%s: contents unknown, treated as wet.".formatted(Words.sentence(firstNames(state, Protection.UNKNOWN))),
         "Check and record");
   }
 
