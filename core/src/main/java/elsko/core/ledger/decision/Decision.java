@@ -165,7 +165,8 @@ public record Decision(Kind kind, Text words, Text action) {
     }
     return new Decision(
         Kind.NOBODY_LOOKED,
-        "%s: contents unknown, treated as wet.".formatted(Words.sentence(firstNames(state, Protection.UNKNOWN))),
+        "%s: contents unknown, treated as wet."
+            .formatted(Words.sentence(firstNames(state, Protection.UNKNOWN))),
         "Check and record");
   }
 
