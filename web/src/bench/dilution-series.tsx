@@ -77,7 +77,7 @@ export function DilutionSeries({ instrument, product, lot }: DilutionSeriesProps
         ...glass,
         lot: glass.jugParts === 0 ? null : (lot ?? null),
       });
-      type(index, asTyped(shown.reading));
+      type(index, asTyped(instrument.unit, shown.reading));
     });
   const digital = instrument.kind === 'SIMULATED_DIGITAL' && lot !== undefined;
   const points = GLASSES.flatMap((glass, i) => {

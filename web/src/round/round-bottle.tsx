@@ -1,16 +1,16 @@
 import type { Bottle, InstrumentView, RoundStop } from '../api/client';
 import type { Said } from '../api/client';
 import { Refusal } from '../api/refusal';
-import { readLowPoint } from '../sample/device-reading';
+import { asTyped, readLowPoint } from '../sample/device-reading';
 import { isShort } from '../parts/short';
-import { typedReading } from '../sample/below-zero';
+import { readsLike, typedReading } from '../sample/below-zero';
 import { VerdictWords } from '../sample/verdict-words';
 import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
 import { percent, sentence } from '../words/words';
 import { ReadingBox } from './reading-box';
 import { typedIn } from '../words/typed-quantity';
-import { boxIn, keyIn, numberIn, saidIn } from '../words/quantity';
+import { keyIn, numberIn, saidIn } from '../words/quantity';
 
 export type SampleSaid = Extract<Said, { kind: 'SAMPLE_READ' }>;
 
@@ -37,7 +37,7 @@ export function RoundBottle(props: RoundBottleProps) {
     const wrong = !instrument
       ? 'Choose above what it is read with.'
       : typedReading(text, instrument) === null
-        ? `Enter what the scale shows, like ${numberIn(instrument.unit, instrument.unit === '°C' ? -18 : 30)}.`
+        ? `Enter what the scale shows, like ${readsLike(instrument.unit, -18)}.`
         : typedIn('°C', temperature) === null
           ? `Enter above how warm the samples are, like ${numberIn('°C', 15)}.`
           : null;
@@ -62,7 +62,7 @@ export function RoundBottle(props: RoundBottleProps) {
   const read = async () => {
     await refused.attempt(async () => {
       const shown = await readLowPoint(stop.boat, point.key, instrument!.id);
-      type(boxIn(instrument!.unit, shown.reading));
+      type(asTyped(instrument!.unit, shown.reading));
     });
   };
   const digital = instrument?.kind === 'SIMULATED_DIGITAL';

@@ -7,10 +7,10 @@ import { asTyped, readGlass } from '../sample/device-reading';
 import { CeilingWords } from '../sample/ceiling-words';
 import { useDraft } from '../offline/draft';
 import { useRefused } from '../parts/refused';
-import { typedReading } from '../sample/below-zero';
+import { readsLike, typedReading } from '../sample/below-zero';
 import { ago, day } from '../words/words';
 import { ReadingBox } from './reading-box';
-import { saidIn, numberIn, keyIn } from '../words/quantity';
+import { saidIn, keyIn } from '../words/quantity';
 
 /** What the jug of a lot read with an instrument; the shelf lists it as long as it counts. */
 export const jugOf = (shelf: ShelfView, lot: string | null, instrument: string) =>
@@ -40,7 +40,7 @@ export function RoundJug({ shelf, lot: lotNumber, instrument, onTheirWay }: Roun
       new Refusal(
         422,
         'reading',
-        `Enter what the jug reads, like ${numberIn(instrument.unit, instrument.unit === '°C' ? -19 : 30)}.`,
+        `Enter what the jug reads, like ${readsLike(instrument.unit, -19)}.`,
       ),
     );
     return false;
@@ -64,7 +64,7 @@ export function RoundJug({ shelf, lot: lotNumber, instrument, onTheirWay }: Roun
   const read = async () => {
     await refused.attempt(async () => {
       const shown = await readGlass(instrument.id, { lot: lotNumber, jugParts: 1, waterParts: 0 });
-      type(asTyped(shown.reading));
+      type(asTyped(instrument.unit, shown.reading));
     });
   };
   return (

@@ -211,7 +211,7 @@ describe('the round', () => {
     first.focus();
     await userEvent.keyboard('{ArrowDown}{ArrowDown}{ArrowUp}r');
     const second = screen.getByLabelText<HTMLInputElement>('Marram-2, Marram, starboard block');
-    await waitFor(() => expect(second.value).toBe('−18.25'));
+    await waitFor(() => expect(second.value).toBe('-18.25'));
   });
 
   it('lets a second person sign, and not the one who took the samples', async () => {

@@ -1,6 +1,11 @@
 import type { InstrumentView } from '../api/client';
 import { readInUs } from '../words/measures';
+import { numberIn } from '../words/quantity';
 import { typedIn } from '../words/typed-quantity';
+
+/** What an instrument may read, to be shown as an example: so cold on a scale of freeze points. */
+export const readsLike = (unit: string, celsius: number) =>
+  numberIn(unit, unit === '°C' ? celsius : 30);
 
 /** Clean water reads a little to either side of zero. */
 const WATER = 1;

@@ -1,4 +1,6 @@
 import { api, got } from '../api/client';
+import { readInUs } from '../words/measures';
+import { boxIn } from '../words/quantity';
 
 /** The sample of a low point, read by a digital instrument. */
 export const readLowPoint = (boat: string, point: string, instrument: string) =>
@@ -25,5 +27,8 @@ export const readGlass = (instrument: string, { lot, jugParts, waterParts }: Gla
     }),
   );
 
-/** Written as it is typed: the fields take either minus. */
-export const asTyped = (reading: number) => String(Number(reading.toFixed(2)));
+/** Written as whoever reads it would type it: the fields take either minus. */
+export const asTyped = (unit: string, reading: number) => {
+  const shown = Number(reading.toFixed(2));
+  return readInUs(unit) ? boxIn(unit, shown) : String(shown);
+};

@@ -8,8 +8,8 @@ import { Field } from '../parts/field';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
-import { typedReading } from './below-zero';
-import { keyIn, numberIn, saidIn } from '../words/quantity';
+import { readsLike, typedReading } from './below-zero';
+import { keyIn, saidIn } from '../words/quantity';
 
 interface JugFormProps {
   boat: BoatView;
@@ -31,11 +31,7 @@ export function JugForm({ boat, on, again }: JugFormProps) {
     const reading = typedReading(text, glass);
     if (reading === null) {
       refused.refuse(
-        new Refusal(
-          422,
-          'reading',
-          `Enter what the scale shows, like ${numberIn(unit, unit === '°C' ? -19 : 30)}.`,
-        ),
+        new Refusal(422, 'reading', `Enter what the scale shows, like ${readsLike(unit, -19)}.`),
       );
       return;
     }

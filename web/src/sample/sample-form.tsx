@@ -9,7 +9,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
 import { useUsing } from '../parts/using';
 import { sentence } from '../words/words';
-import { typedReading } from './below-zero';
+import { readsLike, typedReading } from './below-zero';
 import { typedIn } from '../words/typed-quantity';
 import { boxIn, keyIn, numberIn, saidIn } from '../words/quantity';
 
@@ -40,11 +40,7 @@ export function SampleForm({ boat, point, on }: SampleFormProps) {
     if (value === null || temperatureC === null) {
       refused.refuse(
         value === null
-          ? new Refusal(
-              422,
-              'reading',
-              `Enter what the scale shows, like ${numberIn(unit, unit === '°C' ? -18 : 30)}.`,
-            )
+          ? new Refusal(422, 'reading', `Enter what the scale shows, like ${readsLike(unit, -18)}.`)
           : new Refusal(
               422,
               'temperatureC',

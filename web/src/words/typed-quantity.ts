@@ -1,8 +1,7 @@
-import { MEASURES, readInUs } from './measures';
+import { GALLON_L, MEASURES, PSI_KPA, readInUs } from './measures';
 import { boxIn, fromTheirs, saidIn } from './quantity';
 import { typedNumber } from './words';
 
-const GALLON = 3.785411784;
 const F = { factor: 5 / 9, from: 32 };
 
 interface Own {
@@ -18,15 +17,15 @@ const VOLUMES: Record<string, Own> = {
   liter: { factor: 1 },
   liters: { factor: 1 },
   ml: { factor: 0.001 },
-  gal: { factor: GALLON },
-  gallon: { factor: GALLON },
-  gallons: { factor: GALLON },
-  qt: { factor: GALLON / 4 },
-  quart: { factor: GALLON / 4 },
-  quarts: { factor: GALLON / 4 },
-  pt: { factor: GALLON / 8 },
-  'fl oz': { factor: GALLON / 128 },
-  oz: { factor: GALLON / 128 },
+  gal: { factor: GALLON_L },
+  gallon: { factor: GALLON_L },
+  gallons: { factor: GALLON_L },
+  qt: { factor: GALLON_L / 4 },
+  quart: { factor: GALLON_L / 4 },
+  quarts: { factor: GALLON_L / 4 },
+  pt: { factor: GALLON_L / 8 },
+  'fl oz': { factor: GALLON_L / 128 },
+  oz: { factor: GALLON_L / 128 },
 };
 
 /** The units somebody may type behind a number, by the metric sign of what the box holds. */
@@ -37,8 +36,8 @@ const OWN: Record<string, Record<string, Own>> = {
   mL: Object.fromEntries(
     Object.entries(VOLUMES).map(([unit, { factor }]) => [unit, { factor: factor * 1000 }]),
   ),
-  'L/min': { 'l/min': { factor: 1 }, 'gal/min': { factor: GALLON }, gpm: { factor: GALLON } },
-  'L/h': { 'l/h': { factor: 1 }, 'gal/h': { factor: GALLON }, gph: { factor: GALLON } },
+  'L/min': { 'l/min': { factor: 1 }, 'gal/min': { factor: GALLON_L }, gpm: { factor: GALLON_L } },
+  'L/h': { 'l/h': { factor: 1 }, 'gal/h': { factor: GALLON_L }, gph: { factor: GALLON_L } },
   m: {
     m: { factor: 1 },
     cm: { factor: 0.01 },
@@ -55,7 +54,7 @@ const OWN: Record<string, Record<string, Own>> = {
     in: { factor: INCH_MM },
     '"': { factor: INCH_MM },
   },
-  kPa: { kpa: { factor: 1 }, bar: { factor: 100 }, psi: { factor: 6.894757293168 } },
+  kPa: { kpa: { factor: 1 }, bar: { factor: 100 }, psi: { factor: PSI_KPA } },
 };
 
 /** "7/16", "1 1/2", "4.5"; null where it is none of these. */

@@ -64,14 +64,12 @@ public record Judged(double value, double limit, boolean atMost) {
       return more + AS_READ;
     }
     boolean good = atMost ? value < limit : value > limit;
+    BigDecimal asRead = measure.rounded(value, more + MOST_PLACES, units, RoundingMode.HALF_UP);
     for (int places = more; places < more + MOST_PLACES; places++) {
       BigDecimal held = measure.rounded(limit, places, units, strict());
       // As it is said beside the limit, and as it was read and may stand elsewhere.
       if (tells(measure.rounded(value, places, units, RoundingMode.HALF_UP), held, good)
-          && tells(
-              measure.rounded(value, more + MOST_PLACES, units, RoundingMode.HALF_UP),
-              held,
-              good)) {
+          && tells(asRead, held, good)) {
         return places;
       }
     }

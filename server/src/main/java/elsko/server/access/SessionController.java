@@ -1,6 +1,7 @@
 package elsko.server.access;
 
 import elsko.core.Units;
+import elsko.server.people.AccountNow;
 import elsko.server.people.AccountsNow;
 import elsko.server.people.DemoAccounts;
 import elsko.server.people.Passwords;
@@ -84,7 +85,8 @@ class SessionController {
     if (token != null) {
       token.getToken(); // read, so that the cookie is set before the first change is sent
     }
-    return view(SignedIn.by(who), Account.of(Objects.requireNonNull(who)).id());
+    SignedIn.by(who);
+    return view(now(Objects.requireNonNull(who)));
   }
 
   @PostMapping("/api/session")
@@ -95,23 +97,26 @@ class SessionController {
             UsernamePasswordAuthenticationToken.unauthenticated(
                 attempt.name() == null ? "" : attempt.name().strip(), attempt.password()));
     begin.as(who, request, response);
-    UUID id = Account.of(who).id();
-    accounts.of(id).ifPresent(units::of);
-    return view(SignedIn.by(who), id);
+    AccountNow now = now(who);
+    units.of(now);
+    return view(now);
   }
 
   /** In which units whoever is signed in reads: their own, or null for those of the yard. */
   @PutMapping("/api/session/units")
   WhoIsHere readIn(Authentication who, @RequestBody UnitsChange change) {
-    UUID id = Account.of(who).id();
-    accounts.readsIn(id, change.units());
-    accounts.of(id).ifPresent(units::of);
-    return view(SignedIn.by(who), id);
+    accounts.readsIn(Account.of(who).id(), change.units());
+    AccountNow now = now(who);
+    units.of(now);
+    return view(now);
   }
 
-  private WhoIsHere view(SignedIn who, UUID id) {
-    boolean own = accounts.of(id).filter(one -> one.units() != null).isPresent();
-    return new WhoIsHere(who.name(), who.role(), ReadIn.units(), own);
+  private AccountNow now(Authentication who) {
+    return accounts.of(Account.of(who).id()).orElseThrow(NobodySignedIn::new);
+  }
+
+  private static WhoIsHere view(AccountNow now) {
+    return new WhoIsHere(now.name(), now.role(), ReadIn.units(), now.units() != null);
   }
 
   /** Ends this session. Nothing of it stays in the device's cache of pages and pictures. */

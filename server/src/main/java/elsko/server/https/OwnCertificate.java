@@ -26,7 +26,7 @@ final class OwnCertificate {
     this.authority = authority;
   }
 
-  /** Equipment in a data folder, and what is missing of it. */
+  /** What there is in a data folder, and what is missing of it. */
   static OwnCertificate in(Path data, Instant now) throws IOException, GeneralSecurityException {
     Path folder = data.resolve("https");
     if (!Files.isDirectory(folder)) {

@@ -276,7 +276,7 @@ public class Crew {
       @Nullable Integer endsAt,
       @Nullable List<Boolean> weekdays) {}
 
-  /** Equipment. */
+  /** What there is. */
   public record MeansChange(
       @Nullable Map<Equipment, Integer> equipment, @Nullable Integer liftSlots) {}
 

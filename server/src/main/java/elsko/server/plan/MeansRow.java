@@ -11,7 +11,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** Equipment for the work. */
+/** What there is for the work. */
 @Entity
 @Table(name = "plan_means")
 class MeansRow {

@@ -236,7 +236,7 @@ public class Walks {
         .toList();
   }
 
-  /** Equipment no room for, in words. */
+  /** What there is no room for, in words. */
   @Transactional(readOnly = true)
   public UnmetView unmet(@Nullable PlanDocument document) {
     if (document == null || document.undone().isEmpty()) {

@@ -56,7 +56,7 @@ class StoresController {
     return file("order.csv", csv.order(stores.view(days)));
   }
 
-  /** Equipment, as the file that can be read in again. */
+  /** What there is, as the file that can be read in again. */
   @GetMapping(path = "/stock.csv", produces = "text/csv")
   ResponseEntity<String> stock() {
     return file("stock.csv", csv.stock(stores.view(1)));
