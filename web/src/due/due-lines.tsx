@@ -59,7 +59,7 @@ export function DueLines({ of, lines, may }: LinesProps) {
                   <button
                     type="button"
                     className="plain text-[13.5px]"
-                    aria-label={`${dueName(line, of.severalEngines)} on the next visit`}
+                    aria-label={`${dueName(line, of.severalEngines)}: do on next visit`}
                     disabled={sending}
                     onClick={() => want(line)}
                   >

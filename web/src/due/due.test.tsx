@@ -88,7 +88,7 @@ describe('what is due', () => {
     const asked = shown();
     const smew = await screen.findByRole('region', { name: 'Smew' });
     await userEvent.click(
-      await within(smew).findByRole('button', { name: 'Impeller on the next visit' }),
+      await within(smew).findByRole('button', { name: 'Impeller: do on next visit' }),
     );
     await waitFor(() =>
       expect(JSON.stringify(asked.find(({ method }) => method === 'POST')?.body)).toContain(

@@ -21,7 +21,7 @@ class DueAndStoresTest extends OnOneYard {
     assertThat(smew).containsText("on the next visit, coordinator");
     assertThat(Axe.violations(desk)).isEmpty();
     // One click makes more of it work on the next visit.
-    button(smew, "Anodes on the next visit").click();
+    button(smew, "Anodes: do on next visit").click();
     assertThat(smew.getByText("on the next visit, coordinator")).hasCount(2);
 
     smew.getByText("Smew").click();

@@ -21,7 +21,7 @@ class JudgingTest extends OnOneYard {
     box(phone, "Belt gives").fill("18");
     assertThat(phone.getByText("Slack: it slips.")).isVisible();
     box(phone, "Belt gives").fill("12");
-    assertThat(phone.getByText("Good: between 9.5 and 15.8 mm.")).isVisible();
+    assertThat(phone.getByText("Good: between 9.5 and 15.7 mm.")).isVisible();
     box(phone, "Belt gives").press("Enter");
     assertThat(phone.getByText("12 mm, free span 300 mm.")).isVisible();
 
