@@ -7,7 +7,7 @@ import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
 import { shortDay } from '../words/days';
 import { typedIn } from '../words/typed-quantity';
-import { unitIn, celsius } from '../words/quantity';
+import { numberIn, unitIn, celsius } from '../words/quantity';
 
 interface LowProps {
   tonight: FrostView['weather']['tonight'];
@@ -65,7 +65,7 @@ export function TonightsLow({ tonight, may }: LowProps) {
           className="border-line bg-paper w-14 rounded-[3px] border px-1.5 py-0.5 text-right"
           inputMode="text"
           autoComplete="off"
-          placeholder="−4"
+          placeholder={numberIn('°C', -4)}
           aria-invalid={error ? true : undefined}
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
