@@ -28,6 +28,7 @@ export type AskOf<Kind extends AskView['kind']> = Extract<AskView, { kind: Kind 
 export type EntryView = Schemas['EntryView'];
 export type VerdictView = Schemas['VerdictView'];
 export type YardView = Schemas['YardView'];
+export type JudgedAnewOne = Schemas['JudgedAnew'];
 export type YardPlan = Schemas['YardPlan'];
 export type ShelfView = Schemas['ShelfView'];
 export type InstrumentView = Schemas['InstrumentView'];

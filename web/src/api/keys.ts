@@ -17,6 +17,7 @@ export const keys = {
   guides: ['yard', 'guides'],
   gaugeFaults: ['yard', 'gauge-faults'],
   judgedAnew: ['yard', 'judged-anew'],
+  whatIfStandard: (...standard: unknown[]) => ['yard', 'what-if-standard', ...standard],
   templates: ['templates'],
   catalog: ['catalog'],
   jobs: ['jobs'],

@@ -143,7 +143,7 @@ function BoatShown({ boat }: { boat: BoatView }) {
         <NextThing boat={boat} mayWork={may.work} />
         <Accepted boat={boat} may={may.runYard} />
         <DueOfOneBoat boat={boat.id} may={may.work} />
-        <FrostOfBoat boat={boat.id} />
+        <FrostOfBoat boat={boat.id} protection={boat.protection} />
         <BoatPapers boat={boat} mayMail={may.runYard} mayWork={may.work} />
         <Learned boat={boat} may={may.work} />
         <BoatDates boat={boat.id} mayChange={may.runYard} />
@@ -210,7 +210,8 @@ function SayWhatIsInIt({ boat }: { boat: BoatView }) {
     void refused.attempt(() =>
       enter({
         entries: boat.circuits
-          .filter((circuit) => circuit.path.length > 0)
+          // What is closed holds coolant: nobody looks into it for water.
+          .filter(({ kind, path }) => path.length > 0 && kind !== 'COOLANT')
           .map((circuit) => ({
             kind: 'CIRCUIT_SEEN' as const,
             circuit: circuit.key,

@@ -1,13 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
-import type { BoatFrostView } from '../api/client';
+import type { BoatFrostView, Protection } from '../api/client';
 import { boatFrostQuery } from '../queries/queries';
+import { isSafe } from '../parts/fleet-standing';
 import { useMay } from '../parts/session';
 import { sentence } from '../words/words';
 import { SeeCondition } from '../reading/see-condition';
 import { daysBetween, leftWords, shortDay } from '../words/days';
 
+interface FrostProps {
+  boat: string;
+  protection: Protection;
+}
+
 /** By when this boat must be dealt with, what goes first, and what would change that. */
-export function FrostOfBoat({ boat }: { boat: string }) {
+export function FrostOfBoat({ boat, protection }: FrostProps) {
   const { data: frost } = useQuery(boatFrostQuery(boat));
   const may = useMay();
   if (!frost || (!frost.ready && frost.feared.length === 0)) return null;
@@ -45,7 +51,9 @@ export function FrostOfBoat({ boat }: { boat: string }) {
         </p>
       ) : (
         <p className="m-0">
-          Nothing breaks in the next {frost.share.length} days as it stands {frost.stands}.
+          No frost damage expected in the next {frost.share.length} days, as long as it stands{' '}
+          {frost.stands}
+          {isSafe(protection) ? '.' : '. It is still wet: winterize it before it is moved.'}
         </p>
       )}
       <ul className="m-0 list-none p-0">

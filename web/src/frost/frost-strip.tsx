@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BoatLine, FrostView } from '../api/client';
 import { ProtectionShape, protectionWords } from '../parts/protection';
+import { counted, isSafe } from '../parts/fleet-standing';
 import { useOnAPhone } from '../device/on-a-phone';
 import { useMay } from '../parts/session';
 import { ColdSnapForm, EndColdSnap } from './cold-snap';
@@ -60,7 +61,7 @@ export function FrostStrip({ frost, boats }: StripProps) {
         {snap && may.runYard && <EndColdSnap />}
         <p className="text-soft m-0">
           {frost.weather.source || 'past winters only'}
-          {frost.weather.simulated && ' (simulated)'} · {byWords(frost)}
+          {frost.weather.simulated && ' (simulated)'} · {byWords(frost, boats)}
         </p>
         {may.runYard && !snap && (
           <button
@@ -79,15 +80,21 @@ export function FrostStrip({ frost, boats }: StripProps) {
   );
 }
 
-function byWords(frost: FrostView): string {
+/** "36 boats have a frost deadline, of which 30 need action and 6 are in service: 33 within …" */
+function byWords(frost: FrostView, boats: BoatLine[]): string {
+  const lines = new Map(boats.map((boat) => [boat.id, boat]));
   const dated = frost.boats.filter((boat) => boat.deadline);
   const later = dated.filter((boat) => (boat.daysLeft ?? 0) >= frost.nights.length).length;
-  const never = frost.boats.length - dated.length;
+  const never = frost.boats.filter(({ boat, deadline }) => {
+    const line = lines.get(boat);
+    return !deadline && line && !isSafe(line.protection);
+  }).length;
+  const stand = counted(dated.map(({ boat }) => lines.get(boat)).filter((line) => !!line));
   const parts = [
-    `Of ${boatsOf(frost.boats.length)} with water in them: ${dated.length - later} due within ${frost.nights.length} nights`,
+    `${boatsOf(dated.length)} with a frost deadline (${stand.needsAction} to act on, ${stand.inService} in service): ${dated.length - later} within ${frost.nights.length} nights`,
   ];
   if (later > 0) parts.push(`${later} later`);
-  if (never > 0) parts.push(`${never} wet but safe all winter`);
+  if (never > 0) parts.push(`${never} more wet but safe all winter where they are`);
   return parts.join(', ');
 }
 

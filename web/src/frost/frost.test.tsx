@@ -67,7 +67,7 @@ describe('the frost strip', () => {
     expect(rows[3]!.textContent).toContain('−5 °C');
     expect(
       screen.getByText(
-        /of 3 boats with water in them: 1 due within \d+ nights, 1 later, 1 wet but/i,
+        /2 boats with a frost deadline \(\d to act on, \d in service\): 1 within \d+ nights, 1 later, 1 more wet but/,
       ),
     ).toBeTruthy();
   });
@@ -172,7 +172,7 @@ describe('tonight', () => {
 
 describe('the frost of a boat', () => {
   it('says by when, what goes first and what would change it', async () => {
-    served(<FrostOfBoat boat="marram" />, () => ({
+    served(<FrostOfBoat boat="marram" protection="WET" />, () => ({
       body: {
         ready: true,
         today: '2031-10-28',

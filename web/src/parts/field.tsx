@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import type { InputHTMLAttributes, ReactNode } from 'react';
 import { Keypad, byFinger } from './keypad';
 import { understood } from '../words/typed-quantity';
+import { dateTyped } from '../words/days';
 import { unitIn } from '../words/quantity';
 
 interface Common {
@@ -22,7 +23,7 @@ interface FieldProps extends Common, Omit<InputHTMLAttributes<HTMLInputElement>,
 export function Field({ label, error, hint, value, onType, unit, keys, ...rest }: FieldProps) {
   const id = useId();
   const [keyed, setKeyed] = useState(false);
-  const own = unit ? understood(unit, value) : null;
+  const own = unit ? understood(unit, value) : rest.type === 'date' ? dateTyped(value) : null;
   const ours =
     keys && byFinger() ? { inputMode: 'none' as const, onFocus: () => setKeyed(true) } : {};
   return (

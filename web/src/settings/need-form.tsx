@@ -8,6 +8,7 @@ import { catalogQuery, yardQuery } from '../queries/queries';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { typedNumber } from '../words/words';
+import { WhatItChanges } from './what-it-changes';
 import { Save, Section } from '../parts/section';
 import { UnitsPicker } from '../account/units-picker';
 import { typedIn } from '../words/typed-quantity';
@@ -74,6 +75,7 @@ export function NeedForm({ yard }: { yard: YardView }) {
       queries.setQueryData(yardQuery.queryKey, saved);
       void queries.invalidateQueries({ queryKey: keys.session });
       void queries.invalidateQueries({ queryKey: keys.boats });
+      void queries.invalidateQueries({ queryKey: keys.jobs });
     });
   };
   return (
@@ -133,6 +135,12 @@ export function NeedForm({ yard }: { yard: YardView }) {
           <option value="FREEZE">freeze: no ice at all</option>
           <option value="LABEL">label: trust the maker's rating</option>
         </Choice>
+        <WhatItChanges
+          yard={yard}
+          designLowC={typedIn('°C', low, yard.designLowC)}
+          marginK={typedIn('K', margin, yard.marginK)}
+          policy={policy}
+        />
         <label className="flex items-center gap-2 text-[14.5px]">
           <input
             type="checkbox"

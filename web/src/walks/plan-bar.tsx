@@ -42,7 +42,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
         {plan && (
           <span className="text-soft">
             {' '}
-            {boatsOf(walks.boatsLeft)} still to plan · expected frost damage:{' '}
+            {boatsOf(walks.boatsLeft)} with work left · expected frost damage:{' '}
             {number(plan.figures.frostLoss, 1)} repairs · {plan.figures.walkingMinutes} min walking
             {plan.figures.toldOtherwise > 0 &&
               ` · ${plan.figures.toldOtherwise} stops differ from the plan sent`}

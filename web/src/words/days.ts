@@ -1,7 +1,16 @@
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { differenceInCalendarDays, format, isValid, parseISO } from 'date-fns';
 
 /** "Wed 4 Nov" */
 export const shortDay = (isoDate: string) => format(parseISO(isoDate), 'EEE d MMM');
+
+/**
+ * "Wed 4 Nov 2026": a box for a date shows it the browser's way, day or month first, so what was
+ * understood is said in words. Null while it is no date, or years from any.
+ */
+export function dateTyped(isoDate: string): string | null {
+  const date = parseISO(isoDate);
+  return isValid(date) && date.getFullYear() > 1900 ? format(date, 'EEE d MMM yyyy') : null;
+}
 
 /** "Wed 4" */
 export const dayOfMonth = (isoDate: string) => format(parseISO(isoDate), 'EEE d');

@@ -1,7 +1,9 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import type { BoatLine, YardPlan } from '../api/client';
+import type { BoatLine, FrostView, YardPlan } from '../api/client';
 import { RedTagMark } from '../tags/red-tags';
+import { fleetWords, isSafe } from '../parts/fleet-standing';
+import { shortDay } from '../words/days';
 import { protectionTone, protectionWords } from '../parts/protection';
 
 const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
@@ -20,19 +22,28 @@ const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
   'NOT_FLUSHED',
 ];
 
+/** Behind every day there is. */
+const NEVER = '9999';
+
 interface DecideProps {
   boats: BoatLine[];
   plan: YardPlan;
+  frost?: FrostView;
   /** What is more urgent still. */
   children?: ReactNode;
 }
 
 /** What must be decided, most urgent first: a tag for each boat, with one sentence and one action. */
-export function DecideNow({ boats, plan, children }: DecideProps) {
+export function DecideNow({ boats, plan, frost, children }: DecideProps) {
   const berths = new Map(plan.berths.map((berth) => [berth.id, berth.name]));
+  const deadlines = new Map(frost?.boats.map(({ boat, deadline }) => [boat, deadline]));
   const open = boats
     .filter((boat) => boat.decisionKind)
-    .sort((a, b) => ORDER.indexOf(a.decisionKind!) - ORDER.indexOf(b.decisionKind!));
+    .sort(
+      (a, b) =>
+        ORDER.indexOf(a.decisionKind!) - ORDER.indexOf(b.decisionKind!) ||
+        (deadlines.get(a.id) ?? NEVER).localeCompare(deadlines.get(b.id) ?? NEVER),
+    );
   return (
     <aside
       id="decide-now"
@@ -45,7 +56,7 @@ export function DecideNow({ boats, plan, children }: DecideProps) {
       <p className="text-soft m-0 text-[13.5px]">
         {open.length === 0
           ? 'Nothing is waiting for you.'
-          : `${open.length} ${open.length === 1 ? 'boat needs action' : 'boats need action'}, most urgent first`}
+          : `${fleetWords(boats)}. Most urgent first.`}
       </p>
       <ul className="m-0 list-none p-0">
         {open.map((boat) => {
@@ -68,7 +79,7 @@ export function DecideNow({ boats, plan, children }: DecideProps) {
                 </span>
               </h3>
               <p className="m-0 mt-0.5 text-[13.5px] leading-[1.36] text-[#33414a]">
-                {boat.decisionWords}{' '}
+                {boat.decisionWords} {frost?.ready && finishBy(boat, deadlines.get(boat.id))}
                 <Link to={target(boat)} className="plain text-ink font-bold whitespace-nowrap">
                   {boat.decisionAction}
                 </Link>
@@ -79,6 +90,12 @@ export function DecideNow({ boats, plan, children }: DecideProps) {
       </ul>
     </aside>
   );
+}
+
+/** What the frost says to it, so that nobody is sent to a boat that can wait. */
+function finishBy(boat: BoatLine, deadline: string | null | undefined): string {
+  if (deadline) return `Finish by ${shortDay(deadline)}. `;
+  return isSafe(boat.protection) ? '' : 'Safe all winter where it is. ';
 }
 
 function label(boat: BoatLine): string {

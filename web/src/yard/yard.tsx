@@ -150,7 +150,7 @@ export function Yard() {
             )}
           </Suspense>
         </section>
-        <DecideNow boats={boats.data} plan={plan.data}>
+        <DecideNow boats={boats.data} plan={plan.data} frost={frost}>
           <JudgedAnew may={may.runYard} />
           <DueBack />
           <PromisedSoon />

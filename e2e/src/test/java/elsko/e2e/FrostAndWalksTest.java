@@ -240,7 +240,7 @@ class FrostAndWalksTest extends InTheBrowser {
   @Test
   void nothingSeriousIsWrongForThoseWhoListen() {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
-    assertThat(desk.getByText(Pattern.compile("still to plan")).first()).isVisible();
+    assertThat(desk.getByText(Pattern.compile("with work left")).first()).isVisible();
     assertThat(Axe.violations(desk)).isEmpty();
     Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/walks/mine");
     assertThat(phone.getByText(Pattern.compile("stops done|Nothing is planned"))).isVisible();

@@ -191,6 +191,7 @@ class EveryEndpointTest {
               Map.entry("DELETE /api/weather/tonight", COORDINATOR),
               Map.entry("GET /api/judged-anew", ALL),
               Map.entry("DELETE /api/judged-anew", COORDINATOR),
+              Map.entry("POST /api/judged-anew/what-if", COORDINATOR),
               Map.entry("GET /api/launch/spring", ALL),
               Map.entry("POST /api/weather/days/check", COORDINATOR),
               Map.entry("PUT /api/weather/days", COORDINATOR),

@@ -15,6 +15,7 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.HashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -150,12 +151,22 @@ class YardAndFleetTest {
     change.put("kickAllowed", true);
     change.put("designLowC", -20);
     String etag = yard.raw().headers().firstValue("ETag").orElseThrow();
+    Answer whatIf = coordinator.post("/api/judged-anew/what-if", change("FREEZE"));
+    assertThat(of(whatIf, yarn.boat)).as("said before it is saved").isEqualTo("PROVEN HELD");
+    assertThat(of(coordinator.post("/api/judged-anew/what-if", change("BURST")), yarn.boat))
+        .isNull();
+    assertThat(coordinator.post("/api/judged-anew/what-if", Map.of("marginK", 5)).field())
+        .isEqualTo("designLowC");
+    assertThat(yarn.protection()).as("asking keeps nothing").isEqualTo("PROVEN");
     Answer strict = coordinator.put("/api/yard", change, etag);
     assertThat(strict.status()).isEqualTo(200);
     try {
       assertThat(yarn.protection()).as("the boat itself at once").isEqualTo("HELD");
       Background.ends(JobKind.REASSESS);
       assertThat(line(yarn.boat)).isEqualTo("HELD");
+      assertThat(of(coordinator.get("/api/judged-anew"), yarn.boat))
+          .as("and after it was")
+          .isEqualTo("PROVEN HELD");
       assertThat(coordinator.put("/api/yard", change, etag).status()).isEqualTo(412);
     } finally {
       change.put("policy", "BURST");
@@ -163,6 +174,21 @@ class YardAndFleetTest {
     }
     Background.ends(JobKind.REASSESS);
     assertThat(line(yarn.boat)).isEqualTo("PROVEN");
+  }
+
+  private static Map<String, Object> change(String policy) {
+    return Map.of("designLowC", -20, "marginK", 5, "policy", policy);
+  }
+
+  /** What a boat was and becomes, or null where it stands as before. */
+  private static @Nullable String of(Answer judged, String boat) {
+    assertThat(judged.status()).isEqualTo(200);
+    for (var one : judged.body()) {
+      if (one.path("boat").asString().equals(boat)) {
+        return one.path("was").asString() + " " + one.path("became").asString();
+      }
+    }
+    return null;
   }
 
   @Test

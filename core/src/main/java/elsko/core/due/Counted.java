@@ -89,10 +89,21 @@ record Counted(
     if (hoursLeft != null && run != null) {
       standing = earlier(standing, byHoursLeft(run, hoursLeft));
     }
+    String why = why(hoursLeft, more);
     if (every.oilChanges() > 0 && last != null) {
-      standing = earlier(standing, byOilChanges(last));
+      Standing byOil = byOilChanges(last);
+      if (byOil.compareTo(standing) < 0) {
+        return as(byOil, null, false, null, why);
+      }
     }
-    return as(standing, on, estimated, hoursLeft, why(hoursLeft, more));
+    return isNearAs(standing, on)
+        ? as(standing, on, estimated, hoursLeft, why)
+        : as(standing, null, false, hoursLeft, why);
+  }
+
+  /** A day reckoned from a reading long ago may have gone by while its hours have not. */
+  private boolean isNearAs(Standing standing, @Nullable Instant on) {
+    return on == null || standing == Standing.OVERDUE || !on.isBefore(now);
   }
 
   private Standing byDate(@Nullable Instant due) {
@@ -113,11 +124,12 @@ record Counted(
     if (left <= 0) {
       return Standing.OVERDUE;
     }
-    if (left <= WARN_PART * every.hours()) {
+    Double season = run.lastSeason();
+    boolean takesSeasons = season != null && season > 0 && left > season;
+    if (left <= WARN_PART * every.hours() && !takesSeasons) {
       return Standing.SOON;
     }
-    Double season = run.lastSeason();
-    return season != null && left <= season ? Standing.BEFORE_LAY_UP : Standing.LATER;
+    return season == null || left > season ? Standing.LATER : Standing.BEFORE_LAY_UP;
   }
 
   /** The change at the next lay-up counts too. */

@@ -18,7 +18,9 @@ import elsko.core.ledger.fact.Trouble;
 import elsko.core.limits.Interval;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -108,6 +110,40 @@ class DueListTest {
     assertThat(elbow.estimated()).isTrue();
     assertThat(elbow.on()).isEqualTo(Instant.parse("2032-07-31T09:00:00Z"));
     assertThat(elbow.standing()).isEqualTo(Standing.SOON);
+  }
+
+  /** Nothing is due before the next lay-up on a day years later, nor due soon on one gone by. */
+  @Test
+  void theDayThatIsSaidNeverContradictsHowItStands() {
+    Random random = new Random(7);
+    Instant layUp = Instant.parse("2032-10-02T12:00:00Z");
+    Instant now = Instant.parse("2031-10-02T12:00:00Z");
+    Set<Standing> seen = EnumSet.noneOf(Standing.class);
+    for (int run = 0; run < 300; run++) {
+      log.clear();
+      double hours = random.nextInt(2_000);
+      for (int year = 2024 + random.nextInt(6); year < 2032; year++) {
+        hours += random.nextInt(4) == 0 ? random.nextInt(4) : random.nextInt(150);
+        on("%d-0%d-01".formatted(year, 3 + random.nextInt(6)), hours);
+        for (Interval interval : Interval.values()) {
+          if (random.nextInt(4) == 0 && interval.isPerEngine()) {
+            on("%d-09-%d".formatted(year, 10 + random.nextInt(20)), hours, done(interval));
+          }
+        }
+      }
+      for (DueItem item : list(Hulls.smallDiesel(), "2031-10-02")) {
+        seen.add(item.standing());
+        if (item.on() != null && item.standing() != Standing.AT_ONCE) {
+          switch (item.standing()) {
+            case OVERDUE -> assertThat(item.on()).as("%s", item).isBeforeOrEqualTo(now);
+            case SOON, BEFORE_LAY_UP -> assertThat(item.on()).as("%s", item).isBetween(now, layUp);
+            default -> assertThat(item.on()).as("%s", item).isAfter(now);
+          }
+        }
+      }
+    }
+    assertThat(seen)
+        .contains(Standing.OVERDUE, Standing.SOON, Standing.BEFORE_LAY_UP, Standing.LATER);
   }
 
   @Test

@@ -206,11 +206,7 @@ public class Yards {
     if (name.isEmpty() || name.length() > 80) {
       throw Refused.value("name", "The yard's name has 1 to 80 characters.");
     }
-    Need need =
-        new Need(
-            required("designLowC", change.designLowC()),
-            required("marginK", change.marginK()),
-            change.policy());
+    Need need = need(change.designLowC(), change.marginK(), change.policy());
     yard.change(name, need, Boolean.TRUE.equals(change.kickAllowed()));
     yard.askForCountersign(Boolean.TRUE.equals(change.countersign()), clock.instant());
     if (change.containerLiters() != null) {
@@ -334,6 +330,12 @@ public class Yards {
 
   private static Set<Interval> intervals(List<String> keys) {
     return keys.stream().map(Interval::of).collect(Collectors.toUnmodifiableSet());
+  }
+
+  /** A frost standard as somebody typed it; refused by its field where it cannot be one. */
+  public static Need need(
+      @Nullable Double designLowC, @Nullable Double marginK, @Nullable Policy policy) {
+    return new Need(required("designLowC", designLowC), required("marginK", marginK), policy);
   }
 
   private static double required(String field, Double value) {

@@ -12,7 +12,7 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** What newer rules made of a boat, until somebody has seen it. */
+/** What newer rules or another frost standard made of a boat, until somebody has seen it. */
 @Entity
 @Table(name = "judged_anew")
 class JudgedAnewRow {

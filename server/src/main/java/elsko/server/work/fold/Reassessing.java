@@ -34,6 +34,7 @@ class Reassessing implements Task {
   private final Projection projection;
   private final Fleet fleet;
   private final FoldCaches caches;
+  private final JudgingAnew judging;
   private final ObjectProvider<Jobs> jobs;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
@@ -43,6 +44,7 @@ class Reassessing implements Task {
       Projection projection,
       Fleet fleet,
       FoldCaches caches,
+      JudgingAnew judging,
       ObjectProvider<Jobs> jobs,
       ApplicationEventPublisher events,
       TransactionTemplate transaction) {
@@ -50,6 +52,7 @@ class Reassessing implements Task {
     this.projection = projection;
     this.fleet = fleet;
     this.caches = caches;
+    this.judging = judging;
     this.jobs = jobs;
     this.events = events;
     this.transaction = transaction;
@@ -90,6 +93,7 @@ class Reassessing implements Task {
       UUID boat = folded.row().id();
       ahead.get(boat).workOut(folded);
       if (!fleet.isAsProjected(boat, folded.state())) {
+        judging.note(folded);
         projection.reassess(boat);
         otherwise++;
       }

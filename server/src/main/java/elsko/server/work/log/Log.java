@@ -120,8 +120,13 @@ public class Log {
   /** Many boats, each with its log and state, in one reading. */
   @Transactional(readOnly = true)
   public List<Folded> folded(Collection<UUID> boats) {
+    return folded(boats, yards.proofRules());
+  }
+
+  /** The same as other rules than this yard's would have it. */
+  @Transactional(readOnly = true)
+  public List<Folded> folded(Collection<UUID> boats, ProofRules rules) {
     Map<UUID, List<Entry>> logs = entries.of(boats);
-    ProofRules rules = yards.proofRules();
     return fleet.boats(boats).stream()
         .map(
             row -> {
