@@ -175,8 +175,8 @@ function CouldNot({ boat, on, lowPoint, done }: CouldNotProps) {
     >
       <input
         className="box min-w-48 flex-1"
-        aria-label="Why it could not be sampled"
-        placeholder="why it could not be sampled"
+        aria-label="Why no sample is possible"
+        placeholder="why no sample is possible"
         autoFocus
         value={reason}
         aria-invalid={error ? true : undefined}

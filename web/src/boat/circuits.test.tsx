@@ -116,7 +116,7 @@ describe('the water paths of a boat', () => {
       circuit('engine', { name: 'engine, air-cooled', path: [], protection: 'DRY_BUILT' }),
     ]);
     const undrawn = screen.getByRole('region', { name: 'Without a drawing' });
-    expect(undrawn.textContent).toContain('Nobody has said whether it has generator.');
+    expect(undrawn.textContent).toContain('Unknown whether it has generator:');
     expect(undrawn.textContent).toContain('Engine, air-cooled: nothing to freeze');
   });
 

@@ -60,9 +60,9 @@ function Undrawn({ circuits }: { circuits: CircuitView[] }) {
             <ProtectionMark of="UNKNOWN" />
           </span>
           <span>
-            Nobody has said whether it has{' '}
-            <b className="font-semibold">{unanswered.map((c) => c.name).join(', ')}</b>. Unknown
-            counts as wet.
+            Unknown whether it has{' '}
+            <b className="font-semibold">{unanswered.map((c) => c.name).join(', ')}</b>: treated as
+            wet.
           </span>
         </p>
       )}

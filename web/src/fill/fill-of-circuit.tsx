@@ -261,7 +261,7 @@ function Reach({ forecast }: { forecast: Forecast }) {
         </p>
       ) : (
         <p className="text-verm m-0 text-[14.5px] font-semibold">
-          Never: {litersToReachReason ?? 'no mixture reaches what the yard guards against'}.
+          Never: {litersToReachReason ?? 'no mixture reaches the frost standard'}.
         </p>
       )}
     </div>

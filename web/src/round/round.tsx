@@ -210,8 +210,8 @@ function Walk({ stops }: { stops: RoundStop[] }) {
             <kbd className="key">Esc</kbd> goes to what was not taken
           </p>
           <p className="m-0 mt-2">
-            Let hot samples cool. Judged by what the yard guards against; when in doubt, the label
-            and local rules decide.
+            Let hot samples cool. Judged by the frost standard; when in doubt, the label and local
+            rules decide.
           </p>
         </section>
       </div>

@@ -56,9 +56,9 @@ class FleetTest extends InTheBrowser {
         .click();
     yes(page, "Generator");
     yes(page, "Air conditioning");
-    assertThat(page.getByText("Nobody has said whether it has")).isVisible();
+    assertThat(page.getByText("Unknown whether it has")).isVisible();
     page.getByText(Pattern.compile("the other \\d+: no")).click();
-    assertThat(page.getByText("Nobody has said whether it has")).hasCount(0);
+    assertThat(page.getByText("Unknown whether it has")).hasCount(0);
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change muffler"))
         .first()
         .click();

@@ -141,11 +141,7 @@ public record Calibration(List<Point> points) {
   }
 
   private static String turnsBack(Point weak, Point strong) {
-    return "The readings must go one way: %s at %s and %s at %s turn back. Read both glasses again."
-        .formatted(
-            Words.number(weak.reading()),
-            Words.percent(weak.massFraction()),
-            Words.number(strong.reading()),
-            Words.percent(strong.massFraction()));
+    return "The readings must go one way: those of %s and %s turn back. Read both glasses again."
+        .formatted(Words.percent(weak.massFraction()), Words.percent(strong.massFraction()));
   }
 }

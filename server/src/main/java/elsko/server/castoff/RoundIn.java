@@ -60,7 +60,8 @@ record RoundIn(
     TripFuel fuel(@Nullable FuelFitted kept) {
       FuelFitted of = fitted == null ? kept : fitted;
       if (of == null) {
-        throw Refused.value("trip.fitted", "Say what it burns, and out of which tank.");
+        throw Refused.value(
+            "trip.fitted", "Enter its fuel consumption, and the tank it draws from.");
       }
       return at("trip.", () -> TripFuel.of(trip(), of.at(gaugePercent)));
     }

@@ -158,7 +158,7 @@ public record Decision(Kind kind, Text words, Text action) {
     if (!state.unanswered().isEmpty()) {
       return new Decision(
           Kind.NOBODY_LOOKED,
-          "Nobody has said whether it has %s. It counts as wet."
+          "Unknown whether it has %s: treated as wet."
               .formatted(
                   Words.list(state.unanswered().stream().limit(3).map(Accessory::words).toList())),
           "Check and record");
@@ -208,7 +208,7 @@ public record Decision(Kind kind, Text words, Text action) {
     if (worst.verdict() == null) {
       return new Decision(
           Kind.HELD,
-          "%s%s could not be sampled: %s"
+          "%s%s: no sample possible. %s"
               .formatted(Words.sentence(worst.point().name()), others, worst.couldNot()),
           "Drain and refill");
     }

@@ -134,7 +134,7 @@ public interface CircuitFacts {
   /** A required low point could not be sampled. */
   record CouldNotSample(String lowPoint, String reason) implements Fact.AboutCircuit {
     public CouldNotSample {
-      reason = KeptText.of("reason", reason, "Say why it could not be sampled.");
+      reason = KeptText.of("reason", reason, "Say why no sample was possible.");
     }
   }
 

@@ -115,7 +115,7 @@ public final class EntryWords {
               Quantity.celsius(read.temperatureC()));
       case Fact.CouldNotSample said ->
           Text.of(
-              "%s could not be sampled%s", lowPoint(boat, said.lowPoint()), because(said.reason()));
+              "%s: no sample possible%s", lowPoint(boat, said.lowPoint()), because(said.reason()));
       case Fact.Countersigned signed ->
           boat.hasCircuit(signed.circuit())
               ? Text.of("%s countersigned", boat.circuit(signed.circuit()).name())

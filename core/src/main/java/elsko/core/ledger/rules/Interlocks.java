@@ -310,7 +310,7 @@ public final class Interlocks {
     if (!unseen.isEmpty()) {
       throw Refused.state(
           "berth",
-          "Not launched: nobody saw the %s SHUT today. Look, and set %s SHUT."
+          "Not launched: %s not checked today. Check %s SHUT."
               .formatted(Words.list(unseen), unseen.size() == 1 ? "it" : "them"));
     }
     if (LaunchRules.nothingPumps(state)) {

@@ -34,7 +34,7 @@ final class IntoTheWater {
     asks.add(new Ask.Afloat("launched"));
     return Step.called(CommissionCard.LAUNCH, "Launch")
         .how(
-            "Every seacock seen SHUT today, worked once through. Then the lift crew launches; look below at once.")
+            "Every seacock checked SHUT today, worked once through. Then the lift crew launches; look below at once.")
         .why("Through an open seacock and an open hose a boat fills at the lift.")
         .hazards(
             "Flooding: a plug at hand, somebody below while it goes in.",

@@ -86,7 +86,7 @@ public final class WinterizeCard implements CardPlan {
             new Card.NotCovered(
                 on.circuit().key(),
                 on.circuit().name(),
-                "Nobody has said whether the boat has it. It counts as wet until somebody looks."));
+                "Unknown whether it is aboard: treated as wet until somebody looks."));
       }
       for (LowPoint point : on.circuit().lowPoints()) {
         if (LowPoints.runsOnlyAshore(on, point)) {

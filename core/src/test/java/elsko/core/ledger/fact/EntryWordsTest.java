@@ -48,7 +48,7 @@ class EntryWordsTest {
             "Sample, port block: −7.6 °C (PG freeze point), at 14 °C"),
         Arguments.of(
             new Fact.CouldNotSample("block-port", "seized"),
-            "Port block could not be sampled: seized"),
+            "Port block: no sample possible: seized"),
         Arguments.of(new Fact.ReadingTaken(null, "warm-plateau", 74), "Warm plateau 74 °C"),
         Arguments.of(new Fact.BagCounted(1), "Bag counted: 1 plug"),
         Arguments.of(new Fact.BagCounted(5), "Bag counted: 5 plugs"),
