@@ -15,7 +15,7 @@ import {
   type DragStartEvent,
   type KeyboardCoordinateGetter,
 } from '@dnd-kit/core';
-import type { StopView } from '../api/client';
+import type { BoatStop } from './boat-stops';
 import { stepTo } from './step-to';
 
 /** Where a stop is held over, or put down: before which one of whose walk. */
@@ -25,9 +25,9 @@ export interface Spot {
 }
 
 interface DraggingProps {
-  taken: (stop: StopView) => void;
-  over: (stop: StopView, spot: Spot) => void;
-  dropped: (stop: StopView, spot: Spot) => void;
+  taken: (stop: BoatStop) => void;
+  over: (stop: BoatStop, spot: Spot) => void;
+  dropped: (stop: BoatStop, spot: Spot) => void;
   left: () => void;
   children: ReactNode;
 }
@@ -38,7 +38,7 @@ const PULLS = { distance: 6 };
 const KEYS = { start: ['KeyM'], cancel: ['Escape'], end: ['Enter', 'Space', 'KeyM'] };
 
 const INSTRUCTIONS =
-  'Press M to take the stop, the arrow keys to carry it, Enter to put it down, Escape to leave it.';
+  'Press M to take the boat, the arrow keys to carry it, Enter to put it down, Escape to leave it.';
 
 /** A pointer says where it is; the keyboard carries a stop to the middle of a place. */
 const underPointer: CollisionDetection = (args) =>
@@ -54,7 +54,7 @@ const byArrow: KeyboardCoordinateGetter = (event, { context }) => {
 
 /** Stops are carried between walks by mouse, finger or keyboard. */
 export function Dragging({ taken, over, dropped, left, children }: DraggingProps) {
-  const [held, setHeld] = useState<StopView | null>(null);
+  const [held, setHeld] = useState<BoatStop | null>(null);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: PULLS }),
     useSensor(TouchSensor, { activationConstraint: RESTS }),
@@ -91,7 +91,7 @@ export function Dragging({ taken, over, dropped, left, children }: DraggingProps
       <DragOverlay dropAnimation={null}>
         {held && (
           <span className="border-ink bg-card block w-max rounded-[3px_9px_9px_3px] border-[1.25px] px-2 py-1 text-[12.5px] shadow-lg">
-            <b>{held.name}</b> {held.title}
+            <b>{held.name}</b> {held.berthName}
           </span>
         )}
       </DragOverlay>
@@ -103,18 +103,18 @@ interface Carried {
   data: { current?: Record<string, unknown> };
 }
 
-const stopOf = (active: Carried) => active.data.current!['stop'] as StopView;
+const stopOf = (active: Carried) => active.data.current!['stop'] as BoatStop;
 const spotOf = (over: Carried) => over.data.current as unknown as Spot;
 
-const nameOf = (active: Carried) => `${stopOf(active).name}, ${stopOf(active).title}`;
+const nameOf = (active: Carried) => `${stopOf(active).name}, ${stopOf(active).berthName}`;
 
 const SAID = {
   onDragStart: ({ active }: { active: Carried }) => `${nameOf(active)}: taken.`,
   onDragOver: ({ over }: { over: Carried | null }) =>
-    over ? `As stop ${spotOf(over).index + 1} of ${spotOf(over).worker}.` : undefined,
+    over ? `As boat ${spotOf(over).index + 1} of ${spotOf(over).worker}.` : undefined,
   onDragEnd: ({ active, over }: { active: Carried; over: Carried | null }) =>
     over
-      ? `${nameOf(active)}: put down as stop ${spotOf(over).index + 1} of ${spotOf(over).worker}.`
+      ? `${nameOf(active)}: put down as boat ${spotOf(over).index + 1} of ${spotOf(over).worker}.`
       : `${nameOf(active)}: left where it was.`,
   onDragCancel: ({ active }: { active: Carried }) => `${nameOf(active)}: left where it was.`,
 };

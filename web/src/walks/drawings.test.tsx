@@ -85,7 +85,7 @@ describe('the days', () => {
     render(<DaysStrip walks={walks} day="2031-10-29" choose={() => undefined} />);
     const days = screen.getAllByRole('button');
     expect(days[0]!.querySelector('.sr-only')!.textContent).toBe(
-      'Wed 29 Oct: 15 h of 16 h planned, lowest −3 °C, 2 to be done by then',
+      'Wed 29 Oct: 0 boats, 15 h of 16 h planned, lowest −3 °C, 2 to be done by then',
     );
     expect(days[1]!.querySelector('.sr-only')!.textContent).toContain('no forecast');
     expect(days[0]!.getAttribute('aria-pressed')).toBe('true');

@@ -1,18 +1,20 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { MoveView, StopView, WalksView } from '../api/client';
+import type { MoveView, WalksView } from '../api/client';
 import { whyQuery } from '../queries/queries';
 import { shortDay } from '../words/days';
 import { Choice } from '../parts/field';
 import { RedTagLines } from '../tags/red-tags';
 import { RefusedLine } from '../parts/refused-line';
 import { useEscape } from '../keys/escape';
+import { tasksOf } from './boat-stops';
+import type { BoatStop } from './boat-stops';
 import { clockOf } from './times';
 import type { Place } from './use-move';
 
 interface PanelProps {
-  stop: StopView;
+  stop: BoatStop;
   walks: WalksView;
   mayMove: boolean;
   place: Place | null;
@@ -23,7 +25,7 @@ interface PanelProps {
   leave: () => void;
 }
 
-/** One stop: why it is there, and what moving it would mean before anybody lets go. */
+/** One boat's stop: why it is there, and what moving it would mean before anybody lets go. */
 export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
   const { data: why } = useQuery(whyQuery(stop.boat, stop.task, walks.plan!.madeAt));
   return (
@@ -32,9 +34,7 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
         <Link to={`/boats/${stop.boat}`} className="text-ink no-underline hover:underline">
           {stop.name}
         </Link>{' '}
-        <span className="text-soft font-normal">
-          {stop.title}, {stop.berthName}
-        </span>
+        <span className="text-soft font-normal">{stop.berthName}</span>
       </h2>
       <p className="m-0">
         {shortDay(stop.date)}, {clockOf(stop.start)} to {clockOf(stop.end)},{' '}
@@ -58,6 +58,7 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
           </>
         )}
       </p>
+      <p className="text-soft m-0">{tasksOf(stop)}</p>
       <RedTagLines tags={stop.tags} />
       {why && (
         <div className="grid gap-1.5">
@@ -67,6 +68,13 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
         </div>
       )}
       {mayMove && stop.standing === 'OPEN' && <MoveIt stop={stop} walks={walks} {...move} />}
+      {mayMove && stop.standing !== 'OPEN' && (
+        <p className="text-soft m-0">
+          {stop.standing === 'DONE'
+            ? 'Done: it is not moved any more.'
+            : 'Work on it has begun: whoever began goes on, so it is not moved.'}
+        </p>
+      )}
     </section>
   );
 }
@@ -129,7 +137,7 @@ function MoveIt({ stop, walks, place, tried, trouble, tryPlace, keep, leave }: M
           later
         </button>
         {place && (
-          <span className="text-soft self-center">as stop {at.index + 1} of that walk</span>
+          <span className="text-soft self-center">as boat {at.index + 1} of that walk</span>
         )}
       </div>
       {place && tried && (

@@ -1,10 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { StopView } from '../api/client';
 import { useMove } from './use-move';
 
-const STOP = { boat: 'b1', task: 'FILL' } as StopView;
+const STOP = { boat: 'b1', task: 'FILL' };
 const at = (index: number) => ({ worker: 'Tamsa', date: '2031-11-03', index });
 
 /** What was asked of the server, each answered when the test says so. */

@@ -2,7 +2,7 @@ import { keys } from '../api/keys';
 import { useCallback, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
-import type { MoveView, StopView } from '../api/client';
+import type { MoveView } from '../api/client';
 import { useRefused } from '../parts/refused';
 
 /** A place in somebody's walk. */
@@ -12,8 +12,14 @@ export interface Place {
   index: number;
 }
 
+/** What is carried: a boat's stop, by any of its tasks. */
+export interface Carried {
+  boat: string;
+  task: string;
+}
+
 /** Takes a stop up, tells what each place would mean, and puts it down. */
-export function useMove(stop: StopView | null) {
+export function useMove(stop: Carried | null) {
   const queries = useQueryClient();
   const [place, setPlace] = useState<Place | null>(null);
   const [tried, setTried] = useState<MoveView | null>(null);
@@ -23,7 +29,7 @@ export function useMove(stop: StopView | null) {
   const failed = useRef(false);
 
   const ask = useCallback(
-    (of: StopView, to: Place, keep: boolean) =>
+    (of: Carried, to: Place, keep: boolean) =>
       got(
         api.POST('/api/walks/move', {
           body: { boat: of.boat, task: of.task, ...to, keep },
@@ -39,7 +45,7 @@ export function useMove(stop: StopView | null) {
   }, []);
 
   const tryPlace = useCallback(
-    (to: Place, of: StopView | null = stop) => {
+    (to: Place, of: Carried | null = stop) => {
       if (!of) return;
       const same =
         place?.worker === to.worker && place.date === to.date && place.index === to.index;
@@ -61,7 +67,7 @@ export function useMove(stop: StopView | null) {
   );
 
   const keep = useCallback(
-    (of: StopView | null = stop, to: Place | null = place) => {
+    (of: Carried | null = stop, to: Place | null = place) => {
       if (!of || !to) return;
       const mine = ++asked.current;
       void attempt(async () => {

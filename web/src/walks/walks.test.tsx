@@ -38,7 +38,7 @@ function stop(over: Partial<StopView>): StopView {
 }
 
 const STOPS = [
-  stop({}),
+  stop({ workers: ['Orrin', 'Tamsa'] }),
   stop({ task: 'fill', title: 'Fill', start: 520, end: 560, workers: ['Orrin', 'Tamsa'] }),
   stop({
     boat: 'dunlin',
@@ -70,6 +70,7 @@ const VIEW: WalksView = {
     },
     stops: STOPS,
     undone: 1,
+    continuity: { boats: 2, inOne: 2, changes: 0, returns: 0 },
   },
   job: null,
   crew: {
@@ -86,6 +87,8 @@ const VIEW: WalksView = {
     })),
     equipment: { TANK_KIT: 2 },
     liftSlots: 4,
+    pauseFrom: 720,
+    pauseTo: 750,
     version: 0,
   },
   changes: [
@@ -144,11 +147,10 @@ describe('walks', () => {
     const orrin = await screen.findByRole('region', { name: 'Walk of Orrin' });
     const stops = within(orrin).getAllByRole('button', { name: /Teal/ });
     expect(stops.map((one) => one.querySelector('.sr-only')!.textContent)).toEqual([
-      'Teal, Warm and drain, 08:00 to 08:40, C3',
-      'Teal, Fill, 08:40 to 09:20, C3, with Tamsa',
+      'Teal, Warm and drain, fill, 08:00 to 09:20, C3, with Tamsa, frost Sun 2 Nov',
     ]);
     const tamsa = screen.getByRole('region', { name: 'Walk of Tamsa' });
-    expect(within(tamsa).getByRole('button', { name: /Teal, Fill/ })).toBeTruthy();
+    expect(within(tamsa).getByRole('button', { name: /Teal, Warm.*with Orrin/ })).toBeTruthy();
     expect(
       within(tamsa).getByRole('button', { name: /Dunlin, Prove.*after its frost deadline/ }),
     ).toBeTruthy();
@@ -350,5 +352,9 @@ describe('my walk', () => {
 it('times are read and written', () => {
   expect(clockOf(545)).toBe('09:05');
   expect(['9:05', '09:05', '24:30', 'nine'].map(minuteOf)).toEqual([545, 545, null, null]);
-  expect(walkOf(STOPS, 'Tamsa', '2031-10-29').map(({ task }) => task)).toEqual(['fill', 'prove']);
+  expect(walkOf(STOPS, 'Tamsa', '2031-10-29').map(({ task }) => task)).toEqual([
+    'empty',
+    'fill',
+    'prove',
+  ]);
 });

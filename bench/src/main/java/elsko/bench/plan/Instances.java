@@ -208,7 +208,7 @@ public final class Instances {
       Worker worker = season.workers().get(p);
       if (day >= season.days()
           || worker.hours().get(day) == null
-          || !worker.skills().contains(fill.skill())
+          || !worker.skills().containsAll(fill.skills())
           || !taken.add(day * 100 + p)) {
         continue;
       }

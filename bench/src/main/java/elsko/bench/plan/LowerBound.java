@@ -32,12 +32,13 @@ final class LowerBound {
     share(task -> task.minutes() * task.people(), worker -> true);
     for (Skill skill : new Skill[] {Skill.ENGINE_PETROL, Skill.ENGINE_DIESEL, Skill.SYSTEMS}) {
       share(
-          task -> task.skill() == skill ? task.minutes() : 0,
+          task -> task.skills().contains(skill) ? task.minutes() : 0,
           worker -> worker.skills().contains(skill));
     }
     share(
         task ->
-            task.skill() == Skill.ENGINE_PETROL || task.skill() == Skill.ENGINE_DIESEL
+            task.skills().contains(Skill.ENGINE_PETROL)
+                    || task.skills().contains(Skill.ENGINE_DIESEL)
                 ? task.minutes()
                 : 0,
         worker ->

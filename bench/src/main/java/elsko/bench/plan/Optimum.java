@@ -188,7 +188,7 @@ final class Optimum {
         continue;
       }
       for (int p = 0; p < people; p++) {
-        if (season.workers().get(p).skills().contains(tasks.get(t).skill())) {
+        if (season.workers().get(p).skills().containsAll(tasks.get(t).skills())) {
           int hands = tasks.get(t).people() == 2 ? people : 1;
           for (int q = 0; q < hands; q++) {
             int hand = hands == 1 ? -1 : q;
@@ -221,7 +221,7 @@ final class Optimum {
       for (int i = 0; kind != null && i < kind.length; i++) {
         piece = piece < 0 || kind[i] < kind[piece] ? i : piece;
       }
-      if (piece < 0 || task.skill() == Skill.LIFT && lifts == 0) {
+      if (piece < 0 || task.skills().contains(Skill.LIFT) && lifts == 0) {
         return false;
       }
       earliest = Math.max(earliest, kind[piece]);
@@ -248,7 +248,12 @@ final class Optimum {
       pieces[task.equipment().ordinal()][piece] = end;
     }
     boolean possible =
-        tryAll(set, left & ~(1 << t), day, start, task.skill() == Skill.LIFT ? lifts - 1 : lifts);
+        tryAll(
+            set,
+            left & ~(1 << t),
+            day,
+            start,
+            task.skills().contains(Skill.LIFT) ? lifts - 1 : lifts);
     free = freeBefore;
     place = placeBefore;
     ends[t] = endBefore;

@@ -95,7 +95,12 @@ public class Crew {
   public CrewView view() {
     MeansRow row = means();
     return new CrewView(
-        all().stream().map(Crew::viewOf).toList(), equipment(), row.liftSlots(), row.version());
+        all().stream().map(Crew::viewOf).toList(),
+        equipment(),
+        row.liftSlots(),
+        row.pauseFrom(),
+        row.pauseTo(),
+        row.version());
   }
 
   /** As somebody may see it: a calendar's address is its key, so only one's own, or all. */
@@ -116,6 +121,8 @@ public class Crew {
         all.workers().stream().map(w -> w.id().equals(own) ? w : w.withoutFeed()).toList(),
         all.equipment(),
         all.liftSlots(),
+        all.pauseFrom(),
+        all.pauseTo(),
         all.version());
   }
 
@@ -304,8 +311,14 @@ public class Crew {
   /**
    * Who and what there is.
    *
+   * @param pauseFrom everybody rests, minutes after midnight
    * @param version of the equipment and the lift
    */
   public record CrewView(
-      List<WorkerView> workers, Map<Equipment, Integer> equipment, int liftSlots, long version) {}
+      List<WorkerView> workers,
+      Map<Equipment, Integer> equipment,
+      int liftSlots,
+      int pauseFrom,
+      int pauseTo,
+      long version) {}
 }

@@ -44,14 +44,14 @@ class DayLoads {
 
   List<DayLoad> of(@Nullable PlanDocument plan) {
     LocalDate today = walks.today();
-    int pause = crew.means().pauseTo() - crew.means().pauseFrom();
+    Worker.Hours pause = new Worker.Hours(crew.means().pauseFrom(), crew.means().pauseTo());
     List<Worker> workers =
         crew.all().stream().map(row -> row.worker(today, 0, Walks.DAYS)).toList();
     Map<LocalDate, Integer> planned = new HashMap<>();
     if (plan != null) {
       for (Stop stop : plan.stops()) {
-        planned.merge(
-            stop.date(), (stop.end() - stop.start()) * stop.workers().size(), Integer::sum);
+        int worked = worked(stop.start(), stop.end(), pause);
+        planned.merge(stop.date(), worked * stop.workers().size(), Integer::sum);
       }
     }
     Map<LocalDate, Integer> deadlines = new HashMap<>();
@@ -69,7 +69,7 @@ class DayLoads {
       int capacity = 0;
       for (Worker worker : workers) {
         Worker.Hours hours = worker.hours().get(day);
-        capacity += hours == null ? 0 : hours.to() - hours.from() - pause;
+        capacity += hours == null ? 0 : worked(hours.from(), hours.to(), pause);
       }
       days.add(
           new DayLoad(
@@ -80,5 +80,10 @@ class DayLoads {
               deadlines.getOrDefault(date, 0)));
     }
     return days;
+  }
+
+  /** Minutes from one to another in which nobody rests. */
+  private static int worked(int from, int to, Worker.Hours pause) {
+    return to - from - Math.max(0, Math.min(to, pause.to()) - Math.max(from, pause.from()));
   }
 }

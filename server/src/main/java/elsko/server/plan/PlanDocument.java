@@ -1,5 +1,6 @@
 package elsko.server.plan;
 
+import elsko.core.plan.explain.Continuity;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.VisitTask;
 import java.time.LocalDate;
@@ -12,13 +13,15 @@ import org.jspecify.annotations.Nullable;
  * A plan with calendar dates, as it is kept and told.
  *
  * @param deadlines each boat's frost deadline when it was planned
+ * @param continuity how far each boat is one person's; null in a plan from before that was counted
  */
 record PlanDocument(
     LocalDate first,
     List<Stop> stops,
     List<UUID> undone,
     Plan.Figures figures,
-    Map<UUID, @Nullable LocalDate> deadlines) {
+    Map<UUID, @Nullable LocalDate> deadlines,
+    @Nullable Continuity continuity) {
 
   /**
    * One task on one or two people's walks.

@@ -1,8 +1,12 @@
 package elsko.server.plan;
 
+import elsko.core.plan.explain.Continuity;
 import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.model.Assignment;
+import elsko.core.plan.model.BoatStops;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
+import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.plan.search.Planning;
 import elsko.server.live.Kept;
@@ -39,8 +43,9 @@ class PlanDocuments {
     return json.writeValueAsString(document);
   }
 
-  PlanDocument of(Planning planning, Plan plan) {
-    Season season = planning.season();
+  PlanDocument of(Planning planning, Plan ofStops) {
+    Season season = BoatStops.apart(planning.season());
+    Plan plan = BoatStops.split(planning.season(), ofStops);
     Map<UUID, Map<String, VisitTask>> tasks = new HashMap<>();
     season
         .visits()
@@ -54,7 +59,14 @@ class PlanDocuments {
                                 .computeIfAbsent(visit.boat(), b -> new HashMap<>())
                                 .put(task.key(), task)));
     Set<String> pinned = new HashSet<>();
-    planning.pinned().forEach(each -> pinned.add(each.boat() + each.task()));
+    Map<UUID, Visit> visitOf = new HashMap<>();
+    planning.season().visits().forEach(visit -> visitOf.put(visit.boat(), visit));
+    for (Assignment held : planning.pinned()) {
+      visitOf.get(held.boat()).tasks().stream()
+          .filter(stop -> stop.key().equals(held.task()))
+          .flatMap(stop -> stop.tasks().stream())
+          .forEach(task -> pinned.add(held.boat() + task.key()));
+    }
     List<Stop> stops =
         plan.assignments().stream()
             .map(
@@ -67,7 +79,7 @@ class PlanDocuments {
                         season.first().plusDays(each.day()),
                         each.start(),
                         each.end(),
-                        tasks.get(each.boat()).get(each.task()).soak(),
+                        soakAfter(tasks.get(each.boat()).get(each.task())),
                         pinned.contains(each.boat() + each.task())))
             .toList();
     Map<UUID, @Nullable LocalDate> deadlines = new HashMap<>();
@@ -79,7 +91,18 @@ class PlanDocuments {
                 deadlines.put(boat, outlook.deadline());
               }
             });
-    return new PlanDocument(season.first(), stops, plan.undone(), checked(season, plan), deadlines);
+    return new PlanDocument(
+        season.first(),
+        stops,
+        plan.undone(),
+        checked(season, plan),
+        deadlines,
+        Continuity.of(season, plan));
+  }
+
+  /** What follows at once is no soak. */
+  private static VisitTask.@Nullable Soak soakAfter(VisitTask task) {
+    return task.isLeftToSoak() ? task.soak() : null;
   }
 
   /** Counted a second way, by nothing the search uses: what breaks a rule must never be told. */

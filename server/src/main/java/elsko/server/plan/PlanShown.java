@@ -124,7 +124,8 @@ class PlanShown {
                         works.get(stop.boat()),
                         outlooks.get(stop.boat())))
             .toList(),
-        document.undone().size());
+        document.undone().size(),
+        document.continuity());
   }
 
   private static @Nullable Integer backAt(Stop stop, List<Stop> ofBoat) {
@@ -161,8 +162,7 @@ class PlanShown {
         backAt,
         stop.pinned(),
         standing,
-        // In spring nothing races the frost any more.
-        outlook == null || work.isSpring() ? null : outlook.deadline(),
+        outlook == null ? null : outlook.deadline(),
         work.promisedOn(),
         work.left().procedure(),
         work.tags(),

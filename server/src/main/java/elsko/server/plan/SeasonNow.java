@@ -2,6 +2,7 @@ package elsko.server.plan;
 
 import elsko.core.Refused;
 import elsko.core.plan.model.Assignment;
+import elsko.core.plan.model.BoatStops;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
@@ -47,7 +48,7 @@ class SeasonNow {
   Planning planning(@Nullable PlanDocument published, List<Stop> alsoPinned) {
     LocalDate today = LocalDate.now(clock);
     Visits.VisitSet laid = visits.lay(today, Walks.DAYS);
-    Season season = of(laid.visits(), laid.walkMinutes());
+    Season season = BoatStops.of(of(laid.visits(), laid.walkMinutes()));
     List<Assignment> told = published == null ? List.of() : open(published.stops(), season);
     List<Stop> held = new ArrayList<>(alsoPinned);
     if (published != null) {
@@ -82,7 +83,11 @@ class SeasonNow {
         walkMinutes);
   }
 
-  /** Stops that are still to be done, on a day that can still be worked. */
+  /**
+   * What is still to be done, on a day that can still be worked.
+   *
+   * @param season by stops
+   */
   static List<Assignment> open(List<Stop> stops, Season season) {
     Map<UUID, Visit> byBoat = new HashMap<>();
     season.visits().forEach(visit -> byBoat.put(visit.boat(), visit));
@@ -93,14 +98,17 @@ class SeasonNow {
       Visit visit = byBoat.get(stop.boat());
       int day = (int) ChronoUnit.DAYS.between(season.first(), stop.date());
       boolean left =
-          visit != null && visit.tasks().stream().anyMatch(t -> t.key().equals(stop.task()));
+          visit != null
+              && visit.tasks().stream()
+                  .flatMap(one -> one.tasks().stream())
+                  .anyMatch(task -> task.key().equals(stop.task()));
       if (left && day >= 0 && day < season.days() && names.containsAll(stop.workers())) {
         open.add(
             new Assignment(
                 stop.boat(), stop.task(), stop.workers(), day, stop.start(), stop.end()));
       }
     }
-    return open;
+    return BoatStops.gather(season, open);
   }
 
   /** Whoever has begun on a boat goes on with it, today if they can. */
@@ -119,7 +127,7 @@ class SeasonNow {
       VisitTask next = visit.tasks().get(0);
       season.workers().stream()
           .filter(worker -> worker.name().equalsIgnoreCase(work.heldBy()))
-          .filter(worker -> worker.skills().contains(next.skill()) && next.people() == 1)
+          .filter(worker -> worker.skills().containsAll(next.skills()) && next.people() == 1)
           .filter(worker -> canStillDo(worker, next))
           .filter(worker -> busy.add(worker.name()))
           .findFirst()

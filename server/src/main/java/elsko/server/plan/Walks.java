@@ -8,6 +8,7 @@ import elsko.core.plan.explain.PlanChanges;
 import elsko.core.plan.explain.Unmet;
 import elsko.core.plan.explain.Why;
 import elsko.core.plan.model.Assignment;
+import elsko.core.plan.model.BoatStops;
 import elsko.core.plan.model.Effort;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
@@ -148,7 +149,8 @@ public class Walks {
     private Planning pinning(MoveIn in) {
       List<Assignment> pinned = new ArrayList<>(planning.pinned());
       move.plan().assignments().stream()
-          .filter(a -> a.boat().equals(in.boat()) && a.task().equals(in.task()))
+          .filter(a -> a.boat().equals(in.boat()))
+          .filter(a -> a.task().equals(stop(planning, in.boat(), in.task())))
           .forEach(pinned::add);
       return new Planning(
           planning.season(), planning.told(), pinned, 0, planning.changePenalty(), planning.seed());
@@ -164,7 +166,8 @@ public class Walks {
     int day = (int) ChronoUnit.DAYS.between(planning.season().first(), in.date());
     int index = in.index() == null ? Integer.MAX_VALUE : in.index();
     Plan plan = plan(seen.document(), planning);
-    Move move = Move.of(planning, plan, in.boat(), in.task(), in.worker(), day, index);
+    String stop = stop(planning, in.boat(), in.task());
+    Move move = Move.of(planning, plan, in.boat(), stop, in.worker(), day, index);
     return new Moved(seen.ground().known(), planning, move);
   }
 
@@ -194,7 +197,13 @@ public class Walks {
       throw new NotFound("plan", "There is no plan yet.");
     }
     Planning planning = seen.ground().planning();
-    return Why.of(planning, plan(seen.document(), planning), boat, task);
+    return Why.of(planning, plan(seen.document(), planning), boat, stop(planning, boat, task));
+  }
+
+  /** Whatever is done together with a task goes where it goes. */
+  private static String stop(Planning planning, UUID boat, String task) {
+    String stop = BoatStops.stopOf(planning.season(), boat, task);
+    return stop == null ? task : stop;
   }
 
   /** What is different between what people were told and the draft. */

@@ -1,6 +1,7 @@
 package elsko.server.plan;
 
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.explain.Continuity;
 import elsko.core.plan.explain.PlanChanges;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.VisitTask;
@@ -32,6 +33,7 @@ public record WalksView(
    * A plan.
    *
    * @param draft nobody was told of it yet
+   * @param continuity how far each boat is one person's; null where that was not counted
    */
   public record PlanView(
       boolean draft,
@@ -40,7 +42,8 @@ public record WalksView(
       @Nullable String publishedBy,
       Plan.Figures figures,
       List<StopView> stops,
-      int undone) {}
+      int undone,
+      @Nullable Continuity continuity) {}
 
   /** How far a stop is. */
   public enum Standing {

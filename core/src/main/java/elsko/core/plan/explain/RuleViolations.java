@@ -86,8 +86,8 @@ final class RuleViolations {
         continue;
       }
       String name = arrays.season.workers().get(lists.personOf[lead]).name();
-      if (!arrays.can[lists.personOf[lead]][arrays.skill[task]]) {
-        words.add("%s does not do %s.".formatted(name, Skill.values()[arrays.skill[task]].words()));
+      if (!arrays.can[lists.personOf[lead]][task]) {
+        words.add("%s does not do %s.".formatted(name, Skill.words(arrays.task(task).skills())));
       }
       if (day < arrays.release[v]) {
         words.add(

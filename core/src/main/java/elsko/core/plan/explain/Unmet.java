@@ -29,8 +29,8 @@ public final class Unmet {
     Map<Skill, Integer> bySkill = new EnumMap<>(Skill.class);
     Map<Equipment, Integer> byEquipment = new EnumMap<>(Equipment.class);
     for (Visit visit : undone(season, plan)) {
-      for (VisitTask task : visit.tasks()) {
-        bySkill.merge(task.skill(), task.minutes(), Integer::sum);
+      for (VisitTask task : visit.tasks().stream().flatMap(v -> v.tasks().stream()).toList()) {
+        task.skills().forEach(skill -> bySkill.merge(skill, task.minutes(), Integer::sum));
         if (task.equipment() != null) {
           byEquipment.merge(task.equipment(), task.minutes(), Integer::sum);
         }
@@ -58,8 +58,9 @@ public final class Unmet {
       return "It is not released within these days.";
     }
     for (VisitTask task : visit.tasks()) {
-      if (season.workers().stream().noneMatch(worker -> worker.skills().contains(task.skill()))) {
-        return "Nobody here does %s.".formatted(task.skill().words());
+      if (season.workers().stream()
+          .noneMatch(worker -> worker.skills().containsAll(task.skills()))) {
+        return "Nobody here does %s.".formatted(Skill.words(task.skills()));
       }
       if (task.equipment() != null && season.equipment().getOrDefault(task.equipment(), 0) == 0) {
         return "There is no %s.".formatted(task.equipment().words());
@@ -77,7 +78,12 @@ public final class Unmet {
         .formatted(
             PlanWords.hours(minutes),
             Words.list(
-                visit.tasks().stream().map(task -> task.skill().words()).distinct().toList()));
+                visit.tasks().stream()
+                    .flatMap(task -> task.skills().stream())
+                    .distinct()
+                    .sorted()
+                    .map(Skill::words)
+                    .toList()));
   }
 
   private static List<Visit> undone(Season season, Plan plan) {

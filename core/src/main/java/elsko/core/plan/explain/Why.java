@@ -110,11 +110,11 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
       List<String> words = new ArrayList<>();
       List<String> others = new ArrayList<>();
       for (int p = 0; p < arrays.people; p++) {
-        if (p != person && arrays.can[p][arrays.skill[task]] && arrays.works(p, day)) {
+        if (p != person && arrays.can[p][task] && arrays.works(p, day)) {
           others.add(name(p));
         }
       }
-      String skill = Skill.values()[arrays.skill[task]].words();
+      String skill = Skill.words(arrays.task(task).skills());
       words.add(
           others.isEmpty()
               ? "Nobody else who does %s works that day.".formatted(skill)
@@ -137,7 +137,7 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
       tryMove("A day later", person, day + 1, words);
       tryMove("A day earlier", person, day - 1, words);
       for (int p = 0; p < arrays.people; p++) {
-        if (p != person && arrays.can[p][arrays.skill[task]] && arrays.works(p, day)) {
+        if (p != person && arrays.can[p][task] && arrays.works(p, day)) {
           tryMove("With " + name(p), p, day, words);
         }
       }

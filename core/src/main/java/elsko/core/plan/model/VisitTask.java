@@ -1,6 +1,9 @@
 package elsko.core.plan.model;
 
 import elsko.core.Refused;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,18 +12,22 @@ import org.jspecify.annotations.Nullable;
  * @param key unique within its visit, stable
  * @param minutes attended
  * @param people 1 or 2; the second gives a hand and needs no skill
+ * @param skills all of which whoever leads it must have
  * @param equipment what it occupies while it is done, or null
  * @param soak how long the next task must wait after it, and may at most; null when it may follow
  *     at once and as late as it likes
+ * @param parts the tasks it is made of, done one after another without a break by the same people;
+ *     empty for one that is a task itself
  */
 public record VisitTask(
     String key,
     String title,
     int minutes,
     int people,
-    Skill skill,
+    Set<Skill> skills,
     @Nullable Equipment equipment,
-    @Nullable Soak soak) {
+    @Nullable Soak soak,
+    List<VisitTask> parts) {
 
   /** From so many minutes to so many, on the same day. */
   public record Soak(int fromMinutes, int toMinutes) {
@@ -36,5 +43,41 @@ public record VisitTask(
   public VisitTask {
     Refused.within("minutes", minutes, 1, 600, " min");
     Refused.within("people", people, 1, 2, "");
+    skills = skills.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(skills));
+    parts = List.copyOf(parts);
+  }
+
+  /** A task that is not made of others. */
+  public VisitTask(
+      String key,
+      String title,
+      int minutes,
+      int people,
+      Set<Skill> skills,
+      @Nullable Equipment equipment,
+      @Nullable Soak soak) {
+    this(key, title, minutes, people, skills, equipment, soak, List.of());
+  }
+
+  /** One that asks for a single skill. */
+  public VisitTask(
+      String key,
+      String title,
+      int minutes,
+      int people,
+      Skill skill,
+      @Nullable Equipment equipment,
+      @Nullable Soak soak) {
+    this(key, title, minutes, people, Set.of(skill), equipment, soak, List.of());
+  }
+
+  /** Itself, or what it is made of. */
+  public List<VisitTask> tasks() {
+    return parts.isEmpty() ? List.of(this) : parts;
+  }
+
+  /** Whether people leave the boat after it and come back: something soaks meanwhile. */
+  public boolean isLeftToSoak() {
+    return soak != null && soak.fromMinutes() > 0;
   }
 }

@@ -17,7 +17,7 @@ public final class DayPlay {
 
   private static final int NEVER = Integer.MAX_VALUE;
   private static final int UNKNOWN = -1;
-  private static final int LIFT = Equipment.LIFT.ordinal();
+  private static final int LIFT = 1 << Equipment.LIFT.ordinal();
 
   private final SeasonArrays arrays;
 
@@ -196,7 +196,7 @@ public final class DayPlay {
         int part = lists[p][i];
         int task = arrays.taskOf[part];
         stamp[task] = -now;
-        if (arrays.equipment[task] == LIFT && !arrays.gives[part]) {
+        if ((arrays.uses[task] & LIFT) != 0 && !arrays.gives[part]) {
           lifts++;
         }
       }
@@ -228,16 +228,15 @@ public final class DayPlay {
         earliest = Math.max(earliest, end[task - 1] + arrays.waitFrom[task]);
       }
     }
-    int kind = arrays.equipment[task];
-    if (kind >= 0) {
+    for (int use = 0; use < arrays.useKind[task].length; use++) {
       int soonest = NEVER;
-      for (int until : kit[kind]) {
+      for (int until : kit[arrays.useKind[task][use]]) {
         soonest = Math.min(soonest, until);
       }
       if (soonest == NEVER) {
         return NEVER;
       }
-      earliest = Math.max(earliest, soonest);
+      earliest = Math.max(earliest, soonest - arrays.useFrom[task][use]);
     }
     // Nobody sets out during the pause; who is on the way then begins after it.
     int walk = arrays.walk[where[p]][here];
@@ -265,16 +264,15 @@ public final class DayPlay {
       settled = 2;
     }
     goOn(p, task, from, ends, lists, sizes);
-    int kind = arrays.equipment[task];
-    if (kind >= 0) {
-      int[] pieces = kit[kind];
+    for (int use = 0; use < arrays.useKind[task].length; use++) {
+      int[] pieces = kit[arrays.useKind[task][use]];
       int take = 0;
       for (int i = 1; i < pieces.length; i++) {
         if (pieces[i] < pieces[take]) {
           take = i;
         }
       }
-      pieces[take] = ends;
+      pieces[take] = arrays.end(from, arrays.useTo[task][use]);
     }
     if (arrays.sameDayAsBefore[task] && stamp[task - 1] == now) {
       soakBreach += Math.max(0, from - end[task - 1] - arrays.waitTo[task]);
@@ -282,15 +280,16 @@ public final class DayPlay {
     start[task] = from;
     end[task] = ends;
     stamp[task] = now;
-    forget(task, kind);
+    forget(task);
     return settled;
   }
 
   /** Whoever waits for what was just done looks again. */
-  private void forget(int task, int kind) {
+  private void forget(int task) {
+    int uses = arrays.uses[task];
     for (int p = 0; p < head.length; p++) {
       int waits = head[p];
-      if (waits >= 0 && (waits == task + 1 || kind >= 0 && arrays.equipment[waits] == kind)) {
+      if (waits >= 0 && (waits == task + 1 || (arrays.uses[waits] & uses) != 0)) {
         begins[p] = UNKNOWN;
       }
     }
@@ -303,8 +302,7 @@ public final class DayPlay {
     boolean paused = free[p] <= arrays.pauseFrom && from >= arrays.pauseTo;
     int pause = paused ? arrays.pauseTo - arrays.pauseFrom : 0;
     waiting += Math.max(0, from - free[p] - walk - pause);
-    int kind = arrays.equipment[task];
-    if (kind >= 0) {
+    for (int kind : arrays.useKind[task]) {
       if (lastKit[p] >= 0 && lastKit[p] != kind) {
         toolChanges++;
       }

@@ -2,7 +2,6 @@ package elsko.core.plan.play;
 
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Season;
-import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.plan.model.Worker;
@@ -37,8 +36,19 @@ public final class SeasonArrays {
   public final int[] visitOf;
   public final int[] minutes;
   public final int[] crew;
-  public final int[] skill;
+
+  /** What it occupies most of all; −1 for nothing. */
   public final int[] equipment;
+
+  /** By task: every kind it occupies, from which minute of its work to which. */
+  public final int[][] useKind;
+
+  public final int[][] useFrom;
+  public final int[][] useTo;
+
+  /** By task: its kinds as bits. */
+  public final int[] uses;
+
   public final int[] waitFrom;
   public final int[] waitTo;
   public final boolean[] isFirst;
@@ -52,7 +62,13 @@ public final class SeasonArrays {
 
   public final int[][] from;
   public final int[][] to;
+
+  /** By person and task: whether they have every skill it asks for. */
   public final boolean[][] can;
+
+  /** Whether tasks were put together into stops, so that a boat has one person. */
+  public final boolean byStops;
+
   public final int[] stock;
   public final int[] liftSlots;
   public final int[][] walk;
@@ -81,8 +97,11 @@ public final class SeasonArrays {
     visitOf = new int[tasks];
     minutes = new int[tasks];
     crew = new int[tasks];
-    skill = new int[tasks];
     equipment = new int[tasks];
+    useKind = new int[tasks][];
+    useFrom = new int[tasks][];
+    useTo = new int[tasks][];
+    uses = new int[tasks];
     waitFrom = new int[tasks];
     waitTo = new int[tasks];
     isFirst = new boolean[tasks];
@@ -95,8 +114,12 @@ public final class SeasonArrays {
     fillVisits();
     from = new int[people][days];
     to = new int[people][days];
-    can = new boolean[people][Skill.values().length];
+    can = new boolean[people][tasks];
     fillPeople();
+    byStops =
+        season.visits().stream()
+            .flatMap(v -> v.tasks().stream())
+            .anyMatch(t -> !t.parts().isEmpty());
     stock = new int[Equipment.values().length];
     season.equipment().forEach((kind, count) -> stock[kind.ordinal()] = count);
     liftSlots = season.liftSlots();
@@ -129,8 +152,7 @@ public final class SeasonArrays {
         isFirst[task] = before == null;
         minutes[task] = of.minutes();
         crew[task] = of.people();
-        skill[task] = of.skill().ordinal();
-        equipment[task] = of.equipment() == null ? -1 : of.equipment().ordinal();
+        fillUses(task, of);
         boolean soaks = before != null && before.soak() != null;
         waitFrom[task] = soaks ? before.soak().fromMinutes() : 0;
         waitTo[task] = soaks ? before.soak().toMinutes() : Integer.MAX_VALUE;
@@ -150,11 +172,43 @@ public final class SeasonArrays {
     }
   }
 
+  /** Pieces of a kind are held from when they are first needed until they are needed no more. */
+  private void fillUses(int task, VisitTask of) {
+    int[] first = new int[Equipment.values().length];
+    int[] last = new int[first.length];
+    int at = 0;
+    int kinds = 0;
+    for (VisitTask part : of.tasks()) {
+      if (part.equipment() != null) {
+        int kind = part.equipment().ordinal();
+        if (last[kind] == 0) {
+          first[kind] = at;
+          kinds++;
+        }
+        last[kind] = at + part.minutes();
+      }
+      at += part.minutes();
+    }
+    useKind[task] = new int[kinds];
+    useFrom[task] = new int[kinds];
+    useTo[task] = new int[kinds];
+    equipment[task] = -1;
+    for (int kind = first.length - 1, i = kinds - 1; kind >= 0; kind--) {
+      if (last[kind] > 0) {
+        useKind[task][i] = kind;
+        useFrom[task][i] = first[kind];
+        useTo[task][i--] = last[kind];
+        uses[task] |= 1 << kind;
+        equipment[task] = kind;
+      }
+    }
+  }
+
   private void fillPeople() {
     for (int p = 0; p < people; p++) {
       Worker worker = season.workers().get(p);
-      for (Skill each : worker.skills()) {
-        can[p][each.ordinal()] = true;
+      for (int task = 0; task < tasks; task++) {
+        can[p][task] = worker.skills().containsAll(task(task).skills());
       }
       for (int day = 0; day < days; day++) {
         Worker.Hours hours = day < worker.hours().size() ? worker.hours().get(day) : null;

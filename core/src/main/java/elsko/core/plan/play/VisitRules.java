@@ -1,5 +1,7 @@
 package elsko.core.plan.play;
 
+import elsko.core.plan.model.Equipment;
+
 /** What the place of a visit's tasks in the season comes to, beyond what each day says. */
 public final class VisitRules {
   /** What leaving a visit undone costs beyond its frost, in thousandths of a hose. */
@@ -7,6 +9,12 @@ public final class VisitRules {
 
   /** A day later than promised, in thousandths of a hose. */
   static final long LATE_PER_DAY = 2_000;
+
+  /** Somebody else goes on with a boat, in thousandths of a hose. */
+  private static final long OTHER_PERSON = 1_500;
+
+  /** A day from a boat's first stop to its last, in thousandths of a hose. */
+  private static final long LEFT_PER_DAY = 400;
 
   /** A task somebody was told otherwise about, in thousandths of a hose. */
   private final long toldChange;
@@ -64,7 +72,11 @@ public final class VisitRules {
     if (kept > arrays.promised[visit]) {
       medium += LATE_PER_DAY * (kept - arrays.promised[visit]);
     }
-    soft += 4L * Math.max(0, ends - begins);
+    if (arrays.byStops) {
+      medium += LEFT_PER_DAY * Math.max(0, ends - begins);
+    } else {
+      soft += 4L * Math.max(0, ends - begins);
+    }
   }
 
   private void look(int task, int first, WalkLists lists) {
@@ -77,7 +89,7 @@ public final class VisitRules {
     if (day < arrays.release[visit]) {
       hard += 100L * (arrays.release[visit] - day);
     }
-    if (!arrays.can[lists.personOf[lead]][arrays.skill[task]]) {
+    if (!arrays.can[lists.personOf[lead]][task]) {
       hard += 100;
     }
     int hand = arrays.handPart[task];
@@ -86,6 +98,9 @@ public final class VisitRules {
     }
     if (task > first) {
       int before = lists.day(task - 1);
+      if (arrays.byStops && changesHands(task, lists)) {
+        medium += OTHER_PERSON;
+      }
       if (before > day || arrays.sameDayAsBefore[task] && before != day) {
         hard += 100L * Math.max(1, Math.abs(before - day));
       }
@@ -93,6 +108,14 @@ public final class VisitRules {
     if (told.pinned()[task] && !told.isKept(arrays, lists, task)) {
       hard += 1000;
     }
+  }
+
+  /** The lift has its own people. */
+  private boolean changesHands(int task, WalkLists lists) {
+    int lift = 1 << Equipment.LIFT.ordinal();
+    return ((arrays.uses[task] | arrays.uses[task - 1]) & lift) == 0
+        && lists.personOf[arrays.leadPart[task - 1]] != SeasonArrays.NOBODY
+        && lists.personOf[arrays.leadPart[task - 1]] != lists.personOf[arrays.leadPart[task]];
   }
 
   private void tellsOtherwise(int task, WalkLists lists) {

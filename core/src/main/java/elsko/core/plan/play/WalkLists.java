@@ -146,8 +146,11 @@ public final class WalkLists {
   private void weigh(int part, int day, int person, int sign) {
     int task = arrays.taskOf[part];
     load[day][person] += sign * arrays.minutes[task];
-    if (arrays.equipment[task] >= 0 && !arrays.gives[part]) {
-      kitLoad[day][arrays.equipment[task]] += sign * arrays.minutes[task];
+    if (!arrays.gives[part]) {
+      for (int use = 0; use < arrays.useKind[task].length; use++) {
+        kitLoad[day][arrays.useKind[task][use]] +=
+            sign * (arrays.useTo[task][use] - arrays.useFrom[task][use]);
+      }
     }
   }
 

@@ -217,7 +217,7 @@ public final class Construct {
     return day >= firstOpenDay
         && told.lead()[task] >= 0
         && (arrays.crew[task] == 1 || told.hand()[task] >= 0)
-        && arrays.can[told.lead()[task]][arrays.skill[task]]
+        && arrays.can[told.lead()[task]][task]
         && day >= arrays.release[arrays.visitOf[task]];
   }
 

@@ -11,6 +11,8 @@ import java.util.Arrays;
  * the visit a rule puts first.
  */
 final class Dispatch {
+  private static final int LIFT = 1 << Equipment.LIFT.ordinal();
+
   private static final double DEADLINE_SHARE = 0.05;
 
   private final SeasonArrays arrays;
@@ -148,7 +150,7 @@ final class Dispatch {
   }
 
   private boolean mayBegin(int p, int v, int task, int day, int minute) {
-    if (!arrays.can[p][arrays.skill[task]] || readyDay[v] > day) {
+    if (!arrays.can[p][task] || readyDay[v] > day) {
       return false;
     }
     if (told.pinned()[task] && (told.day()[task] != day || told.lead()[task] != p)) {
@@ -160,11 +162,12 @@ final class Dispatch {
       return false;
     }
     begins = arrays.begin(begins);
-    int kind = arrays.equipment[task];
-    if (kind >= 0 && freeKit(kind, begins) < 0) {
-      return false;
+    for (int use = 0; use < arrays.useKind[task].length; use++) {
+      if (freeKit(arrays.useKind[task][use], begins + arrays.useFrom[task][use]) < 0) {
+        return false;
+      }
     }
-    if (kind == Equipment.LIFT.ordinal() && lifts >= arrays.liftSlots[day]) {
+    if ((arrays.uses[task] & LIFT) != 0 && lifts >= arrays.liftSlots[day]) {
       return false;
     }
     if (arrays.crew[task] == 2 && hand(p, task, day, begins) < 0) {
@@ -227,12 +230,13 @@ final class Dispatch {
     int task = nextTask[v];
     int begins = arrays.begin(minute + arrays.walk[where[p]][arrays.place[task]]);
     int end = arrays.end(begins, arrays.minutes[task]);
-    int kind = arrays.equipment[task];
-    if (kind >= 0) {
-      kit[kind][freeKit(kind, begins)] = end;
-      if (kind == Equipment.LIFT.ordinal()) {
-        lifts++;
-      }
+    for (int use = 0; use < arrays.useKind[task].length; use++) {
+      int kind = arrays.useKind[task][use];
+      kit[kind][freeKit(kind, begins + arrays.useFrom[task][use])] =
+          arrays.end(begins, arrays.useTo[task][use]);
+    }
+    if ((arrays.uses[task] & LIFT) != 0) {
+      lifts++;
     }
     if (backTask[p] == task) {
       backTask[p] = -1;

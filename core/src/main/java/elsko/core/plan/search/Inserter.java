@@ -127,16 +127,17 @@ final class Inserter {
 
   /** The same, led by one person; {@link SeasonArrays#NOBODY} for whoever can. */
   boolean place(WalkLists lists, int task, int day, int only) {
-    int kind = arrays.equipment[task];
-    if (kind >= 0
-        && lists.kitLoad(day, kind) + arrays.minutes[task]
-            > arrays.stock[kind] * arrays.openMinutes[day]) {
-      return false;
+    for (int use = 0; use < arrays.useKind[task].length; use++) {
+      int kind = arrays.useKind[task][use];
+      if (lists.kitLoad(day, kind) + arrays.useTo[task][use] - arrays.useFrom[task][use]
+          > arrays.stock[kind] * arrays.openMinutes[day]) {
+        return false;
+      }
     }
     offers = 0;
     for (int p = 0; p < arrays.people; p++) {
       if ((only == SeasonArrays.NOBODY || only == p)
-          && arrays.can[p][arrays.skill[task]]
+          && arrays.can[p][task]
           && hasRoom(lists, p, task, day)) {
         if (arrays.crew[task] == 1) {
           offerPerson(lists, p, task, day);

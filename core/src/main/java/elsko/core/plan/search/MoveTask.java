@@ -48,7 +48,7 @@ final class MoveTask implements MoveGenerator {
     }
     int person =
         near ? lists.personOf[arrays.leadPart[neighbor]] : tried.random.nextInt(arrays.people);
-    if (!arrays.can[person][arrays.skill[task]] || !arrays.works(person, to)) {
+    if (!arrays.can[person][task] || !arrays.works(person, to)) {
       return false;
     }
     tried.inserter.take(lists, task);

@@ -74,7 +74,7 @@ final class SwapSafe implements MoveGenerator {
     int earliest = tried.inserter.earliest(arrays.visitOf[task]);
     for (int i = 0; i < DRAWN; i++) {
       int sooner = tried.random.nextInt(5) == 0 ? 0 : 1 + tried.random.nextInt(MOST_DAYS_BEFORE);
-      int there = somebodysTask(tried, latest - sooner, earliest, arrays.skill[task]);
+      int there = somebodysTask(tried, latest - sooner, earliest, task);
       if (there >= 0 && maySwap(tried, task, there)) {
         tried.swap(task, there);
         return true;
@@ -83,10 +83,10 @@ final class SwapSafe implements MoveGenerator {
     return false;
   }
 
-  /** A task on that day of anybody who has a skill; −1 for none. */
-  private static int somebodysTask(MoveEvaluation tried, int day, int earliest, int skill) {
+  /** A task on that day of anybody who can do one; −1 for none. */
+  private static int somebodysTask(MoveEvaluation tried, int day, int earliest, int task) {
     int person = tried.random.nextInt(tried.arrays.people);
-    if (day < earliest || !tried.arrays.can[person][skill]) {
+    if (day < earliest || !tried.arrays.can[person][task]) {
       return -1;
     }
     int n = tried.lists.size[day][person];
@@ -101,7 +101,7 @@ final class SwapSafe implements MoveGenerator {
     return tried.isLoose(there)
         && tried.fits(task, there)
         && tried.fits(there, task)
-        && arrays.can[by][arrays.skill[there]]
+        && arrays.can[by][there]
         && arrays.visitOf[there] != arrays.visitOf[task]
         && (arrays.isLast(there) || tried.lists.day(there + 1) >= tried.lists.day(task));
   }
@@ -109,7 +109,7 @@ final class SwapSafe implements MoveGenerator {
   /** Of some tasks the first that needs the same skill, hands and equipment; −1 for none. */
   private static int alike(SeasonArrays arrays, int task, int from, int to) {
     for (int other = from; other < to; other++) {
-      if (arrays.skill[other] == arrays.skill[task]
+      if (arrays.task(other).skills().equals(arrays.task(task).skills())
           && arrays.crew[other] == arrays.crew[task]
           && arrays.sameDayAsBefore[other] == arrays.sameDayAsBefore[task]
           && arrays.equipment[other] == arrays.equipment[task]) {
@@ -131,7 +131,8 @@ final class SwapSafe implements MoveGenerator {
       if (other < 0
           || day < tried.inserter.earliest(costly)
           || day >= late
-          || arrays.skill[other] != arrays.skill[safe]
+          || !arrays.can[tried.lists.personOf[arrays.leadPart[other]]][safe]
+          || !arrays.can[tried.lists.personOf[arrays.leadPart[safe]]][other]
           || arrays.crew[other] != arrays.crew[safe]
           || !tried.fits(safe, other)
           || !tried.fits(other, safe)

@@ -24,7 +24,7 @@ final class SwapTasks implements MoveGenerator {
     }
     int dayY = lists.day(neighbor);
     int q = lists.personOf[arrays.leadPart[neighbor]];
-    if (!arrays.can[q][arrays.skill[x]]) {
+    if (!arrays.can[q][x]) {
       return false;
     }
     int y = arrays.taskOf[lists.parts[dayY][q][tried.random.nextInt(lists.size[dayY][q])]];
@@ -32,7 +32,7 @@ final class SwapTasks implements MoveGenerator {
         || !tried.fits(x, y)
         || !tried.fits(y, x)
         || arrays.visitOf[x] == arrays.visitOf[y]
-        || !arrays.can[p][arrays.skill[y]]) {
+        || !arrays.can[p][y]) {
       return false;
     }
     if (tried.random.nextBoolean()) {

@@ -43,6 +43,10 @@ public final class LayUp {
   public static final String CLOSE = "close";
 
   private static final int LIFT_MINUTES = 30;
+
+  /** So long an engine keeps its thermostat open after its warm-up; as oil is drawn warm. */
+  private static final int STAYS_WARM_MINUTES = 45;
+
   private static final Set<String> AFTER_IT_IS_SAFE = Set.of(CYLINDERS, CLOSE);
 
   private LayUp() {}
@@ -95,7 +99,7 @@ public final class LayUp {
   private static final class Gathering {
     private final BoatState state;
     private final Practices practices;
-    private final Skill engine;
+    private final Set<Skill> engine;
     private final WorkLeft.Gathered gathered = new WorkLeft.Gathered();
     private int safe = -1;
 
@@ -211,10 +215,12 @@ public final class LayUp {
         }
       }
       byTask.get(CYLINDERS).addAll(cylinders);
+      // What is drawn in goes in while the engine is warm.
+      boolean drawn = WorkLeft.people(byTask.get(FILL)) > 1;
       byTask.forEach(
           (key, open) -> {
             if (!open.isEmpty()) {
-              gathered.add(task(key, open), open);
+              gathered.add(task(key, open, drawn), open);
               if (!AFTER_IT_IS_SAFE.contains(key) && (safe < 0 || !key.equals(PROVE))) {
                 safe = gathered.tasks.size() - 1;
               }
@@ -244,11 +250,19 @@ public final class LayUp {
       return !ofAnEngine ? SYSTEMS : work == StepWork.FILL ? FILL : EMPTY;
     }
 
-    private VisitTask task(String key, List<Step> open) {
+    private VisitTask task(String key, List<Step> open, boolean drawn) {
       int minutes = WorkLeft.minutes(open);
       int people = WorkLeft.people(open);
       return switch (key) {
-        case EMPTY -> new VisitTask(key, "Warm and drain", minutes, people, engine, null, null);
+        case EMPTY ->
+            new VisitTask(
+                key,
+                "Warm and drain",
+                minutes,
+                people,
+                engine,
+                null,
+                drawn ? new VisitTask.Soak(0, STAYS_WARM_MINUTES) : null);
         case FILL ->
             new VisitTask(
                 key, "Fill", minutes, people, engine, people > 1 ? Equipment.TANK_KIT : null, null);

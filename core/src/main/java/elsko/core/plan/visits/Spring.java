@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What is left to do on a boat until it is handed over in spring: the open steps of its
@@ -72,9 +73,9 @@ public final class Spring {
         WorkLeft.minutes(open),
         WorkLeft.people(open),
         switch (work) {
-          case LAUNCH -> Skill.LIFT;
+          case LAUNCH -> Set.of(Skill.LIFT);
           case SERVICE, ANTIFREEZE, RUN -> Skill.ofEngines(state.boat());
-          default -> Skill.SYSTEMS;
+          default -> Set.of(Skill.SYSTEMS);
         },
         launch ? Equipment.LIFT : null,
         soak(open));

@@ -242,7 +242,7 @@ class DayPlayTest {
   }
 
   private static VisitTask with(VisitTask task, Equipment kind) {
-    return new VisitTask(task.key(), task.title(), task.minutes(), 1, task.skill(), kind, null);
+    return new VisitTask(task.key(), task.title(), task.minutes(), 1, task.skills(), kind, null);
   }
 
   private static VisitTask soaking(String key, int minutes, int from, int to) {

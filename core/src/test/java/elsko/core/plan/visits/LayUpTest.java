@@ -24,7 +24,7 @@ class LayUpTest {
 
     assertThat(keys(left)).containsExactly(LayUp.EMPTY, LayUp.FILL, LayUp.PROVE, LayUp.CLOSE);
     assertThat(left.tasks().get(left.safeAfter()).key()).isEqualTo(LayUp.FILL);
-    assertThat(left.tasks().get(0).skill()).isEqualTo(Skill.ENGINE_PETROL);
+    assertThat(left.tasks().get(0).skills()).containsExactly(Skill.ENGINE_PETROL);
     assertThat(left.tasks()).allMatch(task -> task.minutes() > 0);
   }
 
@@ -75,7 +75,7 @@ class LayUpTest {
   void afloatItIsLiftedFirst() {
     Story story = new Story(Hulls.twinDiesel()).wet();
     assertThat(keys(left(story))).doesNotContain(LayUp.LIFT).contains(LayUp.SYSTEMS);
-    assertThat(left(story).tasks().get(0).skill()).isEqualTo(Skill.ENGINE_DIESEL);
+    assertThat(left(story).tasks().get(0).skills()).containsExactly(Skill.ENGINE_DIESEL);
     story.add(null, null, null, new Fact.BerthMoved(UUID.randomUUID(), "W1", true));
     WorkLeft afloat = left(story);
     assertThat(afloat.tasks().get(0).key()).isEqualTo(LayUp.LIFT);

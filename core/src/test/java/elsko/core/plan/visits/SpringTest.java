@@ -55,10 +55,10 @@ class SpringTest {
             "hand-over");
     VisitTask launch = left.tasks().get(left.promisedFor());
     assertThat(launch.key()).isEqualTo("launch");
-    assertThat(launch.skill()).isEqualTo(Skill.LIFT);
+    assertThat(launch.skills()).containsExactly(Skill.LIFT);
     assertThat(launch.equipment()).isEqualTo(Equipment.LIFT);
     assertThat(launch.people()).isEqualTo(2);
-    assertThat(left.tasks().get(4).skill()).isEqualTo(Skill.ENGINE_DIESEL);
+    assertThat(left.tasks().get(4).skills()).containsExactly(Skill.ENGINE_DIESEL);
     assertThat(left.tasks().get(6).soak()).isEqualTo(new VisitTask.Soak(240, 480));
     assertThat(left.safeAfter()).isEqualTo(-1);
   }

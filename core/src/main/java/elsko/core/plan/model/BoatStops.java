@@ -1,0 +1,258 @@
+package elsko.core.plan.model;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A season in which a boat is opened once: the tasks of a visit put together into stops, each done
+ * by the same people from its beginning to its end. A stop ends where something soaks, before and
+ * after the lift, where nobody has the skills for more, and where a day is over. Where one of its
+ * tasks takes two people, two do the whole stop.
+ */
+public final class BoatStops {
+  /** On foot to it and back, so that it fits into a day. */
+  private static final int WALKING_MINUTES = 20;
+
+  private BoatStops() {}
+
+  /** The same season, by stops. */
+  public static Season of(Season season) {
+    return new Season(
+        season.first(),
+        season.days(),
+        season.workers(),
+        season.pause(),
+        season.visits().stream().map(visit -> of(season, visit)).toList(),
+        season.equipment(),
+        season.liftSlots(),
+        season.walkMinutes());
+  }
+
+  private static Visit of(Season season, Visit visit) {
+    List<VisitTask> stops = new ArrayList<>();
+    List<VisitTask> together = new ArrayList<>();
+    int[] stopOf = new int[visit.tasks().size()];
+    for (int i = 0; i < stopOf.length; i++) {
+      VisitTask task = visit.tasks().get(i);
+      if (!together.isEmpty() && !goesOn(season, together, task)) {
+        stops.add(stop(together));
+        together.clear();
+      }
+      together.add(task);
+      stopOf[i] = stops.size();
+    }
+    stops.add(stop(together));
+    return new Visit(
+        visit.boat(),
+        visit.name(),
+        visit.place(),
+        visit.berth(),
+        visit.releaseDay(),
+        visit.promisedDay(),
+        stops,
+        stopOf[visit.promisedFor()],
+        visit.safeAfter() < 0 ? -1 : stopOf[visit.safeAfter()],
+        visit.lossByDay());
+  }
+
+  /** The same season by tasks again. */
+  public static Season apart(Season season) {
+    return new Season(
+        season.first(),
+        season.days(),
+        season.workers(),
+        season.pause(),
+        season.visits().stream().map(BoatStops::apart).toList(),
+        season.equipment(),
+        season.liftSlots(),
+        season.walkMinutes());
+  }
+
+  private static Visit apart(Visit visit) {
+    List<VisitTask> tasks = new ArrayList<>();
+    int promisedFor = 0;
+    int safeAfter = -1;
+    for (int i = 0; i < visit.tasks().size(); i++) {
+      tasks.addAll(visit.tasks().get(i).tasks());
+      promisedFor = i == visit.promisedFor() ? tasks.size() - 1 : promisedFor;
+      safeAfter = i == visit.safeAfter() ? tasks.size() - 1 : safeAfter;
+    }
+    return new Visit(
+        visit.boat(),
+        visit.name(),
+        visit.place(),
+        visit.berth(),
+        visit.releaseDay(),
+        visit.promisedDay(),
+        tasks,
+        promisedFor,
+        safeAfter,
+        visit.lossByDay());
+  }
+
+  private static boolean goesOn(Season season, List<VisitTask> together, VisitTask next) {
+    VisitTask last = together.get(together.size() - 1);
+    if (last.isLeftToSoak()
+        || last.equipment() == Equipment.LIFT
+        || next.equipment() == Equipment.LIFT) {
+      return false;
+    }
+    Set<Skill> skills = EnumSet.noneOf(Skill.class);
+    together.forEach(task -> skills.addAll(task.skills()));
+    skills.addAll(next.skills());
+    int minutes = together.stream().mapToInt(VisitTask::minutes).sum() + next.minutes();
+    return minutes <= Math.min(600, longestDay(season, skills) - WALKING_MINUTES);
+  }
+
+  /** Minutes of work on the longest day of anybody with these skills; 0 where nobody has them. */
+  private static int longestDay(Season season, Set<Skill> skills) {
+    int longest = 0;
+    for (Worker worker : season.workers()) {
+      if (worker.skills().containsAll(skills)) {
+        for (Worker.Hours hours : worker.hours()) {
+          if (hours != null) {
+            int paused =
+                Math.max(
+                    0,
+                    Math.min(hours.to(), season.pause().to())
+                        - Math.max(hours.from(), season.pause().from()));
+            longest = Math.max(longest, hours.to() - hours.from() - paused);
+          }
+        }
+      }
+    }
+    return longest;
+  }
+
+  private static VisitTask stop(List<VisitTask> together) {
+    VisitTask first = together.get(0);
+    if (together.size() == 1) {
+      return first;
+    }
+    Set<Skill> skills = EnumSet.noneOf(Skill.class);
+    together.forEach(task -> skills.addAll(task.skills()));
+    return new VisitTask(
+        first.key(),
+        first.title(),
+        together.stream().mapToInt(VisitTask::minutes).sum(),
+        together.stream().mapToInt(VisitTask::people).max().orElse(1),
+        skills,
+        null,
+        together.get(together.size() - 1).soak(),
+        together);
+  }
+
+  /**
+   * What was said of tasks, said of the stops they are in: a stop is where its first task was.
+   *
+   * @param season by stops
+   */
+  public static List<Assignment> gather(Season season, List<Assignment> ofTasks) {
+    Map<UUID, Map<String, Assignment>> byTask = new HashMap<>();
+    for (Assignment each : ofTasks) {
+      byTask.computeIfAbsent(each.boat(), boat -> new HashMap<>()).putIfAbsent(each.task(), each);
+    }
+    List<Assignment> stops = new ArrayList<>();
+    for (Visit visit : season.visits()) {
+      Map<String, Assignment> known = byTask.getOrDefault(visit.boat(), Map.of());
+      for (VisitTask stop : visit.tasks()) {
+        Assignment first = first(stop, known);
+        if (first != null) {
+          stops.add(
+              new Assignment(
+                  visit.boat(),
+                  stop.key(),
+                  workers(stop, known, first),
+                  first.day(),
+                  first.start(),
+                  first.end()));
+        }
+      }
+    }
+    return stops;
+  }
+
+  private static @Nullable Assignment first(VisitTask stop, Map<String, Assignment> known) {
+    for (VisitTask task : stop.tasks()) {
+      Assignment one = known.get(task.key());
+      if (one != null) {
+        return one;
+      }
+    }
+    return null;
+  }
+
+  /** Who gave a hand with any of it gives it with all of it. */
+  private static List<String> workers(
+      VisitTask stop, Map<String, Assignment> known, Assignment first) {
+    List<String> workers = new ArrayList<>(first.workers().subList(0, 1));
+    for (VisitTask task : stop.tasks()) {
+      Assignment one = known.get(task.key());
+      if (one != null && one.day() == first.day() && workers.size() < stop.people()) {
+        one.workers().stream()
+            .filter(worker -> !workers.contains(worker))
+            .findFirst()
+            .ifPresent(workers::add);
+      }
+    }
+    return workers;
+  }
+
+  /**
+   * A plan of stops as one of tasks: each begins when the one before it in its stop is over.
+   *
+   * @param season by stops
+   */
+  public static Plan split(Season season, Plan plan) {
+    Map<UUID, Map<String, VisitTask>> stops = new HashMap<>();
+    for (Visit visit : season.visits()) {
+      Map<String, VisitTask> ofBoat = new HashMap<>();
+      visit.tasks().forEach(stop -> ofBoat.put(stop.key(), stop));
+      stops.put(visit.boat(), ofBoat);
+    }
+    List<Assignment> tasks = new ArrayList<>();
+    for (Assignment each : plan.assignments()) {
+      VisitTask stop = stops.getOrDefault(each.boat(), Map.of()).get(each.task());
+      if (stop == null || stop.parts().isEmpty()) {
+        tasks.add(each);
+      } else {
+        split(season.pause(), stop, each, tasks);
+      }
+    }
+    return new Plan(tasks, plan.undone(), plan.figures());
+  }
+
+  private static void split(
+      Worker.Hours pause, VisitTask stop, Assignment whole, List<Assignment> tasks) {
+    int at = whole.start();
+    for (VisitTask task : stop.parts()) {
+      int start = at >= pause.from() && at < pause.to() ? pause.to() : at;
+      int end = start + task.minutes();
+      if (start < pause.from() && end > pause.from()) {
+        end += pause.to() - pause.from();
+      }
+      tasks.add(new Assignment(whole.boat(), task.key(), whole.workers(), whole.day(), start, end));
+      at = end;
+    }
+  }
+
+  /** The key of the stop a task is in; null where the boat has no such task. */
+  public static @Nullable String stopOf(Season season, UUID boat, String task) {
+    for (Visit visit : season.visits()) {
+      if (visit.boat().equals(boat)) {
+        for (VisitTask stop : visit.tasks()) {
+          if (stop.tasks().stream().anyMatch(one -> one.key().equals(task))) {
+            return stop.key();
+          }
+        }
+      }
+    }
+    return null;
+  }
+}
