@@ -89,7 +89,7 @@ describe('the days', () => {
     );
     expect(days[1]!.querySelector('.sr-only')!.textContent).toContain('no forecast');
     expect(days[0]!.getAttribute('aria-pressed')).toBe('true');
-    expect(screen.getByText('2 due')).toBeTruthy();
+    expect(screen.getByText('2 freeze')).toBeTruthy();
   });
 
   it('are chosen', async () => {

@@ -11,12 +11,15 @@ import { boatsOf, clock, number } from '../words/words';
 
 const SECONDS = 10;
 
+const daysOf = (days: number) => `${days} ${days === 1 ? 'day' : 'days'}`;
+
 /** What kind of plan is shown, what it comes to, and what can be done with it. */
 export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean }) {
   const queries = useQueryClient();
   const refused = useRefused([]);
   const [asked, setAsked] = useState(false);
   const { plan, job } = walks;
+  const tightest = plan?.ahead.find((one) => one.slackDays !== null && one.slackDays >= 0);
   const { data: jobs } = useQuery({ ...jobsQuery, enabled: asked });
   const last = jobs?.find(({ kind }) => kind === 'PLANNING');
   const cameToNothing = asked && !job && last?.state === 'FAILED' ? last.words : null;
@@ -42,8 +45,12 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
         {plan && (
           <span className="text-soft">
             {' '}
-            {boatsOf(walks.boatsLeft)} with work left · expected frost damage:{' '}
-            {number(plan.figures.frostLoss, 1)} repairs · {plan.figures.walkingMinutes} min walking
+            {boatsOf(walks.boatsLeft)} with work left
+            {tightest && ` · least slack ${daysOf(tightest.slackDays!)}, ${tightest.name}`} ·
+            expected frost damage: {number(plan.figures.frostLoss, 1)} repairs ·{' '}
+            {plan.figures.walkingMinutes} min walking
+            {plan.continuity &&
+              ` · ${plan.continuity.inOne} of ${plan.continuity.boats} by one person without a break`}
             {plan.figures.toldOtherwise > 0 &&
               ` · ${plan.figures.toldOtherwise} stops differ from the plan sent`}
           </span>

@@ -124,7 +124,7 @@ function Thread({ stops, hours }: { stops: BoatStop[]; hours: Hours }) {
   if (stops.length === 0) return null;
   const x = (minute: number) => part(minute, hours) * 10;
   const ties = stops.map((stop, i) => {
-    const from = i === 0 ? x(hours.from) : x(stops[i - 1]!.end);
+    const from = i === 0 ? x(stop.start) - 12 : x(stops[i - 1]!.end);
     const to = x(stop.start);
     return `M${from} 42 Q${(from + to) / 2} ${i === 0 ? 42 : 56} ${to} 42`;
   });
@@ -197,6 +197,10 @@ function Gap({
 }
 
 const SHALLOW = 24;
+
+/** Minutes that leave no room for words beneath, or for wide ones inside. */
+const NARROW = 28;
+const SLIM = 75;
 const PER_METER = 1.5;
 const DEEPEST = 46;
 
@@ -257,15 +261,17 @@ function Hull({ stop, name, hours, lengths, chosen, choose, mayMove }: HullProps
         <span className="sr-only">{inWords(stop, others, late)}</span>
         <span aria-hidden="true">
           {stop.standing === 'DONE' && '✓ '}
-          {stop.name}
+          <span className={stop.end - stop.start < SLIM ? 'font-stencil text-[14.5px]' : ''}>
+            {stop.name}
+          </span>
         </span>
       </div>
       <span
         aria-hidden="true"
-        className="text-soft absolute inset-x-0 top-[68px] overflow-hidden text-[12.5px] leading-[1.15] text-ellipsis"
+        className="text-soft absolute inset-x-0 top-[68px] line-clamp-2 text-[12.5px] leading-[1.15]"
       >
-        {helps ? `with ${stop.workers[0]}` : inShort(stop)}
-        {stop.pinned && ' · held'}
+        {stop.end - stop.start >= NARROW &&
+          (helps ? `with ${stop.workers[0]}` : inShort(stop) + (stop.pinned ? ', held' : ''))}
       </span>
     </li>
   );
@@ -311,7 +317,7 @@ function inWords(stop: BoatStop, others: string[], late: boolean): string {
 
 /** From the first who begins to the last who ends, in whole hours. */
 export function hoursOfDay(stops: BoatStop[], usual: Hours): Hours {
-  const from = Math.min(usual.from, ...stops.map(({ start }) => start));
+  const from = stops.length === 0 ? usual.from : Math.min(...stops.map(({ start }) => start));
   const to = Math.max(usual.to, ...stops.map(({ end }) => end));
   return { from: Math.floor(from / 60) * 60, to: Math.ceil(to / 30) * 30 };
 }

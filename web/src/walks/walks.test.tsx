@@ -71,6 +71,18 @@ const VIEW: WalksView = {
     stops: STOPS,
     undone: 1,
     continuity: { boats: 2, inOne: 2, changes: 0, returns: 0 },
+    ahead: [
+      {
+        boat: 'dunlin',
+        name: 'Dunlin',
+        deadline: '2031-10-27',
+        safeOn: '2031-10-29',
+        slackDays: -2,
+        promisedOn: null,
+        keptOn: null,
+        late: 'safe on Wed 29 Oct, its frost deadline is Mon 27 Oct',
+      },
+    ],
   },
   job: null,
   crew: {
@@ -127,6 +139,7 @@ function yard(answers: Record<string, unknown> = {}, view: WalksView = VIEW) {
     const known = answers[`${method} ${path}`];
     if (known) return { body: known };
     if (path === '/api/walks') return { body: view };
+    if (path === '/api/boats') return { body: [] };
     if (path === '/api/yard/plan') return { body: PLAN };
     if (path.startsWith('/api/walks/why')) {
       return {

@@ -11,6 +11,7 @@ import { boatStops, dayToShow } from './boat-stops';
 import type { BoatStop } from './boat-stops';
 import { Changes } from './changes';
 import { DaysStrip } from './days-strip';
+import { Late } from './late';
 import { Dragging } from './dragging';
 import { PlanBar } from './plan-bar';
 import { StopPanel } from './stop-panel';
@@ -53,6 +54,7 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
   return (
     <main className="flex min-w-0 flex-1 flex-col">
       <PlanBar walks={view} mayPlan={may.runYard} />
+      <Late ahead={view.plan?.ahead ?? []} />
       <DaysStrip walks={view} day={date} choose={setDay} />
       <div className="grid min-w-0 flex-1 content-start lg:grid-cols-[minmax(0,1fr)_330px]">
         <div className="border-line min-w-0 lg:border-r">
@@ -87,6 +89,16 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
               mayMove={may.runYard}
             />
           </Dragging>
+          {shown && (
+            <div className="mx-auto max-w-[820px] px-4 py-3">
+              <WalkOnPlan
+                plan={yard}
+                worker={shown}
+                stops={walkOf(stops, shown, date)}
+                chosen={chosen}
+              />
+            </div>
+          )}
         </div>
         <aside
           aria-label="About the plan"
@@ -108,14 +120,6 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
             />
           )}
           <Changes walks={view} />
-          {shown && (
-            <WalkOnPlan
-              plan={yard}
-              worker={shown}
-              stops={walkOf(stops, shown, date)}
-              chosen={chosen}
-            />
-          )}
           {!stop && view.plan && view.changes.length === 0 && view.unmet.boats.length === 0 && (
             <p className="text-soft m-0 text-[14px]">
               Choose a boat to read why it is there and what moving it would cost.

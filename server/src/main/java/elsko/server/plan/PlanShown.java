@@ -125,7 +125,12 @@ class PlanShown {
                         outlooks.get(stop.boat())))
             .toList(),
         document.undone().size(),
-        document.continuity());
+        document.continuity(),
+        works.values().stream()
+            .filter(work -> !work.left().tasks().isEmpty())
+            .map(work -> Ahead.of(work, outlooks.get(work.boat()), byBoat.get(work.boat())))
+            .sorted(Ahead.TIGHTEST_FIRST)
+            .toList());
   }
 
   private static @Nullable Integer backAt(Stop stop, List<Stop> ofBoat) {

@@ -33,6 +33,7 @@ public record WalksView(
    * A plan.
    *
    * @param draft nobody was told of it yet
+   * @param ahead every boat with work left, the tightest first
    * @param continuity how far each boat is one person's; null where that was not counted
    */
   public record PlanView(
@@ -43,7 +44,28 @@ public record WalksView(
       Plan.Figures figures,
       List<StopView> stops,
       int undone,
-      @Nullable Continuity continuity) {}
+      @Nullable Continuity continuity,
+      List<BoatAhead> ahead) {}
+
+  /**
+   * What a boat has ahead of it, held against what it must be done by. One that is late says so.
+   *
+   * @param deadline its frost deadline now; null where no frost reaches it
+   * @param safeOn when it is safe from frost by this plan; null when it is not planned or is safe
+   * @param slackDays between the two; null where there is no race
+   * @param promisedOn when it was promised to be done, or in spring to be afloat
+   * @param keptOn when that is so by this plan; null when it is not planned
+   * @param late what this plan does not keep, in words; null when it keeps all
+   */
+  public record BoatAhead(
+      UUID boat,
+      String name,
+      @Nullable LocalDate deadline,
+      @Nullable LocalDate safeOn,
+      @Nullable Integer slackDays,
+      @Nullable LocalDate promisedOn,
+      @Nullable LocalDate keptOn,
+      @Nullable String late) {}
 
   /** How far a stop is. */
   public enum Standing {

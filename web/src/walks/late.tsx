@@ -1,0 +1,43 @@
+import { Link } from 'react-router';
+import type { BoatAhead } from '../api/client';
+import { boatsOf } from '../words/words';
+
+const MOST = 6;
+
+/** What the plan shown does not keep, by name: nothing late is silent. */
+export function Late({ ahead }: { ahead: BoatAhead[] }) {
+  const late = ahead.filter((one) => one.late !== null);
+  if (late.length === 0) return null;
+  return (
+    <section
+      aria-label="Late by this plan"
+      className="border-verm text-[14px] border-b-2 px-5 py-1.5"
+    >
+      <h2 className="text-verm m-0 inline text-[14.5px] font-bold">
+        {boatsOf(late.length)} late by this plan:
+      </h2>
+      <ul className="m-0 list-none p-0 sm:columns-2">
+        {late.slice(0, MOST).map((one) => (
+          <li key={one.boat}>
+            <Link to={`/boats/${one.boat}`} className="plain text-ink font-bold">
+              {one.name}
+            </Link>{' '}
+            {one.late}
+          </li>
+        ))}
+      </ul>
+      {late.length > MOST && (
+        <details>
+          <summary className="plain">{late.length - MOST} more</summary>
+          <ul className="m-0 list-none p-0">
+            {late.slice(MOST).map((one) => (
+              <li key={one.boat}>
+                <b>{one.name}</b> {one.late}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}
