@@ -39,6 +39,9 @@ const Calibrate = lazy(() => import('./bench/calibrate').then((m) => ({ default:
 const Describe = lazy(() => import('./describe/describe').then((m) => ({ default: m.Describe })));
 const Import = lazy(() => import('./import/import').then((m) => ({ default: m.Import })));
 const Walks = lazy(() => import('./walks/walks').then((m) => ({ default: m.Walks })));
+const FreezesFirst = lazy(() =>
+  import('./frost/freezes-first').then((m) => ({ default: m.FreezesFirst })),
+);
 const MyWalk = lazy(() => import('./walks/my-walk').then((m) => ({ default: m.MyWalk })));
 const Spring = lazy(() => import('./launch/spring').then((m) => ({ default: m.Spring })));
 const Launch = lazy(() => import('./launch/launch').then((m) => ({ default: m.Launch })));
@@ -141,6 +144,7 @@ export function App() {
                   <Route path=":boatId" element={on('Bench of a boat', <BenchOfBoat />)} />
                 </Route>
                 <Route path="/walks" element={on('Walks', <Walks />)} />
+                <Route path="/frost" element={on('What freezes first', <FreezesFirst />)} />
                 <Route path="/walks/mine" element={on('My walk', <MyWalk />)} />
                 <Route path="/launch" element={on('Launch', <Launch />)} />
                 <Route path="/launch/spring" element={on('Spring', <Spring />)} />

@@ -48,6 +48,7 @@ export type CheckView = Schemas['CheckView'];
 export type WalksView = Schemas['WalksView'];
 export type StopView = Schemas['StopView'];
 export type PackingLine = Schemas['ToCarry'];
+export type MyWalkView = Schemas['MyWalk'];
 export type BoatAhead = Schemas['BoatAhead'];
 export type MoveView = Schemas['MoveView'];
 export type CrewView = Schemas['CrewView'];

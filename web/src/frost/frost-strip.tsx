@@ -63,6 +63,9 @@ export function FrostStrip({ frost, boats }: StripProps) {
           {frost.weather.source || 'past winters only'}
           {frost.weather.simulated && ' (simulated)'} · {byWords(frost, boats)}
         </p>
+        <Link className="plain" to="/frost">
+          what freezes first
+        </Link>
         {may.runYard && !snap && (
           <button
             type="button"

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
-import type { StopView } from '../api/client';
+import type { MyWalkView, StopView } from '../api/client';
+import { clock, dateOf } from '../words/words';
 import { useEnter } from '../enter/enter';
 import { cardQuery, cardToOpenQuery, myWalkQuery } from '../queries/queries';
 import { shortDay } from '../words/days';
@@ -46,6 +47,7 @@ export function MyWalk() {
             ? `Nothing is planned for ${walk.name}.`
             : `${done} of ${walk.stops.length} stops done.`}
       </p>
+      <ChangedForMe walk={walk} />
       <DueBack whose={may.name} />
       {walk.stops.length > 0 && <Packing date={walk.date} boats={boats.length} />}
       <ol className="m-0 grid list-none gap-2.5 p-0">
@@ -54,6 +56,26 @@ export function MyWalk() {
         ))}
       </ol>
     </main>
+  );
+}
+
+/** What is different from what they were told before, while it is news. */
+function ChangedForMe({ walk }: { walk: MyWalkView }) {
+  if (walk.changed.length === 0 || !walk.toldAt || dateOf(walk.toldAt) !== walk.today) return null;
+  return (
+    <section
+      aria-label="Changed for you"
+      className="border-brass bg-card grid gap-1 border-l-[6px] px-4 py-2.5 text-[15px]"
+    >
+      <h2 className="text-[15.5px] font-bold">Changed for you, {clock(walk.toldAt)}</h2>
+      <ul className="m-0 list-none p-0">
+        {walk.changed.map((change) => (
+          <li key={change.boat}>
+            <b>{change.name}</b>: {change.words}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

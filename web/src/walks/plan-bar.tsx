@@ -8,6 +8,7 @@ import { jobsQuery } from '../queries/queries';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
 import { boatsOf, clock, number } from '../words/words';
+import { JustSent, SendPlan } from './send-plan';
 
 const SECONDS = 10;
 
@@ -56,6 +57,9 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
           </span>
         )}
       </p>
+      <Link className="plain" to="/frost">
+        what freezes first
+      </Link>
       <div className="ml-auto flex flex-wrap items-center gap-3">
         {job && (
           <>
@@ -89,13 +93,16 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
               {plan ? 'Plan again from now' : 'Plan'}
             </button>
             {plan?.draft && (
-              <button
-                type="button"
-                className="btn btn-main"
-                onClick={() => void act(() => got(api.POST('/api/walks/publish')))}
-              >
-                Send plan
-              </button>
+              <SendPlan
+                walks={walks}
+                send={() => void act(() => got(api.POST('/api/walks/publish')))}
+              />
+            )}
+            {plan && !plan.draft && (
+              <JustSent
+                at={plan.publishedAt!}
+                takeBack={() => void act(() => got(api.DELETE('/api/walks/publish')))}
+              />
             )}
           </>
         )}

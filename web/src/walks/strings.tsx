@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { useQuery } from '@tanstack/react-query';
 import { boatsQuery } from '../queries/queries';
@@ -15,6 +16,8 @@ export interface Hours {
 
 interface StringsProps {
   people: { name: string; stops: BoatStop[] }[];
+  /** What stands below a name. */
+  more: (name: string) => ReactNode;
   hours: Hours;
   pause: Hours;
   /** Minutes after midnight, where today is shown; null on another day. */
@@ -104,6 +107,7 @@ function OneString(props: OneProps) {
         <span className="text-soft block text-[12.5px] font-normal">
           {boats === 0 ? 'nothing' : boatsOf(boats)}
         </span>
+        {props.more(name)}
       </h3>
       <ol className="relative m-0 h-[94px] list-none p-0">
         <Thread stops={stops} hours={hours} />

@@ -121,6 +121,13 @@ const VIEW: WalksView = {
     lowC: -1,
     deadlines: 0,
   })),
+  changesFor: [
+    {
+      name: 'Orrin',
+      changes: [{ boat: 'teal', name: 'Teal', words: 'Wed 29 Oct 08:00 instead of Mon 3 Nov.' }],
+    },
+  ],
+  toldBefore: true,
   boatsLeft: 3,
 };
 
@@ -241,6 +248,8 @@ describe('my walk', () => {
       today: '2031-10-28',
       date: '2031-10-29',
       published: true,
+      toldAt: null,
+      changed: [],
       stops: [stop({ standing: 'DONE' }), stop({ task: 'fill', title: 'Fill', card: 'k' })],
     });
     expect(await screen.findByText('My walk, Wed 29 Oct')).toBeTruthy();
@@ -256,6 +265,8 @@ describe('my walk', () => {
       today: '2031-10-29',
       date: '2031-10-29',
       published: true,
+      toldAt: null,
+      changed: [],
       stops: [
         stop({ standing: 'DONE' }),
         stop({ boat: 'skua', name: 'Skua', card: 's' }),
@@ -286,6 +297,8 @@ describe('my walk', () => {
         today: '2031-10-29',
         date: '2031-10-29',
         published: true,
+        toldAt: null,
+        changed: [],
         stops: [stop({})],
       },
       [
@@ -314,6 +327,8 @@ describe('my walk', () => {
           today: '2031-10-29',
           date: '2031-10-29',
           published: true,
+          toldAt: null,
+          changed: [],
           stops: [stop({})],
         },
       };
@@ -342,6 +357,8 @@ describe('my walk', () => {
       today: '2031-10-29',
       date: '2031-10-29',
       published: true,
+      toldAt: null,
+      changed: [],
       stops: [launch],
     });
     expect((await screen.findByRole('link', { name: 'May it launch?' })).getAttribute('href')).toBe(
@@ -356,6 +373,8 @@ describe('my walk', () => {
       today: '2031-10-29',
       date: '2031-10-29',
       published: false,
+      toldAt: null,
+      changed: [],
       stops: [],
     });
     expect(await screen.findByText('Nobody was told anything yet.')).toBeTruthy();

@@ -12,6 +12,7 @@ import type { BoatStop } from './boat-stops';
 import { Changes } from './changes';
 import { DaysStrip } from './days-strip';
 import { Late } from './late';
+import { DayOff } from './day-off';
 import { Dragging } from './dragging';
 import { PlanBar } from './plan-bar';
 import { StopPanel } from './stop-panel';
@@ -79,6 +80,15 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
           >
             <Strings
               people={people}
+              more={(name) =>
+                may.runYard && (
+                  <DayOff
+                    worker={view.crew.workers.find((one) => one.name === name)!}
+                    date={date}
+                    today={view.today}
+                  />
+                )
+              }
               hours={hoursOfDay(all, usualHours(view))}
               pause={{ from: view.crew.pauseFrom, to: view.crew.pauseTo }}
               now={date === view.today ? minute : null}

@@ -12,6 +12,7 @@ class Screens {
     "/boats/**",
     "/bench/**",
     "/walks/**",
+    "/frost",
     "/launch/**",
     "/book/**",
     "/cast-off/**",

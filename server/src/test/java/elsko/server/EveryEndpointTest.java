@@ -204,6 +204,7 @@ class EveryEndpointTest {
               Map.entry("POST /api/walks/search", COORDINATOR),
               Map.entry("DELETE /api/walks/search", COORDINATOR),
               Map.entry("POST /api/walks/publish", COORDINATOR),
+              Map.entry("DELETE /api/walks/publish", COORDINATOR),
               Map.entry("DELETE /api/walks/draft", COORDINATOR),
               Map.entry("POST /api/walks/move", COORDINATOR),
               Map.entry("GET /api/walks/crew", ALL),

@@ -73,7 +73,7 @@ class CalibrationTest {
                     Base.PG,
                     0.38,
                     List.of(new Glass(1, 0, 28), new Glass(1, 1, 29), new Glass(0, 1, 0))))
-        .hasMessageContaining("29")
+        .hasMessageContaining("19 %")
         .hasMessageContaining("turn back");
     assertThatThrownBy(
             () ->

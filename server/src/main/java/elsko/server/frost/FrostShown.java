@@ -144,6 +144,7 @@ class FrostShown {
         outlook.deadline() == null
             ? null
             : (Integer) (int) ChronoUnit.DAYS.between(outlook.first(), outlook.deadline()),
+        outlook.shareBy(outlook.first().plusDays(NIGHTS - 1)),
         outlook.firstToGo() == null ? null : outlook.firstToGo().name());
   }
 

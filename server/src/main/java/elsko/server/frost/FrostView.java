@@ -26,6 +26,7 @@ public record FrostView(
    * By when one boat must be dealt with.
    *
    * @param daysLeft from today to its deadline; null when it has none
+   * @param chance part of winters that have damaged it after the nights shown
    * @param firstToGo what breaks first, in words; null when nothing does
    */
   public record BoatFrost(
@@ -33,6 +34,7 @@ public record FrostView(
       @Nullable LocalDate deadline,
       @Nullable LocalDate evenOdds,
       @Nullable Integer daysLeft,
+      double chance,
       @Nullable String firstToGo) {}
 
   /** What to do about one boat before the night. */

@@ -5,6 +5,7 @@ import elsko.core.plan.model.Plan;
 import elsko.core.plan.search.Planning;
 import elsko.server.live.Changed;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
@@ -19,6 +20,8 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 class Drafts {
+  private static final Duration TAKEN_BACK = Duration.ofMinutes(1);
+
   private final PlanRepository plans;
   private final PlanDocuments documents;
   private final ApplicationEventPublisher events;
@@ -93,6 +96,32 @@ class Drafts {
               .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.PUBLISHED)
               .ifPresent(PlanRow::isPast);
           draft.publish(clock.instant(), by);
+          return true;
+        });
+  }
+
+  /**
+   * Takes back what people were told within the last minute: it is the draft again, and the plan
+   * before it stands. Refused later, or when there is another draft by now.
+   */
+  void takeBack() {
+    changes(
+        () -> {
+          PlanRow told =
+              plans
+                  .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.PUBLISHED)
+                  .orElseThrow(() -> Refused.state("plan", "Nobody was told anything yet."));
+          if (told.publishedAt().plus(TAKEN_BACK).isBefore(clock.instant())) {
+            throw Refused.state(
+                "plan", "It was sent more than a minute ago: plan again and send that instead.");
+          }
+          if (known().draft() != null) {
+            throw Refused.state("plan", "There is a new draft by now: send or discard that.");
+          }
+          told.isDraftAgain();
+          plans
+              .findFirstByStandingOrderByMadeAtDesc(PlanRow.Standing.PAST)
+              .ifPresent(PlanRow::isToldAgain);
           return true;
         });
   }

@@ -127,6 +127,12 @@ class PlanDocuments {
     return newest(PlanRow.Standing.DRAFT);
   }
 
+  /** What people were told before that; null when there was nothing. */
+  @Transactional(readOnly = true)
+  @Nullable PlanDocument before() {
+    return newest(PlanRow.Standing.PAST);
+  }
+
   /** A plan is never written anew: each is read out of its row once. */
   private @Nullable PlanDocument newest(PlanRow.Standing standing) {
     UUID newest = plans.newest(standing).orElse(null);

@@ -48,6 +48,17 @@ class PlanRow {
     publishedBy = by;
   }
 
+  /** It was told for less than a minute: as if it had not been. */
+  void isDraftAgain() {
+    standing = Standing.DRAFT;
+    publishedAt = null;
+    publishedBy = null;
+  }
+
+  void isToldAgain() {
+    standing = Standing.PUBLISHED;
+  }
+
   void isPast() {
     standing = Standing.PAST;
   }

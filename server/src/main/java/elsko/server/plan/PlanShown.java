@@ -32,14 +32,21 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Service
 class PlanShown {
   private final Walks walks;
+  private final PlanDifferences differences;
   private final PlanDocuments documents;
   private final DayLoads loads;
   private final Clock clock;
   private final Kept<LocalDateTime, Board> board = new Kept<>();
   private final Kept<LocalDateTime, Told> told = new Kept<>();
 
-  PlanShown(Walks walks, PlanDocuments documents, DayLoads loads, Clock clock) {
+  PlanShown(
+      Walks walks,
+      PlanDifferences differences,
+      PlanDocuments documents,
+      DayLoads loads,
+      Clock clock) {
     this.walks = walks;
+    this.differences = differences;
     this.documents = documents;
     this.loads = loads;
     this.clock = clock;
@@ -49,6 +56,7 @@ class PlanShown {
   public record Board(
       @Nullable PlanView plan,
       List<PlanChanges.Change> changes,
+      List<WalksView.ChangesFor> changesFor,
       Walks.UnmetView unmet,
       List<DayLoads.DayLoad> loads,
       int boatsLeft) {}
@@ -75,7 +83,8 @@ class PlanShown {
           PlanDocument shown = draft == null ? documents.published() : draft;
           return new Board(
               shown == null ? null : view(shown, draft != null),
-              walks.changes(),
+              differences.ofDraft(),
+              differences.ofDraftForEach(),
               walks.unmet(shown),
               loads.of(shown),
               (int) walks.works().stream().filter(work -> !work.left().tasks().isEmpty()).count());

@@ -4,7 +4,6 @@ import elsko.core.Refused;
 import elsko.core.frost.Outlook;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.explain.Move;
-import elsko.core.plan.explain.PlanChanges;
 import elsko.core.plan.explain.Unmet;
 import elsko.core.plan.explain.Why;
 import elsko.core.plan.model.Assignment;
@@ -22,10 +21,8 @@ import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -204,45 +201,6 @@ public class Walks {
   private static String stop(Planning planning, UUID boat, String task) {
     String stop = BoatStops.stopOf(planning.season(), boat, task);
     return stop == null ? task : stop;
-  }
-
-  /** What is different between what people were told and the draft. */
-  @Transactional(readOnly = true)
-  public List<PlanChanges.Change> changes() {
-    PlanDocument told = documents.published();
-    PlanDocument draft = documents.draft();
-    if (told == null || draft == null) {
-      return List.of();
-    }
-    Map<UUID, PlanChanges.BoatThen> boats = new HashMap<>();
-    Set<UUID> open = new HashSet<>();
-    visits
-        .all()
-        .forEach(
-            work -> {
-              if (!work.left().tasks().isEmpty()) {
-                open.add(work.boat());
-              }
-              boats.put(
-                  work.boat(),
-                  new PlanChanges.BoatThen(
-                      work.name(),
-                      told.deadlines().get(work.boat()),
-                      draft.deadlines().get(work.boat())));
-            });
-    return PlanChanges.between(
-        dated(told.stops().stream().filter(s -> open.contains(s.boat())).toList()),
-        dated(draft.stops()),
-        boats);
-  }
-
-  private static List<PlanChanges.Dated> dated(List<Stop> stops) {
-    return stops.stream()
-        .map(
-            s ->
-                new PlanChanges.Dated(
-                    s.boat(), s.task(), s.title(), s.workers(), s.date(), s.start()))
-        .toList();
   }
 
   /** What there is no room for, in words. */

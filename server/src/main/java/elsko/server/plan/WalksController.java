@@ -1,5 +1,6 @@
 package elsko.server.plan;
 
+import elsko.core.plan.explain.PlanChanges;
 import elsko.core.plan.explain.Why;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.search.Baseline;
@@ -10,6 +11,7 @@ import elsko.server.people.SignedIn;
 import elsko.server.plan.WalksView.PlanView;
 import elsko.server.plan.WalksView.Standing;
 import elsko.server.plan.WalksView.StopView;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
@@ -32,6 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/walks")
 class WalksController {
   private final Walks walks;
+  private final PlanDifferences differences;
   private final Drafts drafts;
   private final Promises promises;
   private final PlanJob job;
@@ -41,6 +44,7 @@ class WalksController {
 
   WalksController(
       Walks walks,
+      PlanDifferences differences,
       Drafts drafts,
       Promises promises,
       PlanJob job,
@@ -48,6 +52,7 @@ class WalksController {
       PlanShown shown,
       PackingList packing) {
     this.walks = walks;
+    this.differences = differences;
     this.drafts = drafts;
     this.promises = promises;
     this.job = job;
@@ -67,6 +72,8 @@ class WalksController {
         job.view(),
         crew.seenBy(SignedIn.by(who)),
         board.changes(),
+        board.changesFor(),
+        shown.told() != null,
         board.unmet(),
         board.loads(),
         board.boatsLeft());
@@ -116,7 +123,9 @@ class WalksController {
         walks.today(),
         day,
         told != null,
-        mine.stream().filter(stop -> stop.date().equals(day)).toList());
+        mine.stream().filter(stop -> stop.date().equals(day)).toList(),
+        told == null ? null : told.publishedAt(),
+        differences.toldTo(name));
   }
 
   /** What they carry for it: kit, fluids, parts and tools of what is open on its cards. */
@@ -151,6 +160,13 @@ class WalksController {
   @PostMapping("/publish")
   WalksView publish(Authentication who) {
     drafts.publish(SignedIn.by(who).name());
+    return all(who);
+  }
+
+  /** Takes back what everybody was told within the last minute. */
+  @DeleteMapping("/publish")
+  WalksView takeBack(Authentication who) {
+    drafts.takeBack();
     return all(who);
   }
 
@@ -250,7 +266,18 @@ class WalksController {
   /** What a simple rule comes to. */
   record Measured(Baseline.Rule rule, Plan.Figures figures, int undone) {}
 
-  /** One person's stops of a day. */
+  /**
+   * One person's stops of a day.
+   *
+   * @param toldAt when they were told; null while they were told nothing
+   * @param changed what is different for them from what they were told before
+   */
   record MyWalk(
-      String name, LocalDate today, LocalDate date, boolean published, List<StopView> stops) {}
+      String name,
+      LocalDate today,
+      LocalDate date,
+      boolean published,
+      List<StopView> stops,
+      @Nullable Instant toldAt,
+      List<PlanChanges.Change> changed) {}
 }

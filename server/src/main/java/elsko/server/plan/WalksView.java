@@ -16,7 +16,9 @@ import org.jspecify.annotations.Nullable;
  * The walks as the screen shows them.
  *
  * @param plan the draft where there is one, else what was published
- * @param changes what the draft changes for people who were told
+ * @param changes what the draft changes for people who were told, boat by boat
+ * @param toldBefore whether people were told any plan yet
+ * @param changesFor the same for each of the crew it changes something for
  */
 public record WalksView(
     LocalDate today,
@@ -25,6 +27,8 @@ public record WalksView(
     PlanJob.@Nullable JobView job,
     Crew.CrewView crew,
     List<PlanChanges.Change> changes,
+    List<ChangesFor> changesFor,
+    boolean toldBefore,
     Walks.UnmetView unmet,
     List<DayLoads.DayLoad> loads,
     int boatsLeft) {
@@ -66,6 +70,9 @@ public record WalksView(
       @Nullable LocalDate promisedOn,
       @Nullable LocalDate keptOn,
       @Nullable String late) {}
+
+  /** What a draft changes for one person. */
+  public record ChangesFor(String name, List<PlanChanges.Change> changes) {}
 
   /** How far a stop is. */
   public enum Standing {

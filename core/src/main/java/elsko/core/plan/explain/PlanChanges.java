@@ -107,7 +107,7 @@ public final class PlanChanges {
     return tasks.stream().flatMap(task -> task.workers().stream()).distinct().sorted().toList();
   }
 
-  private static String because(BoatThen boat) {
+  static String because(BoatThen boat) {
     LocalDate then = boat.deadlineThen();
     LocalDate now = boat.deadlineNow();
     if (now == null || now.equals(then)) {

@@ -1,0 +1,52 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { api, got } from '../api/client';
+import type { CrewView } from '../api/client';
+import { keys } from '../api/keys';
+import { RefusedLine } from '../parts/refused-line';
+import { useRefused } from '../parts/refused';
+
+/** So long it is planned again when somebody is not there. */
+const SECONDS = 10;
+
+interface DayOffProps {
+  worker: CrewView['workers'][number];
+  date: string;
+  today: string;
+}
+
+/** Somebody is not there on this day: it is planned again at once. */
+export function DayOff({ worker, date, today }: DayOffProps) {
+  const queries = useQueryClient();
+  const refused = useRefused([]);
+  const isOff = worker.daysOff.includes(date);
+  const set = (off: boolean) =>
+    void refused.attempt(async () => {
+      await got(
+        api.PUT('/api/walks/crew/{id}/days-off', {
+          params: { path: { id: worker.id } },
+          body: { date, off },
+        }),
+      );
+      try {
+        await got(api.POST('/api/walks/search', { body: { seconds: SECONDS } }));
+      } finally {
+        await queries.invalidateQueries({ queryKey: keys.plans });
+        await queries.invalidateQueries({ queryKey: keys.crew });
+      }
+    });
+  const when = date === today ? 'today' : 'this day';
+  return (
+    <>
+      {isOff && <span className="text-verm block text-[12.5px] font-semibold">off {when}</span>}
+      <button
+        type="button"
+        className="plain text-[12.5px]"
+        aria-label={`${worker.name} ${isOff ? 'works after all' : date === today ? 'is ill today' : 'is off this day'}`}
+        onClick={() => set(!isOff)}
+      >
+        {isOff ? 'works after all' : date === today ? 'ill today' : 'off this day'}
+      </button>
+      <RefusedLine words={refused.elsewhere} />
+    </>
+  );
+}
