@@ -12,14 +12,17 @@ interface DayOffProps {
   worker: CrewView['workers'][number];
   date: string;
   today: string;
+  /** The day it is about stays in sight while it is planned. */
+  stay: () => void;
 }
 
 /** Somebody is not there on this day: it is planned again at once. */
-export function DayOff({ worker, date, today }: DayOffProps) {
+export function DayOff({ worker, date, today, stay }: DayOffProps) {
   const queries = useQueryClient();
   const refused = useRefused([]);
   const isOff = worker.daysOff.includes(date);
-  const set = (off: boolean) =>
+  const set = (off: boolean) => {
+    stay();
     void refused.attempt(async () => {
       await got(
         api.PUT('/api/walks/crew/{id}/days-off', {
@@ -34,6 +37,7 @@ export function DayOff({ worker, date, today }: DayOffProps) {
         await queries.invalidateQueries({ queryKey: keys.crew });
       }
     });
+  };
   const when = date === today ? 'today' : 'this day';
   return (
     <>

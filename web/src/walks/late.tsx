@@ -4,8 +4,14 @@ import { boatsOf } from '../words/words';
 
 const MOST = 6;
 
+interface LateProps {
+  ahead: BoatAhead[];
+  /** Shows where it is planned, why, and what moving it would mean. */
+  show: (boat: string) => void;
+}
+
 /** What the plan shown does not keep, by name: nothing late is silent. */
-export function Late({ ahead }: { ahead: BoatAhead[] }) {
+export function Late({ ahead, show }: LateProps) {
   const late = ahead.filter((one) => one.late !== null);
   if (late.length === 0) return null;
   return (
@@ -22,7 +28,17 @@ export function Late({ ahead }: { ahead: BoatAhead[] }) {
             <Link to={`/boats/${one.boat}`} className="plain text-ink font-bold">
               {one.name}
             </Link>{' '}
-            {one.late}
+            {one.late}.{' '}
+            {(one.safeOn ?? one.keptOn) && (
+              <button
+                type="button"
+                className="plain"
+                aria-label={`See ${one.name} in the walks`}
+                onClick={() => show(one.boat)}
+              >
+                see why
+              </button>
+            )}
           </li>
         ))}
       </ul>

@@ -12,6 +12,9 @@ import { JustSent, SendPlan } from './send-plan';
 
 const SECONDS = 10;
 
+const repairs = (loss: number) =>
+  `${number(loss, 1)} ${number(loss, 1) === '1' ? 'repair' : 'repairs'}`;
+
 const daysOf = (days: number) => `${days} ${days === 1 ? 'day' : 'days'}`;
 
 /** What kind of plan is shown, what it comes to, and what can be done with it. */
@@ -48,10 +51,9 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
             {' '}
             {boatsOf(walks.boatsLeft)} with work left
             {tightest && ` · least slack ${daysOf(tightest.slackDays!)}, ${tightest.name}`} ·
-            expected frost damage: {number(plan.figures.frostLoss, 1)} repairs ·{' '}
-            {plan.figures.walkingMinutes} min walking
+            expected frost damage: {repairs(plan.figures.frostLoss)}
             {plan.continuity &&
-              ` · ${plan.continuity.inOne} of ${plan.continuity.boats} by one person without a break`}
+              ` · ${plan.continuity.inOne} of ${plan.continuity.boats} by one person in one go`}
             {plan.figures.toldOtherwise > 0 &&
               ` · ${plan.figures.toldOtherwise} stops differ from the plan sent`}
           </span>
@@ -66,7 +68,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
             <progress value={job.seconds} max={job.ofSeconds} aria-label="Planning" />
             <span>
               {job.best
-                ? `best so far: ${number(job.best.frostLoss, 1)} repairs, ${job.best.walkingMinutes} min walking`
+                ? `best so far: ${repairs(job.best.frostLoss)}, ${job.best.walkingMinutes} min walking`
                 : 'planning'}
             </span>
             <button

@@ -231,7 +231,7 @@ function Hull({ stop, name, hours, lengths, chosen, choose, mayMove }: HullProps
     <li className="absolute inset-y-0" style={placed(stop, hours)}>
       <span
         aria-hidden="true"
-        className="font-stencil absolute inset-x-0 top-0 flex justify-between gap-1 text-[13px] font-semibold whitespace-nowrap"
+        className="font-stencil absolute inset-x-0 top-0 flex justify-between gap-1 pr-2 text-[13px] font-semibold whitespace-nowrap"
       >
         <span>{stop.berthName}</span>
         {slack !== null && (stop.end - stop.start > 55 || slack < 0) && (

@@ -55,7 +55,17 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
   return (
     <main className="flex min-w-0 flex-1 flex-col">
       <PlanBar walks={view} mayPlan={may.runYard} />
-      <Late ahead={view.plan?.ahead ?? []} />
+      <Late
+        ahead={view.plan?.ahead ?? []}
+        show={(boat) => {
+          const at = stops.find((one) => one.boat === boat && one.standing === 'OPEN');
+          if (!at) return;
+          move.leave();
+          setDay(at.date);
+          setWorker(at.workers[0] ?? null);
+          setChosen(stopKey(at));
+        }}
+      />
       <DaysStrip walks={view} day={date} choose={setDay} />
       <div className="grid min-w-0 flex-1 content-start lg:grid-cols-[minmax(0,1fr)_330px]">
         <div className="border-line min-w-0 lg:border-r">
@@ -86,6 +96,7 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
                     worker={view.crew.workers.find((one) => one.name === name)!}
                     date={date}
                     today={view.today}
+                    stay={() => setDay(date)}
                   />
                 )
               }

@@ -55,6 +55,7 @@ class SeasonNow {
       published.stops().stream().filter(Stop::pinned).forEach(held::add);
     }
     List<Assignment> pinned = new ArrayList<>(open(held, season));
+    pinned.removeIf(each -> isOff(season, each));
     pinned.addAll(begun(season, pinned));
     return new Planning(
         season, told, pinned, 0, told.isEmpty() ? 0 : Planning.TOLD_WEIGHT, today.toEpochDay());
@@ -109,6 +110,13 @@ class SeasonNow {
       }
     }
     return BoatStops.gather(season, open);
+  }
+
+  /** Nothing is held for somebody who is not there that day. */
+  private static boolean isOff(Season season, Assignment held) {
+    return season.workers().stream()
+        .filter(worker -> held.workers().contains(worker.name()))
+        .anyMatch(worker -> worker.hours().get(held.day()) == null);
   }
 
   /** Whoever has begun on a boat goes on with it, today if they can. */

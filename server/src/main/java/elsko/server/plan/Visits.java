@@ -248,9 +248,16 @@ class Visits {
               tasks,
               Math.min(work.left().promisedFor(), tasks.size() - 1),
               work.left().safeAfter(),
-              loss(work, outlooks.get(work.boat()), days)));
+              loss(work, outlooks.get(work.boat()), days),
+              safeBy(today, outlooks.get(work.boat()))));
     }
     return visits;
+  }
+
+  private static @Nullable Integer safeBy(LocalDate today, @Nullable Outlook outlook) {
+    return outlook == null || outlook.deadline() == null
+        ? null
+        : (Integer) day(today, outlook.deadline());
   }
 
   /** Not before it is released, and in spring not long before it is launched. */

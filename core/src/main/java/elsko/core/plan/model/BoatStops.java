@@ -58,7 +58,8 @@ public final class BoatStops {
         stops,
         stopOf[visit.promisedFor()],
         visit.safeAfter() < 0 ? -1 : stopOf[visit.safeAfter()],
-        visit.lossByDay());
+        visit.lossByDay(),
+        visit.safeByDay());
   }
 
   /** The same season by tasks again. */
@@ -93,7 +94,8 @@ public final class BoatStops {
         tasks,
         promisedFor,
         safeAfter,
-        visit.lossByDay());
+        visit.lossByDay(),
+        visit.safeByDay());
   }
 
   private static boolean goesOn(Season season, List<VisitTask> together, VisitTask next) {

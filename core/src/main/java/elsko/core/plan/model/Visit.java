@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param promisedFor index of the task that promise is about
  * @param safeAfter index of the task that ends its danger from frost; −1 when there is none
  * @param lossByDay what frost costs on average when that task is done on a day; never falls
+ * @param safeByDay its frost deadline: the last day that task is in time, or null
  */
 public record Visit(
     UUID boat,
@@ -26,7 +27,34 @@ public record Visit(
     List<VisitTask> tasks,
     int promisedFor,
     int safeAfter,
-    List<Double> lossByDay) {
+    List<Double> lossByDay,
+    @Nullable Integer safeByDay) {
+
+  /** One without a frost deadline. */
+  public Visit(
+      UUID boat,
+      String name,
+      int place,
+      String berth,
+      int releaseDay,
+      @Nullable Integer promisedDay,
+      List<VisitTask> tasks,
+      int promisedFor,
+      int safeAfter,
+      List<Double> lossByDay) {
+    this(
+        boat,
+        name,
+        place,
+        berth,
+        releaseDay,
+        promisedDay,
+        tasks,
+        promisedFor,
+        safeAfter,
+        lossByDay,
+        null);
+  }
 
   /** One whose promise is about its end. */
   public Visit(

@@ -30,6 +30,7 @@ public final class SeasonArrays {
   public final int[] safeTask;
   public final int[] release;
   final int[] promised;
+  final int[] safeBy;
   final int[] promisedTask;
   public final long[][] loss;
 
@@ -92,6 +93,7 @@ public final class SeasonArrays {
     safeTask = new int[visits];
     release = new int[visits];
     promised = new int[visits];
+    safeBy = new int[visits];
     promisedTask = new int[visits];
     loss = new long[visits][days + 1];
     visitOf = new int[tasks];
@@ -143,6 +145,7 @@ public final class SeasonArrays {
       release[v] = Math.max(0, visit.releaseDay());
       promisedTask[v] = task + visit.promisedFor();
       promised[v] = visit.promisedDay() == null ? Integer.MAX_VALUE : visit.promisedDay();
+      safeBy[v] = visit.safeByDay() == null ? Integer.MAX_VALUE : visit.safeByDay();
       for (int day = 0; day <= days; day++) {
         loss[v][day] = Math.round(visit.lossOn(day) * PER_HOSE);
       }

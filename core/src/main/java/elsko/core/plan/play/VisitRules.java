@@ -7,7 +7,7 @@ public final class VisitRules {
   /** What leaving a visit undone costs beyond its frost, in thousandths of a hose. */
   public static final long UNDONE = 60_000;
 
-  /** A day later than promised, in thousandths of a hose. */
+  /** A day later than promised, or than its frost deadline, in thousandths of a hose. */
   static final long LATE_PER_DAY = 2_000;
 
   /** Somebody else goes on with a boat, in thousandths of a hose. */
@@ -65,6 +65,9 @@ public final class VisitRules {
       int day = lists.day(safe);
       frost = arrays.loss[visit][day < 0 ? arrays.days : day];
       medium += frost;
+      if (day > arrays.safeBy[visit]) {
+        medium += LATE_PER_DAY * (day - arrays.safeBy[visit]);
+      }
     }
     int begins = lists.day(first);
     int ends = lists.day(first + n - 1);
