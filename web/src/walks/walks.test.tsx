@@ -231,6 +231,34 @@ describe('walks', () => {
     ).toBe(true);
   });
 
+  it('names what is late, and leads to why', async () => {
+    yard();
+    const late = await screen.findByRole('region', { name: 'Late by this plan' });
+    expect(late.textContent).toContain(
+      'Dunlin safe on Wed 29 Oct, its frost deadline is Mon 27 Oct',
+    );
+    await userEvent.click(within(late).getByRole('button', { name: 'See Dunlin in the walks' }));
+    expect(await screen.findByRole('region', { name: 'This stop' })).toBeTruthy();
+  });
+
+  it('asks once before it is sent, and says who is told what', async () => {
+    const asked = yard();
+    await userEvent.click(await screen.findByRole('button', { name: 'Send plan' }));
+    const question = screen.getByRole('region', { name: 'Send this plan?' });
+    expect(question.textContent).toContain('Teal: Wed 29 Oct 08:00 instead of Mon 3 Nov.');
+    expect(question.textContent).toContain('Tamsa: nothing changes.');
+    expect(asked.some(({ path }) => path === '/api/walks/publish')).toBe(false);
+    await userEvent.click(within(question).getByRole('button', { name: 'Send to everybody' }));
+    expect(asked.some(({ path }) => path === '/api/walks/publish')).toBe(true);
+  });
+
+  it('somebody ill is off and it is planned again with one tap', async () => {
+    const asked = yard();
+    await userEvent.click(await screen.findByRole('button', { name: /Tamsa is (ill|off)/ }));
+    await waitFor(() => expect(asked.some(({ path }) => path === '/api/walks/search')).toBe(true));
+    expect(asked.find(({ path }) => path.endsWith('/days-off'))?.body).toMatchObject({ off: true });
+  });
+
   it('says what is missing when there is nobody to plan for', async () => {
     yard({}, { ...VIEW, plan: null, crew: { ...VIEW.crew, workers: [] }, changes: [] });
     expect(await screen.findByText(/Nobody to plan for yet/)).toBeTruthy();

@@ -105,6 +105,7 @@ class FrostAndWalksTest extends InTheBrowser {
     assertThat(panel.getByText("Why this person")).isVisible();
 
     button(desk, "Send plan").click();
+    button(desk, "Send to everybody").click();
     assertThat(desk.getByText(Pattern.compile("^Told .* by coordinator"))).isVisible();
   }
 
@@ -124,7 +125,7 @@ class FrostAndWalksTest extends InTheBrowser {
     Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
     Locator stop =
         desk.locator(
-                "section[aria-label^='Walk of'] ol > li [aria-roledescription='stop that can be moved']")
+                "section[aria-label^='Walk of'] ol > li [aria-roledescription='boat that can be moved']")
             .last();
     stop.focus();
     desk.keyboard().press("Enter");
@@ -132,7 +133,7 @@ class FrostAndWalksTest extends InTheBrowser {
         desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("This stop"));
     panel.getByText("earlier").focus();
     desk.keyboard().press("Enter");
-    assertThat(panel.getByText(Pattern.compile("as stop 1 of that walk"))).isVisible();
+    assertThat(panel.getByText(Pattern.compile("as boat 1 of that walk"))).isVisible();
     assertThat(
             panel
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it there"))
@@ -140,7 +141,45 @@ class FrostAndWalksTest extends InTheBrowser {
                 .first())
         .isVisible();
     desk.keyboard().press("Escape");
-    assertThat(panel.getByText("as stop 1 of that walk")).hasCount(0);
+    assertThat(panel.getByText("as boat 1 of that walk")).hasCount(0);
+  }
+
+  /** Three taps: ill, send, yes. For a minute it can be taken back. */
+  @Test
+  void somebodyIllTodayIsPlannedAroundInThreeTaps() {
+    Page desk = chromium.signedIn(elsko, "coordinator", 1280, 800, "/walks");
+    button(desk, "Tamsa is ill today").or(button(desk, "Tamsa is off this day")).first().click();
+    assertThat(desk.getByText("Draft, not sent.")).isVisible();
+    button(desk, "Send plan").click();
+    assertThat(
+            desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Send this plan?")))
+        .containsText("Tamsa");
+    button(desk, "Send to everybody").click();
+    assertThat(desk.getByText(Pattern.compile("^Told .* by coordinator"))).isVisible();
+    Locator tamsa =
+        desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Walk of Tamsa"));
+    assertThat(tamsa).containsText("nothing");
+    assertThat(tamsa).containsText("off");
+    desk.getByText(Pattern.compile("^Take it back")).click();
+    assertThat(desk.getByText("Draft, not sent.")).isVisible();
+    tamsa.getByText("works after all").click();
+    assertThat(tamsa.getByText("works after all")).hasCount(0);
+  }
+
+  @Test
+  void whatFreezesFirstIsAListThatCanBeSorted() {
+    Page phone = chromium.signedIn(elsko, "technician", 390, 844, "/frost");
+    Locator rows = phone.locator("table[aria-label='Boats by frost'] tbody tr");
+    assertThat(rows.first()).isVisible();
+    int all = rows.count();
+    phone.getByText(Pattern.compile("within 14 nights$")).click();
+    assertThat(rows).not().hasCount(all);
+    button(phone, "Boat").click();
+    List<String> names = rows.locator("a").allTextContents();
+    assertThat(rows.first()).containsText(names.stream().sorted().findFirst().orElseThrow());
+    assertThat(Axe.violations(phone)).isEmpty();
+    rows.locator("a").first().click();
+    phone.waitForURL(Pattern.compile(".*/boats/.*"));
   }
 
   /** Held over a place it says what that would mean; Escape leaves everything as it was. */
@@ -152,7 +191,7 @@ class FrostAndWalksTest extends InTheBrowser {
     Locator places = desk.locator("section[aria-label^='Walk of']").first().locator("ol > li");
     Locator held =
         desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("This stop"))
-            .getByText(Pattern.compile("^as stop \\d+ of that walk"));
+            .getByText(Pattern.compile("^as boat \\d+ of that walk"));
     stop.scrollIntoViewIfNeeded();
     List<String> before = places.allTextContents();
     BoundingBox from = stop.boundingBox();

@@ -106,6 +106,61 @@ class WalksTest {
   }
 
   @Test
+  void whatWasSentIsTakenBackForAMinuteAndTheOneBeforeStands() throws Exception {
+    JsonNode before = COORDINATOR.get("/api/walks").body().path("plan").path("stops");
+    assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 1)).status()).isEqualTo(200);
+    waitForDraft();
+    COORDINATOR.post("/api/walks/publish", Map.of());
+    assertThat(TECHNICIAN.delete("/api/walks/publish").status()).isEqualTo(403);
+    Answer back = COORDINATOR.delete("/api/walks/publish");
+    assertThat(back.status()).isEqualTo(200);
+    assertThat(back.body().path("plan").path("draft").asBoolean()).isTrue();
+    assertThat(COORDINATOR.delete("/api/walks/publish").status())
+        .as("a draft is there by now")
+        .isEqualTo(409);
+    COORDINATOR.delete("/api/walks/draft");
+    assertThat(COORDINATOR.get("/api/walks").body().path("plan").path("stops")).isEqualTo(before);
+  }
+
+  @Test
+  void whoeverOpensABoatDoesAllOfIt() {
+    JsonNode plan = COORDINATOR.get("/api/walks").body().path("plan");
+    JsonNode continuity = plan.path("continuity");
+    assertThat(continuity.path("boats").asInt()).isPositive();
+    assertThat(continuity.path("inOne").asInt() * 10)
+        .isGreaterThanOrEqualTo(continuity.path("boats").asInt() * 9);
+    for (JsonNode ahead : plan.path("ahead")) {
+      boolean late = !ahead.path("slackDays").isNull() && ahead.path("slackDays").asInt() < 0;
+      assertThat(late && ahead.path("late").isNull()).as(ahead.toString()).isFalse();
+    }
+  }
+
+  @Test
+  void nothingIsPlannedNorHeldForSomebodyWhoIsIllToday() throws Exception {
+    JsonNode crew = COORDINATOR.get("/api/walks/crew").body().path("workers");
+    String today = COORDINATOR.get("/api/walks").body().path("today").asString();
+    for (JsonNode worker : crew) {
+      String off = "/api/walks/crew/" + worker.path("id").asString() + "/days-off";
+      COORDINATOR.put(off, Map.of("date", today, "off", true), null);
+      try {
+        COORDINATOR.post("/api/walks/search", Map.of("seconds", 1));
+        JsonNode draft = waitForDraft().path("plan");
+        assertThat(draft.path("figures").path("brokenRules").asInt()).isZero();
+        for (JsonNode stop : draft.path("stops")) {
+          assertThat(
+                  stop.path("date").asString().equals(today)
+                      && stop.path("workers").toString().contains(worker.path("name").asString()))
+              .as(stop.toString())
+              .isFalse();
+        }
+        COORDINATOR.delete("/api/walks/draft");
+      } finally {
+        COORDINATOR.put(off, Map.of("date", today, "off", false), null);
+      }
+    }
+  }
+
+  @Test
   void oneSearchAtATimeAndItCanBeStopped() throws Exception {
     assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 60)).status())
         .isEqualTo(200);

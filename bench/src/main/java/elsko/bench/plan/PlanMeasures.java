@@ -4,8 +4,10 @@ import elsko.bench.row.Measured;
 import elsko.bench.row.Measured.Kind;
 import elsko.bench.row.Part;
 import elsko.bench.row.Rows;
+import elsko.core.plan.explain.Continuity;
 import elsko.core.plan.explain.PlanCheck;
 import elsko.core.plan.model.Assignment;
+import elsko.core.plan.model.BoatStops;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
@@ -96,6 +98,66 @@ public final class PlanMeasures {
     rows.add(
         quality(
             named.name() + ": walking against earliest deadline first",
+            String.format(Locale.ROOT, "%.0f %%", onFoot * 100),
+            onFoot,
+            "at most 50 %",
+            onFoot <= 0.5));
+    byBoats(rows, named, seconds, loss, PlanCheck.walkingMinutes(season, deadlines));
+  }
+
+  /** The same with a boat as what people walk to: whoever opens it does all of it. */
+  private static void byBoats(
+      Rows rows, Instances.Named named, double seconds, double lossByTasks, int walkingByDeadline)
+      throws IOException {
+    Planning byTasks = named.planning();
+    Season season = BoatStops.of(byTasks.season());
+    Planning planning =
+        new Planning(
+            season,
+            List.of(),
+            BoatStops.gather(season, byTasks.pinned()),
+            byTasks.firstOpenDay(),
+            0,
+            byTasks.seed());
+    planning.construct(); // the compiler warms up
+    long began = System.nanoTime();
+    Plan first = BoatStops.split(season, planning.construct());
+    double construct = (System.nanoTime() - began) / 1e9;
+    rows.add(
+        constructed(
+            named.name() + ", by boats: complete plan without a broken rule",
+            construct,
+            broken(byTasks, first),
+            first.undone().isEmpty(),
+            1));
+    Plan best = BoatStops.split(season, planning.solve(seconds, null));
+    Continuity continuity = Continuity.of(byTasks.season(), best);
+    double share = continuity.share();
+    rows.add(
+        quality(
+            named.name()
+                + ", by boats: done by one person in one go after %.0f s".formatted(seconds),
+            String.format(
+                Locale.ROOT,
+                "%.0f %%, %d broken, %d undone",
+                share * 100,
+                broken(byTasks, best),
+                best.undone().size()),
+            share,
+            "at least 90 %, none broken",
+            share >= 0.9 && broken(byTasks, best) == 0));
+    double price = PlanCheck.frostLoss(byTasks.season(), best) / lossByTasks - 1;
+    rows.add(
+        quality(
+            named.name() + ", by boats: its frost loss against the plan by tasks",
+            String.format(Locale.ROOT, "%+.0f %%", price * 100),
+            price,
+            "reported",
+            true));
+    double onFoot = (double) PlanCheck.walkingMinutes(byTasks.season(), best) / walkingByDeadline;
+    rows.add(
+        quality(
+            named.name() + ", by boats: walking against earliest deadline first",
             String.format(Locale.ROOT, "%.0f %%", onFoot * 100),
             onFoot,
             "at most 50 %",

@@ -13,6 +13,9 @@ public final class VisitRules {
   /** Somebody else goes on with a boat, in thousandths of a hose. */
   private static final long OTHER_PERSON = 1_500;
 
+  /** A day later than it could be, in thousandths of a hose: slack is worth a little walking. */
+  private static final long SOONER_PER_DAY = 30;
+
   /** A day from a boat's first stop to its last, in thousandths of a hose. */
   private static final long LEFT_PER_DAY = 400;
 
@@ -65,6 +68,9 @@ public final class VisitRules {
       int day = lists.day(safe);
       frost = arrays.loss[visit][day < 0 ? arrays.days : day];
       medium += frost;
+      if (arrays.byStops) {
+        medium += SOONER_PER_DAY * (day < 0 ? arrays.days : day);
+      }
       if (day > arrays.safeBy[visit]) {
         medium += LATE_PER_DAY * (day - arrays.safeBy[visit]);
       }

@@ -68,7 +68,12 @@ final class Dispatch {
     return lists;
   }
 
+  /** As it is shown; where nobody shows one, the day its loss begins to be felt. */
   private double deadline(int v) {
+    Integer shown = arrays.season.visits().get(v).safeByDay();
+    if (shown != null) {
+      return shown;
+    }
     double most = Math.max(1, arrays.loss[v][arrays.days]);
     for (int day = 0; day <= arrays.days; day++) {
       if (arrays.loss[v][day] > DEADLINE_SHARE * most && arrays.loss[v][arrays.days] > 100) {
