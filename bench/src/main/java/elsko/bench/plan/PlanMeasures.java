@@ -8,6 +8,7 @@ import elsko.core.plan.explain.Continuity;
 import elsko.core.plan.explain.PlanCheck;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.BoatStops;
+import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
@@ -102,15 +103,24 @@ public final class PlanMeasures {
             onFoot,
             "at most 50 %",
             onFoot <= 0.5));
-    byBoats(rows, named, seconds, loss, PlanCheck.walkingMinutes(season, deadlines));
+    int walked = PlanCheck.walkingMinutes(season, deadlines);
+    for (Hands hands : Hands.values()) {
+      byBoats(rows, named, hands, seconds, loss, walked);
+    }
   }
 
   /** The same with a boat as what people walk to: whoever opens it does all of it. */
   private static void byBoats(
-      Rows rows, Instances.Named named, double seconds, double lossByTasks, int walkingByDeadline)
+      Rows rows,
+      Instances.Named named,
+      Hands hands,
+      double seconds,
+      double lossByTasks,
+      int walkingByDeadline)
       throws IOException {
     Planning byTasks = named.planning();
-    Season season = BoatStops.of(byTasks.season());
+    Season season = BoatStops.of(byTasks.season(), hands, byTasks.pinned());
+    String name = "%s, by boats, %s".formatted(named.name(), hands.words());
     Planning planning =
         new Planning(
             season,
@@ -125,7 +135,7 @@ public final class PlanMeasures {
     double construct = (System.nanoTime() - began) / 1e9;
     rows.add(
         constructed(
-            named.name() + ", by boats: complete plan without a broken rule",
+            name + ": complete plan without a broken rule",
             construct,
             broken(byTasks, first),
             first.undone().isEmpty(),
@@ -149,7 +159,7 @@ public final class PlanMeasures {
     double price = PlanCheck.frostLoss(byTasks.season(), best) / lossByTasks - 1;
     rows.add(
         quality(
-            named.name() + ", by boats: its frost loss against the plan by tasks",
+            name + ": its frost loss against the plan by tasks",
             String.format(Locale.ROOT, "%+.0f %%", price * 100),
             price,
             "reported",
@@ -157,7 +167,7 @@ public final class PlanMeasures {
     double onFoot = (double) PlanCheck.walkingMinutes(byTasks.season(), best) / walkingByDeadline;
     rows.add(
         quality(
-            named.name() + ", by boats: walking against earliest deadline first",
+            name + ": walking against earliest deadline first",
             String.format(Locale.ROOT, "%.0f %%", onFoot * 100),
             onFoot,
             "at most 50 %",

@@ -3,6 +3,7 @@ package elsko.server.plan;
 import elsko.core.Refused;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.BoatStops;
+import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
@@ -48,7 +49,8 @@ class SeasonNow {
   Planning planning(@Nullable PlanDocument published, List<Stop> alsoPinned) {
     LocalDate today = LocalDate.now(clock);
     Visits.VisitSet laid = visits.lay(today, Walks.DAYS);
-    Season season = BoatStops.of(of(laid.visits(), laid.walkMinutes()));
+    Season season =
+        BoatStops.of(of(laid.visits(), laid.walkMinutes()), Hands.WHOLE_BOAT, List.of());
     List<Assignment> told = published == null ? List.of() : open(published.stops(), season);
     List<Stop> held = new ArrayList<>(alsoPinned);
     if (published != null) {

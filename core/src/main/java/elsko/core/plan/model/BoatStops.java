@@ -1,6 +1,7 @@
 package elsko.core.plan.model;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -21,33 +22,57 @@ public final class BoatStops {
 
   private BoatStops() {}
 
-  /** The same season, by stops. */
-  public static Season of(Season season) {
+  /** How a second pair of hands comes to the tasks that want one. */
+  public enum Hands {
+    /** Two people do the whole boat. */
+    WHOLE_BOAT("two do the whole boat"),
+    /** Somebody comes from the first task of a stop that wants two to the last, and goes on. */
+    WHEN_WANTED("somebody comes when wanted");
+
+    private final String words;
+
+    Hands(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * The same season, by stops.
+   *
+   * @param pinned what stays with somebody: a stop is no longer than they can do
+   */
+  public static Season of(Season season, Hands hands, Collection<Assignment> pinned) {
+    Map<String, String> heldBy = new HashMap<>();
+    pinned.forEach(each -> heldBy.put(each.boat() + each.task(), each.workers().get(0)));
     return new Season(
         season.first(),
         season.days(),
         season.workers(),
         season.pause(),
-        season.visits().stream().map(visit -> of(season, visit)).toList(),
+        season.visits().stream().map(visit -> of(season, hands, heldBy, visit)).toList(),
         season.equipment(),
         season.liftSlots(),
         season.walkMinutes());
   }
 
-  private static Visit of(Season season, Visit visit) {
+  private static Visit of(Season season, Hands hands, Map<String, String> heldBy, Visit visit) {
     List<VisitTask> stops = new ArrayList<>();
     List<VisitTask> together = new ArrayList<>();
     int[] stopOf = new int[visit.tasks().size()];
     for (int i = 0; i < stopOf.length; i++) {
       VisitTask task = visit.tasks().get(i);
-      if (!together.isEmpty() && !goesOn(season, together, task)) {
-        stops.add(stop(together));
+      if (!together.isEmpty() && !goesOn(season, heldBy, visit, together, task)) {
+        stops.add(stop(hands, together));
         together.clear();
       }
       together.add(task);
       stopOf[i] = stops.size();
     }
-    stops.add(stop(together));
+    stops.add(stop(hands, together));
     return new Visit(
         visit.boat(),
         visit.name(),
@@ -98,7 +123,12 @@ public final class BoatStops {
         visit.safeByDay());
   }
 
-  private static boolean goesOn(Season season, List<VisitTask> together, VisitTask next) {
+  private static boolean goesOn(
+      Season season,
+      Map<String, String> heldBy,
+      Visit visit,
+      List<VisitTask> together,
+      VisitTask next) {
     VisitTask last = together.get(together.size() - 1);
     if (last.isLeftToSoak()
         || last.equipment() == Equipment.LIFT
@@ -109,7 +139,17 @@ public final class BoatStops {
     together.forEach(task -> skills.addAll(task.skills()));
     skills.addAll(next.skills());
     int minutes = together.stream().mapToInt(VisitTask::minutes).sum() + next.minutes();
-    return minutes <= Math.min(600, longestDay(season, skills) - WALKING_MINUTES);
+    List<VisitTask> all = new ArrayList<>(together);
+    all.add(next);
+    return minutes <= Math.min(600, longestDay(season, skills) - WALKING_MINUTES)
+        && all.stream()
+            .map(task -> heldBy.get(visit.boat() + task.key()))
+            .allMatch(name -> name == null || canDo(season, name, skills));
+  }
+
+  private static boolean canDo(Season season, String name, Set<Skill> skills) {
+    return season.workers().stream()
+        .anyMatch(worker -> worker.name().equals(name) && worker.skills().containsAll(skills));
   }
 
   /** Minutes of work on the longest day of anybody with these skills; 0 where nobody has them. */
@@ -132,7 +172,7 @@ public final class BoatStops {
     return longest;
   }
 
-  private static VisitTask stop(List<VisitTask> together) {
+  private static VisitTask stop(Hands hands, List<VisitTask> together) {
     VisitTask first = together.get(0);
     if (together.size() == 1) {
       return first;
@@ -147,7 +187,8 @@ public final class BoatStops {
         skills,
         null,
         together.get(together.size() - 1).soak(),
-        together);
+        together,
+        hands == Hands.WHOLE_BOAT);
   }
 
   /**
@@ -155,7 +196,7 @@ public final class BoatStops {
    *
    * @param season by stops
    */
-  public static List<Assignment> gather(Season season, List<Assignment> ofTasks) {
+  public static List<Assignment> gather(Season season, Collection<Assignment> ofTasks) {
     Map<UUID, Map<String, Assignment>> byTask = new HashMap<>();
     for (Assignment each : ofTasks) {
       byTask.computeIfAbsent(each.boat(), boat -> new HashMap<>()).putIfAbsent(each.task(), each);
@@ -233,13 +274,19 @@ public final class BoatStops {
   private static void split(
       Worker.Hours pause, VisitTask stop, Assignment whole, List<Assignment> tasks) {
     int at = whole.start();
+    int done = 0;
+    List<String> alone = whole.workers().subList(0, 1);
     for (VisitTask task : stop.parts()) {
       int start = at >= pause.from() && at < pause.to() ? pause.to() : at;
       int end = start + task.minutes();
       if (start < pause.from() && end > pause.from()) {
         end += pause.to() - pause.from();
       }
-      tasks.add(new Assignment(whole.boat(), task.key(), whole.workers(), whole.day(), start, end));
+      boolean two = done >= stop.handFrom() && done < stop.handTo();
+      tasks.add(
+          new Assignment(
+              whole.boat(), task.key(), two ? whole.workers() : alone, whole.day(), start, end));
+      done += task.minutes();
       at = end;
     }
   }

@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  *     at once and as late as it likes
  * @param parts the tasks it is made of, done one after another without a break by the same people;
  *     empty for one that is a task itself
+ * @param twoForAllOfIt whether a second person stays from its beginning to its end; else from the
+ *     first part that wants two to the last
  */
 public record VisitTask(
     String key,
@@ -27,7 +29,8 @@ public record VisitTask(
     Set<Skill> skills,
     @Nullable Equipment equipment,
     @Nullable Soak soak,
-    List<VisitTask> parts) {
+    List<VisitTask> parts,
+    boolean twoForAllOfIt) {
 
   /** From so many minutes to so many, on the same day. */
   public record Soak(int fromMinutes, int toMinutes) {
@@ -56,7 +59,7 @@ public record VisitTask(
       Set<Skill> skills,
       @Nullable Equipment equipment,
       @Nullable Soak soak) {
-    this(key, title, minutes, people, skills, equipment, soak, List.of());
+    this(key, title, minutes, people, skills, equipment, soak, List.of(), true);
   }
 
   /** One that asks for a single skill. */
@@ -68,12 +71,44 @@ public record VisitTask(
       Skill skill,
       @Nullable Equipment equipment,
       @Nullable Soak soak) {
-    this(key, title, minutes, people, Set.of(skill), equipment, soak, List.of());
+    this(key, title, minutes, people, Set.of(skill), equipment, soak, List.of(), true);
   }
 
   /** Itself, or what it is made of. */
   public List<VisitTask> tasks() {
     return parts.isEmpty() ? List.of(this) : parts;
+  }
+
+  /** From which of its minutes on a second person is there. */
+  public int handFrom() {
+    if (twoForAllOfIt || parts.isEmpty()) {
+      return 0;
+    }
+    int at = 0;
+    for (VisitTask part : parts) {
+      if (part.people() == 2) {
+        return at;
+      }
+      at += part.minutes();
+    }
+    return 0;
+  }
+
+  /** Until which of its minutes a second person is there; 0 where nobody is. */
+  public int handTo() {
+    if (people < 2) {
+      return 0;
+    }
+    if (twoForAllOfIt || parts.isEmpty()) {
+      return minutes;
+    }
+    int at = 0;
+    int last = 0;
+    for (VisitTask part : parts) {
+      at += part.minutes();
+      last = part.people() == 2 ? at : last;
+    }
+    return last;
   }
 
   /** Whether people leave the boat after it and come back: something soaks meanwhile. */

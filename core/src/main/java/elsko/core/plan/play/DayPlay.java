@@ -47,6 +47,9 @@ public final class DayPlay {
   /** The task that stands first on each list, or −1. */
   private final int[] head;
 
+  /** Whether they only give a hand with it. */
+  private final boolean[] helps;
+
   private final int[] lastKit;
   private final int[][] kit;
 
@@ -84,6 +87,7 @@ public final class DayPlay {
     sets = new int[arrays.people];
     remains = new int[arrays.people][16];
     head = new int[arrays.people];
+    helps = new boolean[arrays.people];
     lastKit = new int[arrays.people];
     kit = new int[arrays.stock.length][];
     for (int kind = 0; kind < kit.length; kind++) {
@@ -112,7 +116,7 @@ public final class DayPlay {
       int task = arrays.taskOf[list[i]];
       int walk =
           i == 0 ? 0 : arrays.walk[arrays.place[arrays.taskOf[list[i - 1]]]][arrays.place[task]];
-      minutes[i] = minutes[i + 1] + walk + arrays.minutes[task];
+      minutes[i] = minutes[i + 1] + walk + arrays.partMinutes[list[i]];
     }
   }
 
@@ -129,6 +133,18 @@ public final class DayPlay {
   /** What the day costs beyond its frost, in thousandths of a hose. */
   public long cost() {
     return PER_MINUTE_WALKING * walking + PER_MINUTE_WAITING * waiting;
+  }
+
+  /** When whoever does a part of what was played is free again. */
+  public int endOf(int part) {
+    int task = arrays.taskOf[part];
+    return arrays.gives[part] ? arrays.end(start[task], arrays.handTo[task]) : end[task];
+  }
+
+  /** When whoever does a part of what was played is wanted there. */
+  public int startOf(int part) {
+    int task = arrays.taskOf[part];
+    return arrays.gives[part] ? arrays.end(start[task], arrays.handFrom[task]) : start[task];
   }
 
   public boolean hasPlayed(int task) {
@@ -190,6 +206,7 @@ public final class DayPlay {
       where[p] = 0;
       lastKit[p] = -1;
       head[p] = size > 0 ? arrays.taskOf[lists[p][0]] : -1;
+      helps[p] = size > 0 && arrays.gives[lists[p][0]];
       left += size;
       // Tasks of this day are marked as waiting, so that one after them knows to wait as well.
       for (int i = 0; i < size; i++) {
@@ -211,14 +228,18 @@ public final class DayPlay {
   /** When the first on a list could begin, or never as things stand. */
   private int canBegin(int p, int task) {
     int here = arrays.place[task];
-    int earliest = free[p] + arrays.walk[where[p]][here];
+    int lead = p;
+    int earliest = 0;
     if (arrays.crew[task] == 2) {
       int other = partner(p, task);
       if (other == SeasonArrays.NOBODY) {
         return NEVER;
       }
-      earliest = Math.max(earliest, free[other] + arrays.walk[where[other]][here]);
+      lead = helps[p] ? other : p;
+      int hand = helps[p] ? p : other;
+      earliest = free[hand] + arrays.walk[where[hand]][here] - arrays.handFrom[task];
     }
+    earliest = Math.max(earliest, free[lead] + arrays.walk[where[lead]][here]);
     if (!arrays.isFirst[task]) {
       int seen = stamp[task - 1];
       if (seen == -now) {
@@ -239,9 +260,12 @@ public final class DayPlay {
       earliest = Math.max(earliest, soonest - arrays.useFrom[task][use]);
     }
     // Nobody sets out during the pause; who is on the way then begins after it.
-    int walk = arrays.walk[where[p]][here];
-    sets[p] = arrays.begin(earliest - walk);
-    return arrays.begin(sets[p] + walk);
+    int walk = arrays.walk[where[lead]][here];
+    int setsOut = arrays.begin(earliest - walk);
+    int begin = arrays.begin(setsOut + walk);
+    sets[p] =
+        helps[p] ? arrays.end(begin, arrays.handFrom[task]) - arrays.walk[where[p]][here] : setsOut;
+    return begin;
   }
 
   /** Who stands ready with the other part of a task. */
@@ -259,11 +283,16 @@ public final class DayPlay {
     int task = head[p];
     int ends = arrays.end(from, arrays.minutes[task]);
     int settled = 1;
+    int lead = p;
     if (arrays.crew[task] == 2) {
-      goOn(partner(p, task), task, from, ends, lists, sizes);
+      int other = partner(p, task);
+      lead = helps[p] ? other : p;
+      int comes = arrays.end(from, arrays.handFrom[task]);
+      int goes = arrays.end(from, arrays.handTo[task]);
+      goOn(helps[p] ? p : other, task, comes, goes, lists, sizes);
       settled = 2;
     }
-    goOn(p, task, from, ends, lists, sizes);
+    goOn(lead, task, from, ends, lists, sizes);
     for (int use = 0; use < arrays.useKind[task].length; use++) {
       int[] pieces = kit[arrays.useKind[task][use]];
       int take = 0;
@@ -316,6 +345,7 @@ public final class DayPlay {
       overtime++;
     }
     head[p] = next < sizes[p] ? arrays.taskOf[lists[p][next]] : -1;
+    helps[p] = next < sizes[p] && arrays.gives[lists[p][next]];
     begins[p] = UNKNOWN;
     if (head[p] >= 0 && arrays.crew[head[p]] == 2) {
       // Whoever waited for a second pair of hands may have them now.

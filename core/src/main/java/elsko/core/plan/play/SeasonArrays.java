@@ -58,6 +58,14 @@ public final class SeasonArrays {
 
   public final int[] taskOf;
   public final boolean[] gives;
+
+  /** By part: minutes whoever does it is there. */
+  public final int[] partMinutes;
+
+  /** By task: from which of its minutes to which a second person is there. */
+  public final int[] handFrom;
+
+  public final int[] handTo;
   public final int[] leadPart;
   public final int[] handPart;
 
@@ -109,6 +117,9 @@ public final class SeasonArrays {
     isFirst = new boolean[tasks];
     sameDayAsBefore = new boolean[tasks];
     place = new int[tasks];
+    partMinutes = new int[parts];
+    handFrom = new int[tasks];
+    handTo = new int[tasks];
     leadPart = new int[tasks];
     handPart = new int[tasks];
     taskOf = new int[parts];
@@ -162,11 +173,15 @@ public final class SeasonArrays {
         sameDayAsBefore[task] = soaks;
         place[task] = visit.place();
         leadPart[task] = part;
+        partMinutes[part] = of.minutes();
         taskOf[part++] = task;
         handPart[task] = NOBODY;
         if (of.people() == 2) {
           handPart[task] = part;
           gives[part] = true;
+          handFrom[task] = of.handFrom();
+          handTo[task] = of.handTo();
+          partMinutes[part] = handTo[task] - handFrom[task];
           taskOf[part++] = task;
         }
         before = of;

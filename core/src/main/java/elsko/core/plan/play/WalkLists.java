@@ -145,7 +145,7 @@ public final class WalkLists {
 
   private void weigh(int part, int day, int person, int sign) {
     int task = arrays.taskOf[part];
-    load[day][person] += sign * arrays.minutes[task];
+    load[day][person] += sign * arrays.partMinutes[part];
     if (!arrays.gives[part]) {
       for (int use = 0; use < arrays.useKind[task].length; use++) {
         kitLoad[day][arrays.useKind[task][use]] +=

@@ -223,8 +223,8 @@ final class Dispatch {
       if (p != lead
           && backTask[p] < 0
           && arrays.works(p, day)
-          && freeAt[p] + arrays.walk[where[p]][arrays.place[task]] <= begins
-          && arrays.end(begins, arrays.minutes[task]) <= arrays.to[p][day]) {
+          && freeAt[p] + arrays.walk[where[p]][arrays.place[task]] <= begins + arrays.handFrom[task]
+          && arrays.end(begins, arrays.handTo[task]) <= arrays.to[p][day]) {
         return p;
       }
     }
@@ -253,7 +253,7 @@ final class Dispatch {
     int other = arrays.crew[task] == 2 ? hand(p, task, day, begins) : -1;
     put(arrays.leadPart[task], p, day, end, task);
     if (other >= 0) {
-      put(arrays.handPart[task], other, day, end, task);
+      put(arrays.handPart[task], other, day, arrays.end(begins, arrays.handTo[task]), task);
     }
     nextTask[v]++;
     readyDay[v] = day;

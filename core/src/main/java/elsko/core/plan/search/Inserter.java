@@ -138,7 +138,7 @@ final class Inserter {
     for (int p = 0; p < arrays.people; p++) {
       if ((only == SeasonArrays.NOBODY || only == p)
           && arrays.can[p][task]
-          && hasRoom(lists, p, task, day)) {
+          && hasRoom(lists, p, arrays.leadPart[task], day)) {
         if (arrays.crew[task] == 1) {
           offerPerson(lists, p, task, day);
         } else {
@@ -195,9 +195,17 @@ final class Inserter {
     for (int i = 0; i < offers; i++) {
       long where = places[i];
       int lead = (int) (where >> 48);
-      boolean fits = mayFit(lists, lead, (int) (where >> 32 & 0xFFFF), task, day);
+      boolean fits =
+          mayFit(lists, lead, (int) (where >> 32 & 0xFFFF), task, day, arrays.minutes[task]);
       if (fits && arrays.crew[task] == 2) {
-        fits = mayFit(lists, (int) (where >> 16 & 0xFFFF), (int) (where & 0xFFFF), task, day);
+        fits =
+            mayFit(
+                lists,
+                (int) (where >> 16 & 0xFFFF),
+                (int) (where & 0xFFFF),
+                task,
+                day,
+                arrays.partMinutes[arrays.handPart[task]]);
       }
       if (fits) {
         costs[kept] = costs[i];
@@ -208,10 +216,10 @@ final class Inserter {
     offers = kept;
   }
 
-  private boolean mayFit(WalkLists lists, int p, int index, int task, int day) {
+  private boolean mayFit(WalkLists lists, int p, int index, int task, int day, int minutes) {
     int n = lists.size[day][p];
-    int end = n == 0 ? arrays.from[p][day] : play.end[arrays.taskOf[lists.parts[day][p][n - 1]]];
-    int longer = arrays.minutes[task] + detour(lists, p, task, day, index);
+    int end = n == 0 ? arrays.from[p][day] : play.endOf(lists.parts[day][p][n - 1]);
+    int longer = minutes + detour(lists, p, task, day, index);
     return end + Math.max(0, longer - waiting[p][index]) <= arrays.to[p][day];
   }
 
@@ -223,11 +231,12 @@ final class Inserter {
     int[] list = lists.parts[day][p];
     for (int i = n - 1; i >= 0; i--) {
       int task = arrays.taskOf[list[i]];
-      int free = i == 0 ? arrays.from[p][day] : play.end[arrays.taskOf[list[i - 1]]];
+      int free = i == 0 ? arrays.from[p][day] : play.endOf(list[i - 1]);
       int at = i == 0 ? 0 : arrays.place[arrays.taskOf[list[i - 1]]];
       int arrives = arrays.begin(free) + arrays.walk[at][arrays.place[task]];
-      int waits = play.start[task] - arrives;
-      if (arrives < arrays.pauseFrom && play.start[task] >= arrays.pauseTo) {
+      int starts = play.startOf(list[i]);
+      int waits = starts - arrives;
+      if (arrives < arrays.pauseFrom && starts >= arrays.pauseTo) {
         waits -= arrays.pauseTo - arrays.pauseFrom;
       }
       minutes[i] = minutes[i + 1] + Math.max(0, waits);
@@ -262,9 +271,9 @@ final class Inserter {
     offers++;
   }
 
-  private boolean hasRoom(WalkLists lists, int p, int task, int day) {
+  private boolean hasRoom(WalkLists lists, int p, int part, int day) {
     return arrays.works(p, day)
-        && lists.load(day, p) + arrays.minutes[task] <= arrays.capacity(p, day);
+        && lists.load(day, p) + arrays.partMinutes[part] <= arrays.capacity(p, day);
   }
 
   private void offerPerson(WalkLists lists, int p, int task, int day) {
@@ -280,11 +289,11 @@ final class Inserter {
   private void offerPairs(WalkLists lists, int p, int task, int day) {
     int spare = spare(lists, p, day) - arrays.minutes[task];
     for (int other = 0; other < arrays.people; other++) {
-      if (other == p || !hasRoom(lists, other, task, day)) {
+      if (other == p || !hasRoom(lists, other, arrays.handPart[task], day)) {
         continue;
       }
       int least = after(lists, other, task, day);
-      int spareOther = spare(lists, other, day) - arrays.minutes[task];
+      int spareOther = spare(lists, other, day) - arrays.partMinutes[arrays.handPart[task]];
       for (int i = after(lists, p, task, day); i <= lists.size[day][p]; i++) {
         // Both are busy for about as long before it: elsewhere one would only wait for the other.
         int j = alike(lists, day, p, i, other, least);
@@ -321,7 +330,7 @@ final class Inserter {
     int j = 0;
     int sum = 0;
     while (j < lists.size[day][other] && sum < busy) {
-      sum += arrays.minutes[arrays.taskOf[lists.parts[day][other][j]]];
+      sum += arrays.partMinutes[lists.parts[day][other][j]];
       j++;
     }
     return Math.max(least, j);
@@ -330,7 +339,7 @@ final class Inserter {
   private int busyBefore(WalkLists lists, int day, int p, int index) {
     int busy = 0;
     for (int i = 0; i < index; i++) {
-      busy += arrays.minutes[arrays.taskOf[lists.parts[day][p][i]]];
+      busy += arrays.partMinutes[lists.parts[day][p][i]];
     }
     return busy;
   }

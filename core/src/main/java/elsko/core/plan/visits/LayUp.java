@@ -1,5 +1,6 @@
 package elsko.core.plan.visits;
 
+import elsko.core.boat.Boat;
 import elsko.core.boat.path.CircuitKind;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
@@ -211,7 +212,7 @@ public final class LayUp {
       Card card = card(progress);
       for (Step step : WorkLeft.open(progress, card.steps())) {
         if (!doneOnTheService.contains(step.key())) {
-          byTask.get(taskOf(card, step)).add(step);
+          byTask.get(taskOf(state.boat(), card, step)).add(step);
         }
       }
       byTask.get(CYLINDERS).addAll(cylinders);
@@ -230,24 +231,6 @@ public final class LayUp {
 
     private Card card(CardProgress progress) {
       return CardWriter.write(new CardRequest(state, progress, practices));
-    }
-
-    private String taskOf(Card card, Step step) {
-      StepWork work = StepWork.of(card, step);
-      if (work == StepWork.CLOSE) {
-        return CLOSE;
-      }
-      if (work == StepWork.PROVE) {
-        return PROVE;
-      }
-      if (work == StepWork.CYLINDERS) {
-        return CYLINDERS;
-      }
-      boolean ofAnEngine =
-          step.circuit() != null
-              && state.boat().hasCircuit(step.circuit())
-              && isOfAnEngine(state.boat().circuit(step.circuit()).kind());
-      return !ofAnEngine ? SYSTEMS : work == StepWork.FILL ? FILL : EMPTY;
     }
 
     private VisitTask task(String key, List<Step> open, boolean drawn) {
@@ -277,6 +260,25 @@ public final class LayUp {
         default -> new VisitTask(key, "Close the boat", minutes, people, Skill.SYSTEMS, null, null);
       };
     }
+  }
+
+  /** The task of a visit that a step of a winterizing card belongs to. */
+  public static String taskOf(Boat boat, Card card, Step step) {
+    StepWork work = StepWork.of(card, step);
+    if (work == StepWork.CLOSE) {
+      return CLOSE;
+    }
+    if (work == StepWork.PROVE) {
+      return PROVE;
+    }
+    if (work == StepWork.CYLINDERS) {
+      return CYLINDERS;
+    }
+    boolean ofAnEngine =
+        step.circuit() != null
+            && boat.hasCircuit(step.circuit())
+            && isOfAnEngine(boat.circuit(step.circuit()).kind());
+    return !ofAnEngine ? SYSTEMS : work == StepWork.FILL ? FILL : EMPTY;
   }
 
   private static boolean isOfAnEngine(CircuitKind kind) {
