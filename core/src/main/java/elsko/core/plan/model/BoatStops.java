@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A season in which a boat is opened once: the tasks of a visit put together into stops, each done
  * by the same people from its beginning to its end. A stop ends where something soaks, before and
- * after the lift, where nobody has the skills for more, and where a day is over. Where one of its
- * tasks takes two people, two do the whole stop.
+ * after the lift, where nobody has the skills for more or those who have them all are too few, and
+ * where a day is over. Where one of its tasks takes two people, two do the whole stop.
  */
 public final class BoatStops {
   /** On foot to it and back, so that it fits into a day. */
@@ -48,24 +48,48 @@ public final class BoatStops {
   public static Season of(Season season, Hands hands, Collection<Assignment> pinned) {
     Map<String, String> heldBy = new HashMap<>();
     pinned.forEach(each -> heldBy.put(each.boat() + each.task(), each.workers().get(0)));
+    SkillLoads loads = new SkillLoads(season);
+    Map<UUID, Visit> made = new HashMap<>();
+    List<Visit> either = new ArrayList<>();
+    for (Visit visit : season.visits()) {
+      if (visit.tasks().stream().map(VisitTask::skills).distinct().count() == 1) {
+        Visit whole = of(season, hands, heldBy, visit, true);
+        loads.add(whole.tasks());
+        made.put(visit.boat(), whole);
+      } else {
+        either.add(visit);
+      }
+    }
+    for (Visit visit : either) {
+      Visit whole = of(season, hands, heldBy, visit, true);
+      Visit chosen =
+          loads.hasRoomFor(whole.tasks()) ? whole : of(season, hands, heldBy, visit, false);
+      loads.add(chosen.tasks());
+      made.put(visit.boat(), chosen);
+    }
     return new Season(
         season.first(),
         season.days(),
         season.workers(),
         season.pause(),
-        season.visits().stream().map(visit -> of(season, hands, heldBy, visit)).toList(),
+        season.visits().stream().map(visit -> made.get(visit.boat())).toList(),
         season.equipment(),
         season.liftSlots(),
         season.walkMinutes());
   }
 
-  private static Visit of(Season season, Hands hands, Map<String, String> heldBy, Visit visit) {
+  /**
+   * @param acrossSkills whether one person does what asks for different skills
+   */
+  private static Visit of(
+      Season season, Hands hands, Map<String, String> heldBy, Visit visit, boolean acrossSkills) {
     List<VisitTask> stops = new ArrayList<>();
     List<VisitTask> together = new ArrayList<>();
     int[] stopOf = new int[visit.tasks().size()];
     for (int i = 0; i < stopOf.length; i++) {
       VisitTask task = visit.tasks().get(i);
-      if (!together.isEmpty() && !goesOn(season, heldBy, visit, together, task)) {
+      boolean alike = acrossSkills || together.isEmpty() || asksNoMore(together, task);
+      if (!together.isEmpty() && !(alike && goesOn(season, heldBy, visit, together, task))) {
         stops.add(stop(hands, together));
         together.clear();
       }
@@ -85,6 +109,11 @@ public final class BoatStops {
         visit.safeAfter() < 0 ? -1 : stopOf[visit.safeAfter()],
         visit.lossByDay(),
         visit.safeByDay());
+  }
+
+  /** Whether whoever does what is together can do it too, whoever that is. */
+  private static boolean asksNoMore(List<VisitTask> together, VisitTask next) {
+    return together.stream().allMatch(task -> task.skills().equals(next.skills()));
   }
 
   /** The same season by tasks again. */
