@@ -4,7 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { CrewView } from '../api/client';
 import { crewQuery } from '../queries/queries';
-import { Field } from '../parts/field';
+import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { typedNumber } from '../words/words';
 import { clockOf, minuteOf } from '../walks/times';
@@ -262,6 +262,8 @@ function MeansForm({ crew, took }: { crew: CrewView; took: (crew: CrewView) => v
     Object.fromEntries(Object.entries(crew.equipment).map(([kind, n]) => [kind, String(n)])),
   );
   const [slots, setSlots] = useState(String(crew.liftSlots));
+  const [hands, setHands] = useState(crew.hands);
+  const [learns, setLearns] = useState(crew.learns);
   const refused = useRefused([...Object.keys(EQUIPMENT), 'liftSlots']);
   const save = () =>
     refused.attempt(async () =>
@@ -274,6 +276,8 @@ function MeansForm({ crew, took }: { crew: CrewView; took: (crew: CrewView) => v
                 Object.entries(counts).map(([kind, text]) => [kind, typedNumber(text) ?? -1]),
               ),
               liftSlots: typedNumber(slots) ?? -1,
+              hands,
+              learns,
             },
           }),
         ),
@@ -305,7 +309,24 @@ function MeansForm({ crew, took }: { crew: CrewView; took: (crew: CrewView) => v
         onType={setSlots}
         error={refused.at('liftSlots')}
       />
-      <div className="col-span-2">
+      <div className="col-span-2 grid gap-3">
+        <Choice
+          label="Where a boat wants two"
+          value={hands}
+          onChoose={(value) => setHands(value as typeof hands)}
+        >
+          <option value="WHOLE_BOAT">two do the whole boat</option>
+          <option value="WHEN_WANTED">somebody comes when wanted</option>
+        </Choice>
+        <label className="flex items-center gap-2 text-[14.5px]">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={learns}
+            onChange={(event) => setLearns(event.target.checked)}
+          />
+          plan by the minutes cards took here
+        </label>
         <Save action="Save what there is" trouble={refused.elsewhere} />
       </div>
     </form>

@@ -65,6 +65,7 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
           <Reasons title="Why then" words={why.then} />
           <Reasons title="Why this person" words={why.who} />
           <Reasons title="To move it" words={why.moves} />
+          <Reasons title="As learned here" words={why.learned} />
         </div>
       )}
       {mayMove && stop.standing === 'OPEN' && <MoveIt stop={stop} walks={walks} {...move} />}

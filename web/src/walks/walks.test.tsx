@@ -101,6 +101,8 @@ const VIEW: WalksView = {
     liftSlots: 4,
     pauseFrom: 720,
     pauseTo: 750,
+    hands: 'WHOLE_BOAT',
+    learns: true,
     version: 0,
   },
   changes: [
@@ -154,6 +156,7 @@ function yard(answers: Record<string, unknown> = {}, view: WalksView = VIEW) {
           then: ['Frost presses: three days later 9 instead of 0.'],
           who: ['Tamsa could do it too.'],
           moves: ['A day later: expected frost damage rises by 4 repairs.'],
+          learned: ['Fill takes this crew 48 min, not 60: from 12 boats.'],
         },
       };
     }

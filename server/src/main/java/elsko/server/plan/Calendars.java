@@ -4,6 +4,8 @@ import elsko.core.plan.model.PlanWords;
 import elsko.server.access.AttemptThrottle;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
+import elsko.server.plan.crew.Crew;
+import elsko.server.plan.crew.WorkerRow;
 import elsko.server.problems.NotFound;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;

@@ -5,6 +5,7 @@ import elsko.core.frost.Night;
 import elsko.core.plan.model.Worker;
 import elsko.server.frost.FleetFrost;
 import elsko.server.plan.PlanDocument.Stop;
+import elsko.server.plan.crew.Crew;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;

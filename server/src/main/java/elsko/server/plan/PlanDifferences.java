@@ -4,6 +4,7 @@ import elsko.core.plan.explain.ChangesForPerson;
 import elsko.core.plan.explain.PlanChanges;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.WalksView.ChangesFor;
+import elsko.server.plan.crew.Crew;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;

@@ -3,7 +3,6 @@ package elsko.server.plan;
 import elsko.core.Refused;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.BoatStops;
-import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
@@ -11,6 +10,9 @@ import elsko.core.plan.model.Worker;
 import elsko.core.plan.search.Planning;
 import elsko.server.plan.PlanDocument.Stop;
 import elsko.server.plan.Visits.Work;
+import elsko.server.plan.crew.Crew;
+import elsko.server.plan.crew.MeansRow;
+import elsko.server.plan.crew.WorkerRow;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
@@ -32,11 +34,13 @@ class SeasonNow {
   private static final int ROUNDED_TO_MINUTES = 5;
 
   private final Crew crew;
+  private final MinutesHere minutes;
   private final Visits visits;
   private final Clock clock;
 
-  SeasonNow(Crew crew, Visits visits, Clock clock) {
+  SeasonNow(Crew crew, MinutesHere minutes, Visits visits, Clock clock) {
     this.crew = crew;
+    this.minutes = minutes;
     this.visits = visits;
     this.clock = clock;
   }
@@ -49,8 +53,8 @@ class SeasonNow {
   Planning planning(@Nullable PlanDocument published, List<Stop> alsoPinned) {
     LocalDate today = LocalDate.now(clock);
     Visits.VisitSet laid = visits.lay(today, Walks.DAYS);
-    Season season =
-        BoatStops.of(of(laid.visits(), laid.walkMinutes()), Hands.WHOLE_BOAT, List.of());
+    List<Visit> left = minutes.of(laid.visits(), visits.all());
+    Season season = BoatStops.of(of(left, laid.walkMinutes()), crew.means().hands(), List.of());
     List<Assignment> told = published == null ? List.of() : open(published.stops(), season);
     List<Stop> held = new ArrayList<>(alsoPinned);
     if (published != null) {

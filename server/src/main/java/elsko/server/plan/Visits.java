@@ -5,6 +5,8 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.minutes.WorkKind;
+import elsko.core.plan.minutes.WorkTimes;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.plan.visits.LayUp;
@@ -80,6 +82,7 @@ class Visits {
    * @param card the open card of that, or null
    * @param heldBy who works on that card
    * @param begun some of it was done
+   * @param kind what it is like to winterize: of which boats it takes as long
    * @param promisedOn when it was promised to be done, or in spring to be afloat; or null
    */
   record Work(
@@ -93,9 +96,11 @@ class Visits {
       @Nullable String heldBy,
       boolean begun,
       List<RedTagView> tags,
+      WorkKind kind,
       @Nullable LocalDate promisedOn) {
     private Work promised(@Nullable LocalDate on) {
-      return new Work(boat, name, berth, berthName, inService, left, card, heldBy, begun, tags, on);
+      return new Work(
+          boat, name, berth, berthName, inService, left, card, heldBy, begun, tags, kind, on);
     }
 
     boolean isSpring() {
@@ -128,8 +133,8 @@ class Visits {
   private static Either work(Folded folded, Yards yards, Instant at) {
     BoatState state = folded.state();
     return new Either(
-        work(folded, withToday(state, yards, LayUp.of(state, yards.practices()))),
-        work(folded, withToday(state, yards, Spring.of(state, yards.practices(), at))),
+        work(folded, yards, withToday(state, yards, LayUp.of(state, yards.practices()))),
+        work(folded, yards, withToday(state, yards, Spring.of(state, yards.practices(), at))),
         state.openCard(Procedure.COMMISSION) != null,
         state.afloat());
   }
@@ -139,7 +144,7 @@ class Visits {
     return today == null ? left : today;
   }
 
-  private static Work work(Folded folded, WorkLeft left) {
+  private static Work work(Folded folded, Yards yards, WorkLeft left) {
     CardProgress card = folded.state().openCard(left.procedure());
     return new Work(
         folded.row().id(),
@@ -152,6 +157,7 @@ class Visits {
         card == null ? null : card.heldBy(),
         card != null && !card.steps().isEmpty(),
         RedTagView.of(folded.state()),
+        WorkTimes.kind(folded.boat(), "", yards.practices()),
         null);
   }
 

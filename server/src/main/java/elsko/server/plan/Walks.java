@@ -42,6 +42,7 @@ public class Walks {
   private final Drafts drafts;
   private final Visits visits;
   private final SeasonNow season;
+  private final MinutesHere minutes;
   private final PlanDocuments documents;
   private final TransactionTemplate reading;
   private final Clock clock;
@@ -50,12 +51,14 @@ public class Walks {
       Drafts drafts,
       Visits visits,
       SeasonNow season,
+      MinutesHere minutes,
       PlanDocuments documents,
       PlatformTransactionManager transactions,
       Clock clock) {
     this.drafts = drafts;
     this.visits = visits;
     this.season = season;
+    this.minutes = minutes;
     this.documents = documents;
     this.reading = new TransactionTemplate(transactions);
     this.reading.setReadOnly(true);
@@ -194,7 +197,9 @@ public class Walks {
       throw new NotFound("plan", "There is no plan yet.");
     }
     Planning planning = seen.ground().planning();
-    return Why.of(planning, plan(seen.document(), planning), boat, stop(planning, boat, task));
+    Why why = Why.of(planning, plan(seen.document(), planning), boat, stop(planning, boat, task));
+    Work work = works().stream().filter(one -> one.boat().equals(boat)).findFirst().orElse(null);
+    return work == null ? why : why.learned(minutes.words(work, work.left().tasks()));
   }
 
   /** Whatever is done together with a task goes where it goes. */

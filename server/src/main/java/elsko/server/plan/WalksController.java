@@ -11,6 +11,7 @@ import elsko.server.people.SignedIn;
 import elsko.server.plan.WalksView.PlanView;
 import elsko.server.plan.WalksView.Standing;
 import elsko.server.plan.WalksView.StopView;
+import elsko.server.plan.crew.Crew;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.EnumMap;

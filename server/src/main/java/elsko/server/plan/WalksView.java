@@ -5,6 +5,7 @@ import elsko.core.plan.explain.Continuity;
 import elsko.core.plan.explain.PlanChanges;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.VisitTask;
+import elsko.server.plan.crew.Crew;
 import elsko.server.work.view.RedTagView;
 import java.time.Instant;
 import java.time.LocalDate;

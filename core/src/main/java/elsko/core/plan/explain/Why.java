@@ -24,8 +24,14 @@ import java.util.UUID;
  * @param then why not earlier, why not later
  * @param who why this person
  * @param moves what other days and people would cost
+ * @param learned how long it takes here, where that is not what the handbook says
  */
-public record Why(List<String> then, List<String> who, List<String> moves) {
+public record Why(List<String> then, List<String> who, List<String> moves, List<String> learned) {
+
+  /** The same, with what was learned here of how long it takes. */
+  public Why learned(List<String> words) {
+    return new Why(then, who, moves, words);
+  }
 
   /** About one stop. */
   public static Why of(Planning planning, Plan plan, UUID boat, String task) {
@@ -63,7 +69,7 @@ public record Why(List<String> then, List<String> who, List<String> moves) {
     }
 
     Why answer() {
-      return new Why(then(), who(), moves());
+      return new Why(then(), who(), moves(), List.of());
     }
 
     private List<String> then() {

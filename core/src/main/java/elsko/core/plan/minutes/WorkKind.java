@@ -12,4 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param layout of that engine
  * @param twin whether the boat has more than one engine
  */
-public record WorkKind(String task, @Nullable Method method, Layout layout, boolean twin) {}
+public record WorkKind(String task, @Nullable Method method, Layout layout, boolean twin) {
+  /** The same boat, another task. */
+  public WorkKind of(String other) {
+    return new WorkKind(other, method, layout, twin);
+  }
+}

@@ -74,6 +74,11 @@ public record VisitTask(
     this(key, title, minutes, people, Set.of(skill), equipment, soak, List.of(), true);
   }
 
+  /** The same, in other minutes. */
+  public VisitTask lasting(int other) {
+    return new VisitTask(key, title, other, people, skills, equipment, soak, parts, twoForAllOfIt);
+  }
+
   /** Itself, or what it is made of. */
   public List<VisitTask> tasks() {
     return parts.isEmpty() ? List.of(this) : parts;

@@ -1,20 +1,26 @@
-package elsko.server.plan;
+package elsko.server.plan.crew;
 
+import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Equipment;
 import elsko.server.columns.InOneColumn;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** What there is for the work. */
 @Entity
 @Table(name = "plan_means")
-class MeansRow {
+public class MeansRow {
   static final int THE_ONE = 1;
 
   @Id private Integer id;
@@ -25,6 +31,14 @@ class MeansRow {
   private int liftSlots;
   private int pauseFrom;
   private int pauseTo;
+
+  /** Null as long as nobody has said. */
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private @Nullable Hands hands;
+
+  private @Nullable Boolean learns;
+
   @Version private Long version;
 
   protected MeansRow() {}
@@ -50,26 +64,40 @@ class MeansRow {
     liftSlots = slots;
   }
 
-  Map<Equipment, Integer> equipment() {
+  public Map<Equipment, Integer> equipment() {
     Map<Equipment, Integer> counts = new EnumMap<>(Equipment.class);
     equipment.forEach(one -> counts.put(one.kind(), one.count()));
     return counts;
   }
 
-  int liftSlots() {
+  void goesBy(Hands comes, boolean learned) {
+    hands = comes;
+    learns = learned;
+  }
+
+  public Hands hands() {
+    return hands == null ? Hands.WHOLE_BOAT : hands;
+  }
+
+  /** Whether work is planned by the minutes it took here. */
+  public boolean learns() {
+    return learns == null || learns;
+  }
+
+  public int liftSlots() {
     return liftSlots;
   }
 
   /** Below any that was kept while these are the usual ones, which nobody has changed yet. */
-  long version() {
+  public long version() {
     return version == null ? -1 : version;
   }
 
-  int pauseFrom() {
+  public int pauseFrom() {
     return pauseFrom;
   }
 
-  int pauseTo() {
+  public int pauseTo() {
     return pauseTo;
   }
 

@@ -1,4 +1,4 @@
-package elsko.server.plan;
+package elsko.server.plan.crew;
 
 import org.springframework.data.jpa.repository.JpaRepository;
 

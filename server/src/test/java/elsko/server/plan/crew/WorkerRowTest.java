@@ -1,4 +1,4 @@
-package elsko.server.plan;
+package elsko.server.plan.crew;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package elsko.server.plan;
+package elsko.server.plan.crew;
 
 import jakarta.persistence.LockModeType;
 import java.util.List;

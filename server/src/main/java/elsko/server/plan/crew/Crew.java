@@ -1,7 +1,8 @@
-package elsko.server.plan;
+package elsko.server.plan.crew;
 
 import elsko.core.Refused;
 import elsko.core.kit.KitKind;
+import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Skill;
 import elsko.server.digest.RandomKey;
@@ -62,18 +63,18 @@ public class Crew {
   }
 
   @Transactional(readOnly = true)
-  List<WorkerRow> all() {
+  public List<WorkerRow> all() {
     return workers.findAllByOrderByName();
   }
 
   @Transactional(readOnly = true)
-  MeansRow means() {
+  public MeansRow means() {
     return means.findById(MeansRow.THE_ONE).orElseGet(MeansRow::usual);
   }
 
   /** How many there are of each: of what stands in the kit register, those. */
   @Transactional(readOnly = true)
-  Map<Equipment, Integer> equipment() {
+  public Map<Equipment, Integer> equipment() {
     Map<Equipment, Integer> counts = new EnumMap<>(means().equipment());
     REGISTERED.forEach(
         (equipment, kind) -> {
@@ -100,12 +101,14 @@ public class Crew {
         row.liftSlots(),
         row.pauseFrom(),
         row.pauseTo(),
+        row.hands(),
+        row.learns(),
         row.version());
   }
 
   /** As somebody may see it: a calendar's address is its key, so only one's own, or all. */
   @Transactional(readOnly = true)
-  CrewView seenBy(SignedIn who) {
+  public CrewView seenBy(SignedIn who) {
     CrewView all = view();
     if (who.role() == Role.COORDINATOR) {
       return all;
@@ -123,6 +126,8 @@ public class Crew {
         all.liftSlots(),
         all.pauseFrom(),
         all.pauseTo(),
+        all.hands(),
+        all.learns(),
         all.version());
   }
 
@@ -234,13 +239,16 @@ public class Crew {
     }
     MeansRow row = means();
     row.has(counts, slots);
+    row.goesBy(
+        change.hands() == null ? row.hands() : change.hands(),
+        change.learns() == null ? row.learns() : change.learns());
     means.saveAndFlush(row);
     events.publishEvent(Changed.plan());
     return view();
   }
 
   @Transactional(readOnly = true)
-  WorkerRow worker(UUID id) {
+  public WorkerRow worker(UUID id) {
     return workers.findById(id).orElseThrow(Crew::nobody);
   }
 
@@ -249,7 +257,7 @@ public class Crew {
   }
 
   @Transactional(readOnly = true)
-  WorkerRow byFeed(String token) {
+  public WorkerRow byFeed(String token) {
     return workers
         .findByFeedToken(token)
         .orElseThrow(() -> new NotFound("token", "There is no such calendar."));
@@ -285,7 +293,10 @@ public class Crew {
 
   /** What there is. */
   public record MeansChange(
-      @Nullable Map<Equipment, Integer> equipment, @Nullable Integer liftSlots) {}
+      @Nullable Map<Equipment, Integer> equipment,
+      @Nullable Integer liftSlots,
+      @Nullable Hands hands,
+      @Nullable Boolean learns) {}
 
   /**
    * Somebody work is planned for. Times in minutes after midnight.
@@ -312,6 +323,8 @@ public class Crew {
    * Who and what there is.
    *
    * @param pauseFrom everybody rests, minutes after midnight
+   * @param hands how a second pair of hands comes to a boat
+   * @param learns whether work is planned by the minutes it took here
    * @param version of the equipment and the lift
    */
   public record CrewView(
@@ -320,5 +333,7 @@ public class Crew {
       int liftSlots,
       int pauseFrom,
       int pauseTo,
+      Hands hands,
+      boolean learns,
       long version) {}
 }

@@ -1,4 +1,4 @@
-package elsko.server.plan;
+package elsko.server.plan.crew;
 
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Worker;
@@ -22,7 +22,7 @@ import org.hibernate.annotations.Formula;
 /** Somebody work is planned for. */
 @Entity
 @Table(name = "worker")
-class WorkerRow {
+public class WorkerRow {
   private static final String WORKS = "1";
 
   @Id private UUID id;
@@ -74,11 +74,11 @@ class WorkerRow {
     feedToken = token;
   }
 
-  UUID id() {
+  public UUID id() {
     return id;
   }
 
-  UUID personId() {
+  public UUID personId() {
     return personId;
   }
 
@@ -86,11 +86,11 @@ class WorkerRow {
     return version == null ? 0 : version;
   }
 
-  String name() {
+  public String name() {
     return name;
   }
 
-  String feedToken() {
+  public String feedToken() {
     return feedToken;
   }
 
@@ -122,7 +122,7 @@ class WorkerRow {
    * @param today what is past of it cannot be worked in any more
    * @param now minutes after midnight
    */
-  Worker worker(LocalDate today, int now, int days) {
+  public Worker worker(LocalDate today, int now, int days) {
     Set<LocalDate> off = daysOff();
     List<Boolean> on = weekdays();
     List<Worker.Hours> hours = new ArrayList<>();

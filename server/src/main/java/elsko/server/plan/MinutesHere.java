@@ -1,0 +1,101 @@
+package elsko.server.plan;
+
+import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.minutes.LearnedMinutes;
+import elsko.core.plan.minutes.WorkKind;
+import elsko.core.plan.minutes.WorkTime;
+import elsko.core.plan.minutes.WorkTimes;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.model.VisitTask;
+import elsko.server.fleet.Fleet;
+import elsko.server.plan.Visits.Work;
+import elsko.server.plan.crew.Crew;
+import elsko.server.work.fold.FoldCache;
+import elsko.server.work.fold.FoldCaches;
+import elsko.server.yard.Yards;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** How long work takes this crew, learned from the cards that were done here. */
+@Component
+class MinutesHere {
+  /** Less than that nobody plans by. */
+  private static final double WORTH_SAYING = 0.05;
+
+  private final Fleet fleet;
+  private final Crew crew;
+  private final FoldCache<List<WorkTime>> times;
+
+  MinutesHere(Fleet fleet, Crew crew, Yards yards, FoldCaches caches) {
+    this.fleet = fleet;
+    this.crew = crew;
+    this.times = caches.of(folded -> WorkTimes.of(folded.state(), yards.practices()));
+  }
+
+  private LearnedMinutes learned() {
+    if (!crew.means().learns()) {
+      return LearnedMinutes.NOTHING;
+    }
+    List<WorkTime> all = new ArrayList<>();
+    times.of(fleet.ids()).forEach(all::addAll);
+    return LearnedMinutes.of(all);
+  }
+
+  /** The same visits, each task in the minutes it takes here. */
+  List<Visit> of(List<Visit> visits, List<Work> works) {
+    LearnedMinutes learned = learned();
+    Map<UUID, Work> byBoat = new HashMap<>();
+    works.forEach(work -> byBoat.put(work.boat(), work));
+    return visits.stream().map(visit -> of(visit, byBoat.get(visit.boat()), learned)).toList();
+  }
+
+  private static Visit of(Visit visit, Work work, LearnedMinutes learned) {
+    return new Visit(
+        visit.boat(),
+        visit.name(),
+        visit.place(),
+        visit.berth(),
+        visit.releaseDay(),
+        visit.promisedDay(),
+        visit.tasks().stream()
+            .map(task -> isLearned(work) ? task.lasting(minutes(work, task, learned)) : task)
+            .toList(),
+        visit.promisedFor(),
+        visit.safeAfter(),
+        visit.lossByDay(),
+        visit.safeByDay());
+  }
+
+  /** Only what a winterizing card has is learned so far. */
+  private static boolean isLearned(Work work) {
+    return work.left().procedure() == Procedure.WINTERIZE;
+  }
+
+  private static int minutes(Work work, VisitTask task, LearnedMinutes learned) {
+    return learned.minutes(work.kind().of(task.key()), task.minutes());
+  }
+
+  /** What was learned of these tasks of a boat, in words. */
+  List<String> words(Work work, List<VisitTask> tasks) {
+    LearnedMinutes learned = learned();
+    List<String> words = new ArrayList<>();
+    for (VisitTask task : tasks) {
+      WorkKind kind = work.kind().of(task.key());
+      double factor = learned.factor(kind);
+      if (isLearned(work) && Math.abs(factor - 1) >= WORTH_SAYING) {
+        words.add(
+            "%s takes this crew %d min, not %d: from %d boats."
+                .formatted(
+                    task.title(),
+                    learned.minutes(kind, task.minutes()),
+                    task.minutes(),
+                    learned.restsOn(kind)));
+      }
+    }
+    return words;
+  }
+}
