@@ -255,6 +255,23 @@ describe('walks', () => {
     expect(asked.some(({ path }) => path === '/api/walks/publish')).toBe(true);
   });
 
+  it('answers what would become of it, and who can go home', async () => {
+    const asked = yard({
+      'POST /api/walks/what-if': { words: ['2 would be late, now 1: Teal by 1 day.'], late: [] },
+      'POST /api/walks/who-can-go-home': { people: ['Tamsa'] },
+    });
+    await userEvent.selectOptions(await screen.findByLabelText('There is'), 'Orrin');
+    await userEvent.selectOptions(screen.getByLabelText('Until'), '2031-10-29');
+    await userEvent.click(screen.getByRole('button', { name: 'Try it' }));
+    expect(await screen.findByText('2 would be late, now 1: Teal by 1 day.')).toBeTruthy();
+    expect(asked.find(({ path }) => path === '/api/walks/what-if')?.body).toEqual({
+      without: ['Orrin'],
+      until: '2031-10-29',
+    });
+    await userEvent.click(screen.getByRole('button', { name: 'who can go home today?' }));
+    expect(await screen.findByText(/Any one of these.*Tamsa/)).toBeTruthy();
+  });
+
   it('somebody ill is off and it is planned again with one tap', async () => {
     const asked = yard();
     await userEvent.click(await screen.findByRole('button', { name: /Tamsa is (ill|off)/ }));

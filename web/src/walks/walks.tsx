@@ -20,6 +20,7 @@ import { hoursOfDay, Strings } from './strings';
 import { minuteOf, stopKey, walkOf } from './times';
 import { useMove } from './use-move';
 import { WalkOnPlan } from './walk-on-plan';
+import { WhatIf } from './what-if';
 
 /** Who goes where, when, and why? */
 export function Walks() {
@@ -141,6 +142,7 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
             />
           )}
           <Changes walks={view} />
+          {!stop && view.plan && may.runYard && <WhatIf walks={view} />}
           {!stop && view.plan && view.changes.length === 0 && view.unmet.boats.length === 0 && (
             <p className="text-soft m-0 text-[14px]">
               Choose a boat to read why it is there and what moving it would cost.

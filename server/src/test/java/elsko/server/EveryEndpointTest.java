@@ -205,6 +205,8 @@ class EveryEndpointTest {
               Map.entry("DELETE /api/walks/search", COORDINATOR),
               Map.entry("POST /api/walks/publish", COORDINATOR),
               Map.entry("DELETE /api/walks/publish", COORDINATOR),
+              Map.entry("POST /api/walks/what-if", COORDINATOR),
+              Map.entry("POST /api/walks/who-can-go-home", COORDINATOR),
               Map.entry("DELETE /api/walks/draft", COORDINATOR),
               Map.entry("POST /api/walks/move", COORDINATOR),
               Map.entry("GET /api/walks/crew", ALL),

@@ -161,6 +161,40 @@ class WalksTest {
   }
 
   @Test
+  void whatWouldBecomeOfTheSeasonIsSaidAndNothingOfItKept() {
+    JsonNode before = COORDINATOR.get("/api/walks").body().path("plan");
+    String today = COORDINATOR.get("/api/walks").body().path("today").asString();
+    List<String> all = new java.util.ArrayList<>();
+    COORDINATOR
+        .get("/api/walks/crew")
+        .body()
+        .path("workers")
+        .forEach(worker -> all.add(worker.path("name").asString()));
+    String far = java.time.LocalDate.parse(today).plusDays(20).toString();
+    JsonNode nobody =
+        COORDINATOR.post("/api/walks/what-if", Map.of("without", all, "until", far)).body();
+    assertThat(nobody.path("late").size()).isPositive();
+    assertThat(nobody.path("words").get(0).asString()).contains("would be late");
+    assertThat(COORDINATOR.post("/api/walks/what-if", Map.of("more", "TANK_KIT")).status())
+        .isEqualTo(200);
+    assertThat(COORDINATOR.post("/api/walks/what-if", Map.of("without", List.of("X"))).field())
+        .isEqualTo("without");
+    assertThat(
+            COORDINATOR
+                .post("/api/walks/what-if", Map.of("without", all, "until", "2020-01-01"))
+                .field())
+        .isEqualTo("until");
+    assertThat(
+            COORDINATOR
+                .post("/api/walks/who-can-go-home", Map.of())
+                .body()
+                .path("people")
+                .isArray())
+        .isTrue();
+    assertThat(COORDINATOR.get("/api/walks").body().path("plan")).isEqualTo(before);
+  }
+
+  @Test
   void oneSearchAtATimeAndItCanBeStopped() throws Exception {
     assertThat(COORDINATOR.post("/api/walks/search", Map.of("seconds", 60)).status())
         .isEqualTo(200);

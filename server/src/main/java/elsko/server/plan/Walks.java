@@ -190,6 +190,19 @@ public class Walks {
     return new Plan(open, document.undone(), document.figures());
   }
 
+  /** The plan at hand as the planner reads it, and what it would be planned from. */
+  AtHand atHand() {
+    Seen seen = reading.execute(status -> seen());
+    if (seen == null) {
+      throw new NotFound("plan", "There is no plan yet.");
+    }
+    Planning planning = seen.ground().planning();
+    return new AtHand(planning, plan(seen.document(), planning));
+  }
+
+  /** A plan, and what it would be planned from. */
+  record AtHand(Planning planning, Plan plan) {}
+
   /** Why a stop is where it is. */
   public Why why(UUID boat, String task) {
     Seen seen = reading.execute(status -> seen());

@@ -35,6 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/walks")
 class WalksController {
   private final Walks walks;
+  private final WhatIfs whatIfs;
   private final PlanDifferences differences;
   private final Drafts drafts;
   private final Promises promises;
@@ -45,6 +46,7 @@ class WalksController {
 
   WalksController(
       Walks walks,
+      WhatIfs whatIfs,
       PlanDifferences differences,
       Drafts drafts,
       Promises promises,
@@ -53,6 +55,7 @@ class WalksController {
       PlanShown shown,
       PackingList packing) {
     this.walks = walks;
+    this.whatIfs = whatIfs;
     this.differences = differences;
     this.drafts = drafts;
     this.promises = promises;
@@ -187,6 +190,18 @@ class WalksController {
   @GetMapping("/why")
   Why why(@RequestParam UUID boat, @RequestParam String task) {
     return walks.why(boat, task);
+  }
+
+  /** What would become of the season if something were otherwise. Nothing is kept. */
+  @PostMapping("/what-if")
+  WhatIfs.SeasonThen whatIf(@RequestBody WhatIfs.SeasonWhatIf asked) {
+    return whatIfs.of(asked);
+  }
+
+  /** Who could go home today without anything being late. */
+  @PostMapping("/who-can-go-home")
+  WhatIfs.GoHome whoCanGoHome() {
+    return new WhatIfs.GoHome(whatIfs.whoCanGoHome());
   }
 
   /** What simple rules would come to on the same boats, people and days. */

@@ -1,0 +1,128 @@
+package elsko.core.plan.explain;
+
+import elsko.core.plan.model.Assignment;
+import elsko.core.plan.model.Effort;
+import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Plan;
+import elsko.core.plan.model.Season;
+import elsko.core.plan.model.Visit;
+import elsko.core.plan.model.Worker;
+import elsko.core.plan.search.Planning;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * What would become of the season if something were otherwise: somebody not there, one more of a
+ * kit. Planned anew from the plan at hand, and nothing of it is kept.
+ *
+ * @param late boats whose frost deadline or promise would not be kept, in the order of the season
+ * @param frostLoss repairs expected, in hoses
+ */
+public record Otherwise(List<Late> late, double frostLoss) {
+
+  /**
+   * A boat that would be late.
+   *
+   * @param days by so many; for one that would not be done at all those to the end of the season
+   */
+  public record Late(UUID boat, String name, int days) {}
+
+  /** The plan at hand. */
+  public static Otherwise asItIs(Planning planning, Plan plan) {
+    return of(planning.season(), plan);
+  }
+
+  /**
+   * With some people not there.
+   *
+   * @param toDay the last day they are away
+   */
+  public static Otherwise without(
+      Planning planning, Set<String> people, int fromDay, int toDay, Effort effort) {
+    Season season = planning.season();
+    List<Worker> workers = new ArrayList<>();
+    for (Worker worker : season.workers()) {
+      List<Worker.Hours> hours = new ArrayList<>(worker.hours());
+      for (int day = fromDay; day <= Math.min(toDay, hours.size() - 1); day++) {
+        hours.set(day, people.contains(worker.name()) ? null : hours.get(day));
+      }
+      workers.add(new Worker(worker.name(), worker.skills(), hours));
+    }
+    return planned(planning, with(season, workers, season.equipment()), effort);
+  }
+
+  /** With one more piece of some equipment. */
+  public static Otherwise withOneMore(Planning planning, Equipment kind, Effort effort) {
+    Season season = planning.season();
+    Map<Equipment, Integer> equipment = new EnumMap<>(Equipment.class);
+    equipment.putAll(season.equipment());
+    equipment.merge(kind, 1, Integer::sum);
+    return planned(planning, with(season, season.workers(), equipment), effort);
+  }
+
+  private static Season with(
+      Season season, List<Worker> workers, Map<Equipment, Integer> equipment) {
+    return new Season(
+        season.first(),
+        season.days(),
+        workers,
+        season.pause(),
+        season.visits(),
+        equipment,
+        season.liftSlots(),
+        season.walkMinutes());
+  }
+
+  private static Otherwise planned(Planning planning, Season season, Effort effort) {
+    List<Assignment> pinned =
+        planning.pinned().stream().filter(each -> isThere(season, each)).toList();
+    Planning other =
+        new Planning(
+            season,
+            planning.told(),
+            pinned,
+            planning.firstOpenDay(),
+            planning.changePenalty(),
+            planning.seed());
+    return of(season, other.solve(effort, null));
+  }
+
+  private static boolean isThere(Season season, Assignment held) {
+    return season.workers().stream()
+        .filter(worker -> held.workers().contains(worker.name()))
+        .noneMatch(worker -> worker.hours().get(held.day()) == null);
+  }
+
+  private static Otherwise of(Season season, Plan plan) {
+    Map<UUID, Map<String, Integer>> days = new HashMap<>();
+    for (Assignment each : plan.assignments()) {
+      days.computeIfAbsent(each.boat(), boat -> new HashMap<>()).put(each.task(), each.day());
+    }
+    Set<UUID> undone = new HashSet<>(plan.undone());
+    List<Late> late = new ArrayList<>();
+    for (Visit visit : season.visits()) {
+      Map<String, Integer> on = days.getOrDefault(visit.boat(), Map.of());
+      int by = 0;
+      if (visit.safeByDay() != null && visit.safeAfter() >= 0) {
+        by = Math.max(by, day(season, visit, visit.safeAfter(), on) - visit.safeByDay());
+      }
+      if (visit.promisedDay() != null) {
+        by = Math.max(by, day(season, visit, visit.promisedFor(), on) - visit.promisedDay());
+      }
+      if (by > 0 || undone.contains(visit.boat()) && visit.safeByDay() != null) {
+        late.add(new Late(visit.boat(), visit.name(), Math.max(1, by)));
+      }
+    }
+    return new Otherwise(List.copyOf(late), plan.figures().frostLoss());
+  }
+
+  private static int day(Season season, Visit visit, int task, Map<String, Integer> on) {
+    return on.getOrDefault(visit.tasks().get(task).key(), season.days());
+  }
+}
