@@ -33,7 +33,7 @@ export function Late({ ahead, show }: LateProps) {
               <button
                 type="button"
                 className="plain"
-                aria-label={`See ${one.name} in the walks`}
+                aria-label={`see why: ${one.name}`}
                 onClick={() => show(one.boat)}
               >
                 see why

@@ -240,7 +240,7 @@ describe('walks', () => {
     expect(late.textContent).toContain(
       'Dunlin safe on Wed 29 Oct, its frost deadline is Mon 27 Oct',
     );
-    await userEvent.click(within(late).getByRole('button', { name: 'See Dunlin in the walks' }));
+    await userEvent.click(within(late).getByRole('button', { name: 'see why: Dunlin' }));
     expect(await screen.findByRole('region', { name: 'This stop' })).toBeTruthy();
   });
 
