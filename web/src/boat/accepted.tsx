@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { BoatView } from '../api/client';
 import { useEnter } from '../enter/enter';
 import { useDraft } from '../offline/draft';
+import { isSafe } from '../parts/fleet-standing';
 import { Choice, Field } from '../parts/field';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
@@ -9,15 +10,11 @@ import { useEscape } from '../keys/escape';
 import { sentence } from '../words/words';
 import { typedIn } from '../words/typed-quantity';
 
-const SAFE = ['DRAINED', 'PROVEN', 'DRY_BUILT'];
-
 /** Circuits that are taken as they are for a while; a coordinator may take another. */
 export function Accepted({ boat, may }: { boat: BoatView; may: boolean }) {
   const [open, setOpen] = useState(false);
   const taken = boat.circuits.filter((circuit) => circuit.accepted);
-  const left = boat.circuits.filter(
-    (circuit) => !circuit.accepted && !SAFE.includes(circuit.protection),
-  );
+  const left = boat.circuits.filter((circuit) => !circuit.accepted && !isSafe(circuit.protection));
   const offers = may && left.length > 0;
   if (taken.length === 0 && !offers) return null;
   return (

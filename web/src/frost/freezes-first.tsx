@@ -5,7 +5,7 @@ import type { BoatLine, FrostView, WalksView } from '../api/client';
 import { boatsQuery, frostQuery, planQuery, walksQuery } from '../queries/queries';
 import { ProtectionMark, protectionWords } from '../parts/protection';
 import { Loading, Trouble } from '../parts/states';
-import { leftWords, shortDay } from '../words/days';
+import { NO_DAY, leftWords, shortDay } from '../words/days';
 import { boatsOf, percent } from '../words/words';
 
 interface Row {
@@ -148,15 +148,13 @@ function OneBoat({ row: { boat, berth, frost, safeOn, late } }: { row: Row }) {
   );
 }
 
-const LAST = '9999';
-
 const ORDER: Record<Column, (a: Row, b: Row) => number> = {
   name: (a, b) => a.boat.name.localeCompare(b.boat.name),
   deadline: (a, b) =>
     a.frost.deadline!.localeCompare(b.frost.deadline!) || b.frost.chance - a.frost.chance,
   chance: (a, b) => b.frost.chance - a.frost.chance,
   firstToGo: (a, b) => (a.frost.firstToGo ?? '').localeCompare(b.frost.firstToGo ?? ''),
-  safeOn: (a, b) => (a.safeOn ?? LAST).localeCompare(b.safeOn ?? LAST),
+  safeOn: (a, b) => (a.safeOn ?? NO_DAY).localeCompare(b.safeOn ?? NO_DAY),
 };
 
 function rowsOf(

@@ -5,7 +5,7 @@ import { isSafe } from '../parts/fleet-standing';
 import { useMay } from '../parts/session';
 import { sentence } from '../words/words';
 import { SeeCondition } from '../reading/see-condition';
-import { daysBetween, leftWords, shortDay } from '../words/days';
+import { daysBetween, daysOf, leftWords, shortDay } from '../words/days';
 
 interface FrostProps {
   boat: string;
@@ -118,5 +118,5 @@ function Feared({ boat, feared, may }: FearedProps) {
 function gained(days: number | null): string {
   if (days === null) return '';
   if (days === 0) return ', no gain';
-  return days > 0 ? `, ${days} ${days === 1 ? 'day' : 'days'} more` : `, ${-days} days less`;
+  return days > 0 ? `, ${daysOf(days)} more` : `, ${-days} days less`;
 }

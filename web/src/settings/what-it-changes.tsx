@@ -1,12 +1,12 @@
-import { useEffect, useState } from 'react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 import type { YardView } from '../api/client';
 import { keys } from '../api/keys';
 import { useMay } from '../parts/session';
+import { useSettled } from '../parts/use-settled';
 import { JudgedAnew, JudgedList, changesWords } from '../yard/judged-anew';
 
-/** Nobody is asked for a number that is still being typed. */
+/** Every boat is judged: no number that is still being typed is asked about. */
 const TYPED_MS = 600;
 
 interface Standard {
@@ -17,7 +17,7 @@ interface Standard {
 
 /** Which boats the standard in the boxes would judge otherwise; once it is saved, which it did. */
 export function WhatItChanges({ yard, ...typed }: Standard & { yard: YardView }) {
-  const { designLowC, marginK, policy } = useSettled(typed);
+  const { designLowC, marginK, policy } = useSettled(typed, TYPED_MS);
   const may = useMay();
   const differs =
     designLowC !== yard.designLowC || marginK !== yard.marginK || policy !== yard.policy;
@@ -53,13 +53,4 @@ export function WhatItChanges({ yard, ...typed }: Standard & { yard: YardView })
       )}
     </section>
   );
-}
-
-function useSettled({ designLowC, marginK, policy }: Standard): Standard {
-  const [settled, setSettled] = useState<Standard>({ designLowC, marginK, policy });
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled({ designLowC, marginK, policy }), TYPED_MS);
-    return () => clearTimeout(timer);
-  }, [designLowC, marginK, policy]);
-  return settled;
 }

@@ -4,9 +4,7 @@ import type { CrewView } from '../api/client';
 import { keys } from '../api/keys';
 import { RefusedLine } from '../parts/refused-line';
 import { useRefused } from '../parts/refused';
-
-/** So long it is planned again when somebody is not there. */
-const SECONDS = 10;
+import { planAgain } from './plan-again';
 
 interface DayOffProps {
   worker: CrewView['workers'][number];
@@ -31,7 +29,7 @@ export function DayOff({ worker, date, today, stay }: DayOffProps) {
         }),
       );
       try {
-        await got(api.POST('/api/walks/search', { body: { seconds: SECONDS } }));
+        await planAgain();
       } finally {
         await queries.invalidateQueries({ queryKey: keys.plans });
         await queries.invalidateQueries({ queryKey: keys.crew });

@@ -24,22 +24,7 @@ export function Late({ ahead, show }: LateProps) {
       </h2>
       <ul className="m-0 list-none p-0 sm:columns-2">
         {late.slice(0, MOST).map((one) => (
-          <li key={one.boat}>
-            <Link to={`/boats/${one.boat}`} className="plain text-ink font-bold">
-              {one.name}
-            </Link>{' '}
-            {one.late}.{' '}
-            {(one.safeOn ?? one.keptOn) && (
-              <button
-                type="button"
-                className="plain"
-                aria-label={`see why: ${one.name}`}
-                onClick={() => show(one.boat)}
-              >
-                see why
-              </button>
-            )}
-          </li>
+          <OneLate key={one.boat} one={one} show={show} />
         ))}
       </ul>
       {late.length > MOST && (
@@ -47,13 +32,32 @@ export function Late({ ahead, show }: LateProps) {
           <summary className="plain">{late.length - MOST} more</summary>
           <ul className="m-0 list-none p-0">
             {late.slice(MOST).map((one) => (
-              <li key={one.boat}>
-                <b>{one.name}</b> {one.late}
-              </li>
+              <OneLate key={one.boat} one={one} show={show} />
             ))}
           </ul>
         </details>
       )}
     </section>
+  );
+}
+
+function OneLate({ one, show }: { one: BoatAhead; show: LateProps['show'] }) {
+  return (
+    <li>
+      <Link to={`/boats/${one.boat}`} className="plain text-ink font-bold">
+        {one.name}
+      </Link>{' '}
+      {one.late}.{' '}
+      {(one.safeOn ?? one.keptOn) && (
+        <button
+          type="button"
+          className="plain"
+          aria-label={`see why: ${one.name}`}
+          onClick={() => show(one.boat)}
+        >
+          see why
+        </button>
+      )}
+    </li>
   );
 }

@@ -8,14 +8,12 @@ import { jobsQuery } from '../queries/queries';
 import { useRefused } from '../parts/refused';
 import { RefusedLine } from '../parts/refused-line';
 import { boatsOf, clock, number } from '../words/words';
+import { daysOf } from '../words/days';
+import { planAgain } from './plan-again';
 import { JustSent, SendPlan } from './send-plan';
-
-const SECONDS = 10;
 
 const repairs = (loss: number) =>
   `${number(loss, 1)} ${number(loss, 1) === '1' ? 'repair' : 'repairs'}`;
-
-const daysOf = (days: number) => `${days} ${days === 1 ? 'day' : 'days'}`;
 
 /** What kind of plan is shown, what it comes to, and what can be done with it. */
 export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean }) {
@@ -35,7 +33,7 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
   const search = () =>
     act(async () => {
       setAsked(true);
-      await api.POST('/api/walks/search', { body: { seconds: SECONDS } });
+      await planAgain();
     });
   return (
     <div className="border-line bg-paper-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b px-5 py-2 text-[14px]">

@@ -22,5 +22,11 @@ export const daysBetween = (from: string, to: string) =>
 export function leftWords(days: number): string {
   if (days < 0) return 'too late';
   if (days === 0) return 'today';
-  return days === 1 ? '1 day' : `${days} days`;
+  return daysOf(days);
 }
+
+/** "1 day", "12 days" */
+export const daysOf = (days: number) => `${days} ${days === 1 ? 'day' : 'days'}`;
+
+/** In the place of a day where there is none, so that it comes last. */
+export const NO_DAY = '9999';

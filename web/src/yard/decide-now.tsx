@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { BoatLine, FrostView, YardPlan } from '../api/client';
 import { RedTagMark } from '../tags/red-tags';
 import { fleetWords, isSafe } from '../parts/fleet-standing';
-import { shortDay } from '../words/days';
+import { NO_DAY, shortDay } from '../words/days';
 import { protectionTone, protectionWords } from '../parts/protection';
 
 const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
@@ -22,9 +22,6 @@ const ORDER: NonNullable<BoatLine['decisionKind']>[] = [
   'NOT_FLUSHED',
 ];
 
-/** Behind every day there is. */
-const NEVER = '9999';
-
 interface DecideProps {
   boats: BoatLine[];
   plan: YardPlan;
@@ -42,7 +39,7 @@ export function DecideNow({ boats, plan, frost, children }: DecideProps) {
     .sort(
       (a, b) =>
         ORDER.indexOf(a.decisionKind!) - ORDER.indexOf(b.decisionKind!) ||
-        (deadlines.get(a.id) ?? NEVER).localeCompare(deadlines.get(b.id) ?? NEVER),
+        (deadlines.get(a.id) ?? NO_DAY).localeCompare(deadlines.get(b.id) ?? NO_DAY),
     );
   return (
     <aside

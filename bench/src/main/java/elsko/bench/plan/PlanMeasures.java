@@ -278,19 +278,7 @@ public final class PlanMeasures {
     List<Worker.Hours> hours = new ArrayList<>(sick.hours());
     Collections.fill(hours.subList(from, Math.min(hours.size(), from + 6)), null);
     workers.set(0, new Worker(sick.name(), sick.skills(), hours));
-    return with(season, workers, season.visits());
-  }
-
-  private static Season with(Season season, List<Worker> workers, List<Visit> visits) {
-    return new Season(
-        season.first(),
-        season.days(),
-        workers,
-        season.pause(),
-        visits,
-        season.equipment(),
-        season.liftSlots(),
-        season.walkMinutes());
+    return season.with(workers, season.equipment());
   }
 
   private static Season colder(Season season) {
@@ -312,7 +300,7 @@ public final class PlanMeasures {
               visit.safeAfter(),
               loss));
     }
-    return with(season, season.workers(), visits);
+    return season.with(visits);
   }
 
   /** Against the least loss any plan can have. */

@@ -51,7 +51,7 @@ class DayLoads {
     Map<LocalDate, Integer> planned = new HashMap<>();
     if (plan != null) {
       for (Stop stop : plan.stops()) {
-        int worked = worked(stop.start(), stop.end(), pause);
+        int worked = pause.worked(stop.start(), stop.end());
         planned.merge(stop.date(), worked * stop.workers().size(), Integer::sum);
       }
     }
@@ -70,7 +70,7 @@ class DayLoads {
       int capacity = 0;
       for (Worker worker : workers) {
         Worker.Hours hours = worker.hours().get(day);
-        capacity += hours == null ? 0 : worked(hours.from(), hours.to(), pause);
+        capacity += hours == null ? 0 : pause.worked(hours.from(), hours.to());
       }
       days.add(
           new DayLoad(
@@ -81,10 +81,5 @@ class DayLoads {
               deadlines.getOrDefault(date, 0)));
     }
     return days;
-  }
-
-  /** Minutes from one to another in which nobody rests. */
-  private static int worked(int from, int to, Worker.Hours pause) {
-    return to - from - Math.max(0, Math.min(to, pause.to()) - Math.max(from, pause.from()));
   }
 }

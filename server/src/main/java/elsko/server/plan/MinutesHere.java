@@ -29,6 +29,7 @@ class MinutesHere {
   private final Fleet fleet;
   private final Crew crew;
   private final FoldCache<List<WorkTime>> times;
+  private volatile From last = new From(List.of(), LearnedMinutes.NOTHING);
 
   MinutesHere(Fleet fleet, Crew crew, Yards yards, FoldCaches caches) {
     this.fleet = fleet;
@@ -42,8 +43,16 @@ class MinutesHere {
     }
     List<WorkTime> all = new ArrayList<>();
     times.of(fleet.ids()).forEach(all::addAll);
-    return LearnedMinutes.of(all);
+    From known = last;
+    if (!known.times().equals(all)) {
+      known = new From(all, LearnedMinutes.of(all));
+      last = known;
+    }
+    return known.learned();
   }
+
+  /** What was learned, and from what: a plan asks more often than a card is done. */
+  private record From(List<WorkTime> times, LearnedMinutes learned) {}
 
   /** The same visits, each task in the minutes it takes here. */
   List<Visit> of(List<Visit> visits, List<Work> works) {
@@ -54,20 +63,12 @@ class MinutesHere {
   }
 
   private static Visit of(Visit visit, Work work, LearnedMinutes learned) {
-    return new Visit(
-        visit.boat(),
-        visit.name(),
-        visit.place(),
-        visit.berth(),
-        visit.releaseDay(),
-        visit.promisedDay(),
+    return visit.cutInto(
         visit.tasks().stream()
             .map(task -> isLearned(work) ? task.lasting(minutes(work, task, learned)) : task)
             .toList(),
         visit.promisedFor(),
-        visit.safeAfter(),
-        visit.lossByDay(),
-        visit.safeByDay());
+        visit.safeAfter());
   }
 
   /** Only what a winterizing card has is learned so far. */

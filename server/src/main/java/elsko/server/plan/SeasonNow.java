@@ -61,7 +61,8 @@ class SeasonNow {
       published.stops().stream().filter(Stop::pinned).forEach(held::add);
     }
     List<Assignment> pinned = new ArrayList<>(open(held, season));
-    pinned.removeIf(each -> isOff(season, each));
+    // Nothing is held for somebody who is not there that day.
+    pinned.removeIf(each -> !season.areThere(each));
     pinned.addAll(begun(season, pinned));
     return new Planning(
         season, told, pinned, 0, told.isEmpty() ? 0 : Planning.TOLD_WEIGHT, today.toEpochDay());
@@ -116,13 +117,6 @@ class SeasonNow {
       }
     }
     return BoatStops.gather(season, open);
-  }
-
-  /** Nothing is held for somebody who is not there that day. */
-  private static boolean isOff(Season season, Assignment held) {
-    return season.workers().stream()
-        .filter(worker -> held.workers().contains(worker.name()))
-        .anyMatch(worker -> worker.hours().get(held.day()) == null);
   }
 
   /** Whoever has begun on a boat goes on with it, today if they can. */

@@ -54,7 +54,7 @@ public record Otherwise(List<Late> late, double frostLoss) {
       }
       workers.add(new Worker(worker.name(), worker.skills(), hours));
     }
-    return planned(planning, with(season, workers, season.equipment()), effort);
+    return planned(planning, season.with(workers, season.equipment()), effort);
   }
 
   /** With one more piece of some equipment. */
@@ -63,25 +63,11 @@ public record Otherwise(List<Late> late, double frostLoss) {
     Map<Equipment, Integer> equipment = new EnumMap<>(Equipment.class);
     equipment.putAll(season.equipment());
     equipment.merge(kind, 1, Integer::sum);
-    return planned(planning, with(season, season.workers(), equipment), effort);
-  }
-
-  private static Season with(
-      Season season, List<Worker> workers, Map<Equipment, Integer> equipment) {
-    return new Season(
-        season.first(),
-        season.days(),
-        workers,
-        season.pause(),
-        season.visits(),
-        equipment,
-        season.liftSlots(),
-        season.walkMinutes());
+    return planned(planning, season.with(season.workers(), equipment), effort);
   }
 
   private static Otherwise planned(Planning planning, Season season, Effort effort) {
-    List<Assignment> pinned =
-        planning.pinned().stream().filter(each -> isThere(season, each)).toList();
+    List<Assignment> pinned = planning.pinned().stream().filter(season::areThere).toList();
     Planning other =
         new Planning(
             season,
@@ -91,12 +77,6 @@ public record Otherwise(List<Late> late, double frostLoss) {
             planning.changePenalty(),
             planning.seed());
     return of(season, other.solve(effort, null));
-  }
-
-  private static boolean isThere(Season season, Assignment held) {
-    return season.workers().stream()
-        .filter(worker -> held.workers().contains(worker.name()))
-        .noneMatch(worker -> worker.hours().get(held.day()) == null);
   }
 
   private static Otherwise of(Season season, Plan plan) {

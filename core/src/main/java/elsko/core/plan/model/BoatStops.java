@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * A season in which a boat is opened once: the tasks of a visit put together into stops, each done
  * by the same people from its beginning to its end. A stop ends where something soaks, before and
  * after the lift, where nobody has the skills for more or those who have them all are too few, and
- * where a day is over. Where one of its tasks takes two people, two do the whole stop.
+ * where a day is over. How a second person comes to it is the yard's choice ({@link Hands}).
  */
 public final class BoatStops {
   /** On foot to it and back, so that it fits into a day. */
@@ -67,15 +67,7 @@ public final class BoatStops {
       loads.add(chosen.tasks());
       made.put(visit.boat(), chosen);
     }
-    return new Season(
-        season.first(),
-        season.days(),
-        season.workers(),
-        season.pause(),
-        season.visits().stream().map(visit -> made.get(visit.boat())).toList(),
-        season.equipment(),
-        season.liftSlots(),
-        season.walkMinutes());
+    return season.with(season.visits().stream().map(visit -> made.get(visit.boat())).toList());
   }
 
   /**
@@ -97,18 +89,8 @@ public final class BoatStops {
       stopOf[i] = stops.size();
     }
     stops.add(stop(hands, together));
-    return new Visit(
-        visit.boat(),
-        visit.name(),
-        visit.place(),
-        visit.berth(),
-        visit.releaseDay(),
-        visit.promisedDay(),
-        stops,
-        stopOf[visit.promisedFor()],
-        visit.safeAfter() < 0 ? -1 : stopOf[visit.safeAfter()],
-        visit.lossByDay(),
-        visit.safeByDay());
+    return visit.cutInto(
+        stops, stopOf[visit.promisedFor()], visit.safeAfter() < 0 ? -1 : stopOf[visit.safeAfter()]);
   }
 
   /** Whether whoever does what is together can do it too, whoever that is. */
@@ -118,15 +100,7 @@ public final class BoatStops {
 
   /** The same season by tasks again. */
   public static Season apart(Season season) {
-    return new Season(
-        season.first(),
-        season.days(),
-        season.workers(),
-        season.pause(),
-        season.visits().stream().map(BoatStops::apart).toList(),
-        season.equipment(),
-        season.liftSlots(),
-        season.walkMinutes());
+    return season.with(season.visits().stream().map(BoatStops::apart).toList());
   }
 
   private static Visit apart(Visit visit) {
@@ -138,18 +112,7 @@ public final class BoatStops {
       promisedFor = i == visit.promisedFor() ? tasks.size() - 1 : promisedFor;
       safeAfter = i == visit.safeAfter() ? tasks.size() - 1 : safeAfter;
     }
-    return new Visit(
-        visit.boat(),
-        visit.name(),
-        visit.place(),
-        visit.berth(),
-        visit.releaseDay(),
-        visit.promisedDay(),
-        tasks,
-        promisedFor,
-        safeAfter,
-        visit.lossByDay(),
-        visit.safeByDay());
+    return visit.cutInto(tasks, promisedFor, safeAfter);
   }
 
   private static boolean goesOn(
@@ -188,12 +151,7 @@ public final class BoatStops {
       if (worker.skills().containsAll(skills)) {
         for (Worker.Hours hours : worker.hours()) {
           if (hours != null) {
-            int paused =
-                Math.max(
-                    0,
-                    Math.min(hours.to(), season.pause().to())
-                        - Math.max(hours.from(), season.pause().from()));
-            longest = Math.max(longest, hours.to() - hours.from() - paused);
+            longest = Math.max(longest, season.pause().worked(hours.from(), hours.to()));
           }
         }
       }
@@ -306,11 +264,8 @@ public final class BoatStops {
     int done = 0;
     List<String> alone = whole.workers().subList(0, 1);
     for (VisitTask task : stop.parts()) {
-      int start = at >= pause.from() && at < pause.to() ? pause.to() : at;
-      int end = start + task.minutes();
-      if (start < pause.from() && end > pause.from()) {
-        end += pause.to() - pause.from();
-      }
+      int start = pause.begin(at);
+      int end = pause.end(start, task.minutes());
       boolean two = done >= stop.handFrom() && done < stop.handTo();
       tasks.add(
           new Assignment(

@@ -30,4 +30,21 @@ public record Season(
     equipment = Map.copyOf(equipment);
     liftSlots = Arrays.copyOf(liftSlots, days);
   }
+
+  /** The same with other visits. */
+  public Season with(List<Visit> others) {
+    return new Season(first, days, workers, pause, others, equipment, liftSlots, walkMinutes);
+  }
+
+  /** The same with other people and equipment. */
+  public Season with(List<Worker> people, Map<Equipment, Integer> kit) {
+    return new Season(first, days, people, pause, visits, kit, liftSlots, walkMinutes);
+  }
+
+  /** Whether nobody whom something is given to is off that day. */
+  public boolean areThere(Assignment given) {
+    return workers.stream()
+        .filter(worker -> given.workers().contains(worker.name()))
+        .noneMatch(worker -> worker.hours().get(given.day()) == null);
+  }
 }

@@ -94,6 +94,22 @@ public record Visit(
     }
   }
 
+  /** The same work, cut into other tasks. */
+  public Visit cutInto(List<VisitTask> others, int promised, int safe) {
+    return new Visit(
+        boat,
+        name,
+        place,
+        berth,
+        releaseDay,
+        promisedDay,
+        others,
+        promised,
+        safe,
+        lossByDay,
+        safeByDay);
+  }
+
   /** What frost costs on average when it is made safe on this day. */
   public double lossOn(int day) {
     if (safeAfter < 0 || lossByDay.isEmpty()) {

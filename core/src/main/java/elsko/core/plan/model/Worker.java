@@ -18,6 +18,22 @@ public record Worker(String name, Set<Skill> skills, List<Hours> hours) {
       Refused.within("hours", from, 0, 24 * 60, "");
       Refused.within("hours", to, from, 24 * 60, "");
     }
+
+    /** As a pause: minutes from one to another in which nobody rests. */
+    public int worked(int start, int end) {
+      return end - start - Math.max(0, Math.min(end, to) - Math.max(start, from));
+    }
+
+    /** As a pause: the first minute from this one on at which work can begin. */
+    public int begin(int earliest) {
+      return earliest >= from && earliest < to ? to : earliest;
+    }
+
+    /** As a pause: when work that begins at this minute ends; what was begun goes on after it. */
+    public int end(int start, int attended) {
+      int end = start + attended;
+      return start < from && end > from ? end + to - from : end;
+    }
   }
 
   public Worker {

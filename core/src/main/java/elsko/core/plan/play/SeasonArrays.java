@@ -254,9 +254,7 @@ public final class SeasonArrays {
 
   /** Minutes somebody can work on a day. */
   public int capacity(int person, int day) {
-    int pause =
-        Math.max(0, Math.min(to[person][day], pauseTo) - Math.max(from[person][day], pauseFrom));
-    return to[person][day] - from[person][day] - pause;
+    return season.pause().worked(from[person][day], to[person][day]);
   }
 
   public boolean isLast(int task) {
@@ -271,13 +269,12 @@ public final class SeasonArrays {
 
   /** When work that begins at this minute ends: the pause does not count. */
   public int end(int start, int attended) {
-    int end = start + attended;
-    return start < pauseFrom && end > pauseFrom ? end + pauseTo - pauseFrom : end;
+    return season.pause().end(start, attended);
   }
 
   /** The first minute from this one on at which work can begin. */
   public int begin(int earliest) {
-    return earliest >= pauseFrom && earliest < pauseTo ? pauseTo : earliest;
+    return season.pause().begin(earliest);
   }
 
   public VisitTask task(int task) {

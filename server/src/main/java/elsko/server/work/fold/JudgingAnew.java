@@ -80,12 +80,10 @@ public class JudgingAnew {
     }
     JudgedAnewRow before = rows.findById(boat).orElse(null);
     Protection was = before == null ? shown : before.was();
-    if (before != null) {
-      rows.delete(before);
-      rows.flush();
-    }
     if (was != state.protection()) {
       rows.save(new JudgedAnewRow(boat, was, state.protection(), why(state)));
+    } else if (before != null) {
+      rows.delete(before);
     }
   }
 
