@@ -134,12 +134,18 @@ final class BarHand {
     } else {
       answer(label);
     }
-    assertThat(card.bar())
-        .not()
-        .hasText(
-            before,
-            new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions()
-                .setUseInnerText(true));
+    try {
+      assertThat(card.bar())
+          .not()
+          .hasText(
+              before,
+              new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions()
+                  .setUseInnerText(true));
+    } catch (AssertionError still) {
+      String shown = card.page.locator("main").innerText();
+      throw new AssertionError(
+          "The bar still says " + before + ". The card shows:\n" + shown, still);
+    }
   }
 
   private void answer(String label) {

@@ -1,6 +1,9 @@
 package elsko.core.plan;
 
+import elsko.core.plan.model.Asks;
 import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Opening;
+import elsko.core.plan.model.Openings;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Visit;
@@ -51,8 +54,41 @@ public final class RandomSeason {
             visits,
             equipment,
             lifts,
+            seed % 3 == 0 ? openings(days, new Random(seed)) : Openings.ALWAYS,
             walking(boats + 1, random));
     return new Planning(season, List.of(), List.of(), 0, 0, seed);
+  }
+
+  /** Some hours of some days, in two pieces as often as not. */
+  private static Openings openings(int days, Random random) {
+    Map<Opening, List<List<Worker.Hours>>> byDay = new EnumMap<>(Opening.class);
+    for (Opening kind : Opening.values()) {
+      List<List<Worker.Hours>> hours = new ArrayList<>();
+      for (int day = 0; day < days; day++) {
+        int from = 420 + random.nextInt(200);
+        int to = from + 60 + random.nextInt(300);
+        Worker.Hours later = new Worker.Hours(to + 30, to + 200);
+        Worker.Hours first = new Worker.Hours(from, to);
+        hours.add(
+            switch (random.nextInt(6)) {
+              case 0 -> List.of();
+              case 1, 2 -> List.of(first, later);
+              default -> List.of(first);
+            });
+      }
+      byDay.put(kind, hours);
+    }
+    return new Openings(byDay);
+  }
+
+  /** Which hours a task of a season keeps to, and whether its kit stays while it soaks. */
+  private static Asks asks(int v, int k, boolean kitStays) {
+    Random random = new Random(v * 31L + k);
+    Asks asks =
+        random.nextInt(4) > 0
+            ? Asks.NOTHING
+            : Asks.of(Opening.values()[random.nextInt(Opening.values().length)]);
+    return kitStays && random.nextBoolean() ? asks.staying() : asks;
   }
 
   private static Worker worker(int p, int days, Random random) {
@@ -79,7 +115,7 @@ public final class RandomSeason {
     for (int k = 0; k < n; k++) {
       boolean soaks = k < n - 1 && random.nextInt(5) == 0;
       int from = 30 + random.nextInt(200);
-      tasks.add(
+      VisitTask task =
           new VisitTask(
               "task-" + k,
               "Task " + k,
@@ -89,7 +125,8 @@ public final class RandomSeason {
               random.nextBoolean()
                   ? Equipment.values()[random.nextInt(Equipment.values().length)]
                   : null,
-              soaks ? new Soak(from, from + 20 + random.nextInt(100)) : null));
+              soaks ? new Soak(from, from + 20 + random.nextInt(100)) : null);
+      tasks.add(task.asking(asks(v, k, soaks && task.equipment() != null)));
     }
     List<Double> loss = new ArrayList<>();
     double sum = 0;

@@ -1,7 +1,7 @@
 package elsko.server.plan;
 
+import elsko.core.plan.check.PlanCheck;
 import elsko.core.plan.explain.Continuity;
-import elsko.core.plan.explain.PlanCheck;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.BoatStops;
 import elsko.core.plan.model.Plan;

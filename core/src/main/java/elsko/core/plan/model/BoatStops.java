@@ -27,7 +27,9 @@ public final class BoatStops {
     /** Two people do the whole boat. */
     WHOLE_BOAT("two do the whole boat"),
     /** Somebody comes from the first task of a stop that wants two to the last, and goes on. */
-    WHEN_WANTED("somebody comes when wanted");
+    WHEN_WANTED("somebody comes when wanted"),
+    /** The same, and only in one fixed hour of the day: what is begun in it goes on. */
+    FIXED_HOUR("somebody comes in one fixed hour");
 
     private final String words;
 
@@ -51,7 +53,8 @@ public final class BoatStops {
     SkillLoads loads = new SkillLoads(season);
     Map<UUID, Visit> made = new HashMap<>();
     List<Visit> either = new ArrayList<>();
-    for (Visit visit : season.visits()) {
+    for (Visit each : season.visits()) {
+      Visit visit = hands == Hands.FIXED_HOUR ? inTheHour(each) : each;
       if (visit.tasks().stream().map(VisitTask::skills).distinct().count() == 1) {
         Visit whole = of(season, hands, heldBy, visit, true);
         loads.add(whole.tasks());
@@ -68,6 +71,20 @@ public final class BoatStops {
       made.put(visit.boat(), chosen);
     }
     return season.with(season.visits().stream().map(visit -> made.get(visit.boat())).toList());
+  }
+
+  /** A lift is done by two whenever it is; else a second person comes in the hour they come. */
+  private static Visit inTheHour(Visit visit) {
+    return visit.cutInto(
+        visit.tasks().stream()
+            .map(
+                task ->
+                    task.people() < 2 || task.equipment() == Equipment.LIFT
+                        ? task
+                        : task.asking(task.asks().and(Opening.SECOND_HANDS)))
+            .toList(),
+        visit.promisedFor(),
+        visit.safeAfter());
   }
 
   /**
@@ -175,7 +192,8 @@ public final class BoatStops {
         null,
         together.get(together.size() - 1).soak(),
         together,
-        hands == Hands.WHOLE_BOAT);
+        hands == Hands.WHOLE_BOAT,
+        Asks.NOTHING);
   }
 
   /**

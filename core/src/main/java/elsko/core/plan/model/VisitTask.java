@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  *     empty for one that is a task itself
  * @param twoForAllOfIt whether a second person stays from its beginning to its end; else from the
  *     first part that wants two to the last
+ * @param asks the hours it keeps to, and whether its kit stays; of one made of others nothing
  */
 public record VisitTask(
     String key,
@@ -30,7 +31,8 @@ public record VisitTask(
     @Nullable Equipment equipment,
     @Nullable Soak soak,
     List<VisitTask> parts,
-    boolean twoForAllOfIt) {
+    boolean twoForAllOfIt,
+    Asks asks) {
 
   /** From so many minutes to so many, on the same day. */
   public record Soak(int fromMinutes, int toMinutes) {
@@ -59,7 +61,7 @@ public record VisitTask(
       Set<Skill> skills,
       @Nullable Equipment equipment,
       @Nullable Soak soak) {
-    this(key, title, minutes, people, skills, equipment, soak, List.of(), true);
+    this(key, title, minutes, people, skills, equipment, soak, List.of(), true, Asks.NOTHING);
   }
 
   /** One that asks for a single skill. */
@@ -71,12 +73,19 @@ public record VisitTask(
       Skill skill,
       @Nullable Equipment equipment,
       @Nullable Soak soak) {
-    this(key, title, minutes, people, Set.of(skill), equipment, soak, List.of(), true);
+    this(key, title, minutes, people, Set.of(skill), equipment, soak);
   }
 
   /** The same, in other minutes. */
   public VisitTask lasting(int other) {
-    return new VisitTask(key, title, other, people, skills, equipment, soak, parts, twoForAllOfIt);
+    return new VisitTask(
+        key, title, other, people, skills, equipment, soak, parts, twoForAllOfIt, asks);
+  }
+
+  /** The same, asking for something else. */
+  public VisitTask asking(Asks other) {
+    return new VisitTask(
+        key, title, minutes, people, skills, equipment, soak, parts, twoForAllOfIt, other);
   }
 
   /** Itself, or what it is made of. */

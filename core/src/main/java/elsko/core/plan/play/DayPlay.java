@@ -27,6 +27,7 @@ public final class DayPlay {
   public final int[] end;
   private final int[] stamp;
   private int now;
+  private int day;
   private boolean strict;
 
   private final int[] at;
@@ -52,6 +53,9 @@ public final class DayPlay {
 
   private final int[] lastKit;
   private final int[][] kit;
+
+  /** By kind and piece: the task it waits for on its boat, or −1. */
+  private final int[][] keptFor;
 
   /** Minutes beyond somebody's hours, over all people. */
   int overtime;
@@ -90,8 +94,10 @@ public final class DayPlay {
     helps = new boolean[arrays.people];
     lastKit = new int[arrays.people];
     kit = new int[arrays.stock.length][];
+    keptFor = new int[arrays.stock.length][];
     for (int kind = 0; kind < kit.length; kind++) {
       kit[kind] = new int[arrays.stock[kind]];
+      keptFor[kind] = new int[arrays.stock[kind]];
     }
   }
 
@@ -186,7 +192,8 @@ public final class DayPlay {
     }
   }
 
-  private int begin(int day, int[][] lists, int[] sizes) {
+  private int begin(int onDay, int[][] lists, int[] sizes) {
+    day = onDay;
     overtime = 0;
     stuck = 0;
     soakBreach = 0;
@@ -219,8 +226,9 @@ public final class DayPlay {
       }
     }
     liftsOver = Math.max(0, lifts - arrays.liftSlots[day]);
-    for (int[] pieces : kit) {
-      Arrays.fill(pieces, 0);
+    for (int kind = 0; kind < kit.length; kind++) {
+      Arrays.fill(kit[kind], 0);
+      Arrays.fill(keptFor[kind], -1);
     }
     return left;
   }
@@ -250,22 +258,43 @@ public final class DayPlay {
       }
     }
     for (int use = 0; use < arrays.useKind[task].length; use++) {
-      int soonest = NEVER;
-      for (int until : kit[arrays.useKind[task][use]]) {
-        soonest = Math.min(soonest, until);
-      }
-      if (soonest == NEVER) {
+      int piece = piece(arrays.useKind[task][use], task);
+      if (piece < 0) {
         return NEVER;
       }
+      int soonest = kit[arrays.useKind[task][use]][piece];
       earliest = Math.max(earliest, soonest - arrays.useFrom[task][use]);
     }
     // Nobody sets out during the pause; who is on the way then begins after it.
     int walk = arrays.walk[where[lead]][here];
     int setsOut = arrays.begin(earliest - walk);
     int begin = arrays.begin(setsOut + walk);
+    int opens = arrays.opens(task, day, begin);
+    if (opens == Opened.NEVER) {
+      return NEVER;
+    }
+    if (opens > begin) {
+      begin = opens;
+      setsOut = Math.max(setsOut, opens - walk);
+    }
     sets[p] =
         helps[p] ? arrays.end(begin, arrays.handFrom[task]) - arrays.walk[where[p]][here] : setsOut;
     return begin;
+  }
+
+  /** Of a kind the one that waits for this task on its boat, else that which is free first. */
+  private int piece(int kind, int task) {
+    int[] free = kit[kind];
+    int first = -1;
+    for (int i = 0; i < free.length; i++) {
+      if (keptFor[kind][i] == task) {
+        return i;
+      }
+      if (keptFor[kind][i] < 0 && (first < 0 || free[i] < free[first])) {
+        first = i;
+      }
+    }
+    return first;
   }
 
   /** Who stands ready with the other part of a task. */
@@ -294,14 +323,13 @@ public final class DayPlay {
     }
     goOn(lead, task, from, ends, lists, sizes);
     for (int use = 0; use < arrays.useKind[task].length; use++) {
-      int[] pieces = kit[arrays.useKind[task][use]];
-      int take = 0;
-      for (int i = 1; i < pieces.length; i++) {
-        if (pieces[i] < pieces[take]) {
-          take = i;
-        }
-      }
-      pieces[take] = arrays.end(from, arrays.useTo[task][use]);
+      int kind = arrays.useKind[task][use];
+      int take = piece(kind, task);
+      keptFor[kind][take] = arrays.kitStays[task] == kind ? task + 1 : -1;
+      kit[kind][take] = arrays.end(from, arrays.useTo[task][use]);
+    }
+    if (!arrays.isFirst[task] && arrays.kitStays[task - 1] >= 0) {
+      release(arrays.kitStays[task - 1], task, from);
     }
     if (arrays.sameDayAsBefore[task] && stamp[task - 1] == now) {
       soakBreach += Math.max(0, from - end[task - 1] - arrays.waitTo[task]);
@@ -313,9 +341,22 @@ public final class DayPlay {
     return settled;
   }
 
+  /** What waited on the boat for a task that had no use for it. */
+  private void release(int kind, int task, int from) {
+    for (int i = 0; i < keptFor[kind].length; i++) {
+      if (keptFor[kind][i] == task) {
+        keptFor[kind][i] = -1;
+        kit[kind][i] = from;
+      }
+    }
+  }
+
   /** Whoever waits for what was just done looks again. */
   private void forget(int task) {
     int uses = arrays.uses[task];
+    if (!arrays.isFirst[task] && arrays.kitStays[task - 1] >= 0) {
+      uses |= 1 << arrays.kitStays[task - 1];
+    }
     for (int p = 0; p < head.length; p++) {
       int waits = head[p];
       if (waits >= 0 && (waits == task + 1 || (arrays.uses[waits] & uses) != 0)) {

@@ -1,6 +1,7 @@
 package elsko.core.plan.play;
 
 import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Opening;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
@@ -8,6 +9,7 @@ import elsko.core.plan.model.Worker;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -85,6 +87,12 @@ public final class SeasonArrays {
   /** From the first to come to the last to go, without the pause. */
   public final int[] openMinutes;
 
+  /** By task: which hours it keeps to, and from which of its minutes to which; null for none. */
+  private final Opened[] opened;
+
+  /** By task: the kind that stays on the boat until the next; −1 for none. */
+  public final int[] kitStays;
+
   public final int pauseFrom;
   public final int pauseTo;
 
@@ -120,6 +128,8 @@ public final class SeasonArrays {
     partMinutes = new int[parts];
     handFrom = new int[tasks];
     handTo = new int[tasks];
+    opened = new Opened[tasks];
+    kitStays = new int[tasks];
     leadPart = new int[tasks];
     handPart = new int[tasks];
     taskOf = new int[parts];
@@ -167,6 +177,8 @@ public final class SeasonArrays {
         minutes[task] = of.minutes();
         crew[task] = of.people();
         fillUses(task, of);
+        opened[task] = Opened.of(season.openings(), of, days);
+        kitStays[task] = kitStays(of.tasks().get(of.tasks().size() - 1));
         boolean soaks = before != null && before.soak() != null;
         waitFrom[task] = soaks ? before.soak().fromMinutes() : 0;
         waitTo[task] = soaks ? before.soak().toMinutes() : Integer.MAX_VALUE;
@@ -188,6 +200,10 @@ public final class SeasonArrays {
         task++;
       }
     }
+  }
+
+  private static int kitStays(VisitTask last) {
+    return last.asks().kitStays() && last.equipment() != null ? last.equipment().ordinal() : -1;
   }
 
   /** Pieces of a kind are held from when they are first needed until they are needed no more. */
@@ -275,6 +291,19 @@ public final class SeasonArrays {
   /** The first minute from this one on at which work can begin. */
   public int begin(int earliest) {
     return season.pause().begin(earliest);
+  }
+
+  /**
+   * The first minute from this one on at which a task can begin so that each part of it is done in
+   * its hours; {@link Opened#NEVER} when there is none that day.
+   */
+  public int opens(int task, int day, int earliest) {
+    return opened[task] == null ? earliest : opened[task].begin(season.pause(), day, earliest);
+  }
+
+  /** Which hours it keeps to; empty for none. */
+  public Set<Opening> openings(int task) {
+    return opened[task] == null ? Set.of() : opened[task].kinds();
   }
 
   public VisitTask task(int task) {

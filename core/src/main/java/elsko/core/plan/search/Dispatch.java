@@ -28,6 +28,7 @@ final class Dispatch {
   private final int[] where;
   private final int[] freeAt;
   private final int[][] kit;
+  private final int[][] keptFor;
 
   /** By person: the latest minute at which a soak they began must be over, and where. */
   private final int[] backBy;
@@ -49,8 +50,10 @@ final class Dispatch {
     backBy = new int[arrays.people];
     backTask = new int[arrays.people];
     kit = new int[arrays.stock.length][];
+    keptFor = new int[arrays.stock.length][];
     for (int kind = 0; kind < kit.length; kind++) {
       kit[kind] = new int[arrays.stock[kind]];
+      keptFor[kind] = new int[arrays.stock[kind]];
     }
     fixed = new double[arrays.visits];
     for (int v = 0; v < arrays.visits; v++) {
@@ -96,8 +99,9 @@ final class Dispatch {
         to = Math.max(to, arrays.to[p][day]);
       }
     }
-    for (int[] pieces : kit) {
-      Arrays.fill(pieces, 0);
+    for (int kind = 0; kind < kit.length; kind++) {
+      Arrays.fill(kit[kind], 0);
+      Arrays.fill(keptFor[kind], -1);
     }
     for (int minute = from; minute < to; minute++) {
       if (minute >= arrays.pauseFrom && minute < arrays.pauseTo) {
@@ -167,8 +171,11 @@ final class Dispatch {
       return false;
     }
     begins = arrays.begin(begins);
+    if (arrays.opens(task, day, begins) != begins) {
+      return false;
+    }
     for (int use = 0; use < arrays.useKind[task].length; use++) {
-      if (freeKit(arrays.useKind[task][use], begins + arrays.useFrom[task][use]) < 0) {
+      if (freeKit(arrays.useKind[task][use], task, begins + arrays.useFrom[task][use]) < 0) {
         return false;
       }
     }
@@ -209,13 +216,28 @@ final class Dispatch {
     return true;
   }
 
-  private int freeKit(int kind, int at) {
+  /** The one that waits on its boat, else one that is free. */
+  private int freeKit(int kind, int task, int at) {
     for (int i = 0; i < kit[kind].length; i++) {
-      if (kit[kind][i] <= at) {
+      if (keptFor[kind][i] == task) {
+        return i;
+      }
+    }
+    for (int i = 0; i < kit[kind].length; i++) {
+      if (keptFor[kind][i] < 0 && kit[kind][i] <= at) {
         return i;
       }
     }
     return -1;
+  }
+
+  private void release(int kind, int task, int from) {
+    for (int i = 0; i < keptFor[kind].length; i++) {
+      if (keptFor[kind][i] == task) {
+        keptFor[kind][i] = -1;
+        kit[kind][i] = from;
+      }
+    }
   }
 
   private int hand(int lead, int task, int day, int begins) {
@@ -237,8 +259,12 @@ final class Dispatch {
     int end = arrays.end(begins, arrays.minutes[task]);
     for (int use = 0; use < arrays.useKind[task].length; use++) {
       int kind = arrays.useKind[task][use];
-      kit[kind][freeKit(kind, begins + arrays.useFrom[task][use])] =
-          arrays.end(begins, arrays.useTo[task][use]);
+      int piece = freeKit(kind, task, begins + arrays.useFrom[task][use]);
+      kit[kind][piece] = arrays.end(begins, arrays.useTo[task][use]);
+      keptFor[kind][piece] = arrays.kitStays[task] == kind ? task + 1 : -1;
+    }
+    if (!arrays.isFirst[task] && arrays.kitStays[task - 1] >= 0) {
+      release(arrays.kitStays[task - 1], task, begins);
     }
     if ((arrays.uses[task] & LIFT) != 0) {
       lifts++;

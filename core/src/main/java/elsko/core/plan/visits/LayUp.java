@@ -1,12 +1,15 @@
 package elsko.core.plan.visits;
 
 import elsko.core.boat.Boat;
+import elsko.core.boat.path.Circuit;
 import elsko.core.boat.path.CircuitKind;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.model.Asks;
 import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Opening;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.procedure.CardWriter;
@@ -16,8 +19,10 @@ import elsko.core.procedure.card.Step;
 import elsko.core.procedure.part.OneVisit;
 import elsko.core.procedure.request.CardRequest;
 import elsko.core.procedure.request.Choices;
+import elsko.core.procedure.request.DescaleVariant;
 import elsko.core.procedure.request.Practices;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,6 +52,9 @@ public final class LayUp {
 
   /** So long an engine keeps its thermostat open after its warm-up; as oil is drawn warm. */
   private static final int STAYS_WARM_MINUTES = 45;
+
+  /** A tank kit that had acid in it is rinsed before it is used for anything else. Estimate. */
+  public static final int RINSE_MINUTES = 10;
 
   private static final Set<String> AFTER_IT_IS_SAFE = Set.of(CYLINDERS, CLOSE);
 
@@ -123,7 +131,8 @@ public final class LayUp {
     void lift() {
       gathered.add(
           new VisitTask(
-              LIFT, "Lift out and wash", LIFT_MINUTES, 2, Skill.LIFT, Equipment.LIFT, null),
+                  LIFT, "Lift out and wash", LIFT_MINUTES, 2, Skill.LIFT, Equipment.LIFT, null)
+              .asking(Asks.of(Opening.LIFT_HOURS, Opening.DAYLIGHT)),
           List.of());
     }
 
@@ -142,7 +151,15 @@ public final class LayUp {
       }
       if (!open.isEmpty()) {
         gathered.add(
-            new VisitTask(SERVICE, "Lay-up service", WorkLeft.minutes(open), 1, engine, null, null),
+            new VisitTask(
+                    SERVICE,
+                    "Lay-up service",
+                    WorkLeft.minutes(open),
+                    WorkLeft.people(open),
+                    engine,
+                    null,
+                    null)
+                .asking(WorkLeft.asks(open)),
             open);
       }
     }
@@ -160,7 +177,14 @@ public final class LayUp {
               .toList();
       if (!open.isEmpty()) {
         gathered.add(
-            new VisitTask(PUMP, "Raw-water pump", WorkLeft.minutes(open), 1, engine, null, null),
+            new VisitTask(
+                PUMP,
+                "Raw-water pump",
+                WorkLeft.minutes(open),
+                WorkLeft.people(open),
+                engine,
+                null,
+                null),
             open);
       }
     }
@@ -170,6 +194,7 @@ public final class LayUp {
      */
     void descaling(CardProgress progress) {
       List<Step> group = new ArrayList<>();
+      Equipment kit = kitOf(progress);
       int number = 0;
       for (Step step : card(progress).steps()) {
         // The trial under load is on the water, on a later day.
@@ -178,29 +203,55 @@ public final class LayUp {
         }
         group.add(step);
         if (step.soak() != null) {
-          descaling(progress, group, ++number, step.soak());
+          descaling(progress, kit, group, ++number, step.soak());
           group = new ArrayList<>();
         }
       }
       if (!group.isEmpty()) {
-        descaling(progress, group, ++number, null);
+        descaling(progress, kit, group, ++number, null);
       }
     }
 
-    private void descaling(CardProgress progress, List<Step> group, int number, Step.Soak soak) {
+    /** From the tank, its kit stands on the boat all the time; an adapter only until it soaks. */
+    private @Nullable Equipment kitOf(CardProgress progress) {
+      CardRequest request = new CardRequest(state, progress, practices);
+      Set<DescaleVariant> variants = EnumSet.noneOf(DescaleVariant.class);
+      for (Circuit circuit : state.boat().engineCircuits()) {
+        if (!DescaleVariant.possible(state.boat(), circuit).isEmpty()) {
+          variants.add(request.descaleVariant(circuit));
+        }
+      }
+      return variants.contains(DescaleVariant.TANK_SOAK)
+          ? Equipment.TANK_KIT
+          : variants.contains(DescaleVariant.STRAINER_SOAK) ? Equipment.ADAPTER_SET : null;
+    }
+
+    private void descaling(
+        CardProgress progress,
+        @Nullable Equipment kit,
+        List<Step> group,
+        int number,
+        Step.@Nullable Soak soak) {
       List<Step> open = WorkLeft.open(progress, group);
       if (open.isEmpty()) {
         return;
       }
+      boolean tank = kit == Equipment.TANK_KIT;
+      Asks asks = WorkLeft.asks(open);
       gathered.add(
           new VisitTask(
-              number == 1 ? DESCALE : DESCALE + "-" + number,
-              number == 1 ? "Descale: mix and begin" : "Descale: flush and go on",
-              WorkLeft.minutes(open),
-              WorkLeft.people(open),
-              engine,
-              Equipment.ADAPTER_SET,
-              soak == null ? null : new VisitTask.Soak(soak.fromMinutes(), soak.toMinutes())),
+                  number == 1 ? DESCALE : DESCALE + "-" + number,
+                  number == 1
+                      ? "Descale: mix and begin"
+                      : soak == null && tank
+                          ? "Descale: flush, kit rinsed"
+                          : "Descale: flush and go on",
+                  WorkLeft.minutes(open) + (tank && soak == null ? RINSE_MINUTES : 0),
+                  WorkLeft.people(open),
+                  engine,
+                  tank || number == 1 ? kit : null,
+                  soak == null ? null : new VisitTask.Soak(soak.fromMinutes(), soak.toMinutes()))
+              .asking(tank && soak != null ? asks.staying() : asks),
           open);
     }
 
@@ -234,6 +285,10 @@ public final class LayUp {
     }
 
     private VisitTask task(String key, List<Step> open, boolean drawn) {
+      return ofWork(key, open, drawn).asking(WorkLeft.asks(open));
+    }
+
+    private VisitTask ofWork(String key, List<Step> open, boolean drawn) {
       int minutes = WorkLeft.minutes(open);
       int people = WorkLeft.people(open);
       return switch (key) {

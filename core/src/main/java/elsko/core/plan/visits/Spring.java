@@ -3,7 +3,9 @@ package elsko.core.plan.visits;
 import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.model.Asks;
 import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Opening;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.procedure.CardWriter;
@@ -67,18 +69,21 @@ public final class Spring {
 
   private static VisitTask task(SpringWork work, List<Step> open, BoatState state) {
     boolean launch = work == SpringWork.LAUNCH;
-    return new VisitTask(
-        work.key(),
-        work.words(),
-        WorkLeft.minutes(open),
-        WorkLeft.people(open),
-        switch (work) {
-          case LAUNCH -> Set.of(Skill.LIFT);
-          case SERVICE, ANTIFREEZE, RUN -> Skill.ofEngines(state.boat());
-          default -> Set.of(Skill.SYSTEMS);
-        },
-        launch ? Equipment.LIFT : null,
-        soak(open));
+    VisitTask task =
+        new VisitTask(
+            work.key(),
+            work.words(),
+            WorkLeft.minutes(open),
+            WorkLeft.people(open),
+            switch (work) {
+              case LAUNCH -> Set.of(Skill.LIFT);
+              case SERVICE, ANTIFREEZE, RUN -> Skill.ofEngines(state.boat());
+              default -> Set.of(Skill.SYSTEMS);
+            },
+            launch ? Equipment.LIFT : null,
+            soak(open));
+    return task.asking(
+        launch ? Asks.of(Opening.LIFT_HOURS, Opening.DAYLIGHT) : WorkLeft.asks(open));
   }
 
   /** On the same day: minutes never reach over a night. */

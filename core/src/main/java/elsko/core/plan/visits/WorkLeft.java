@@ -2,6 +2,8 @@ package elsko.core.plan.visits;
 
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.model.Asks;
+import elsko.core.plan.model.Opening;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.procedure.card.Step;
 import java.util.ArrayList;
@@ -45,6 +47,29 @@ public record WorkLeft(
 
   static int people(List<Step> steps) {
     return Math.min(2, steps.stream().mapToInt(Step::people).max().orElse(1));
+  }
+
+  /** In a shed an engine runs only while its doors stand open. */
+  static Asks asks(List<Step> steps) {
+    return steps.stream().anyMatch(step -> step.run() != null)
+        ? Asks.of(Opening.DOORS)
+        : Asks.NOTHING;
+  }
+
+  /**
+   * The tasks where the boat stands: doors matter in a shed, and what is done in the open is done
+   * by daylight.
+   *
+   * @param inTheOpen without a roof
+   */
+  public static List<VisitTask> standing(List<VisitTask> tasks, boolean inShed, boolean inTheOpen) {
+    return tasks.stream()
+        .map(
+            task -> {
+              Asks asks = inShed ? task.asks() : task.asks().without(Opening.DOORS);
+              return task.asking(inTheOpen ? asks.and(Opening.DAYLIGHT) : asks);
+            })
+        .toList();
   }
 
   /** Tasks while they are put together. */

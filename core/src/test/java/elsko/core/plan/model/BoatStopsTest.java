@@ -3,7 +3,7 @@ package elsko.core.plan.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.plan.RandomSeason;
-import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.check.PlanCheck;
 import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.search.Planning;
 import java.util.HashMap;
@@ -97,14 +97,23 @@ class BoatStopsTest {
     }
   }
 
+  private static List<List<VisitTask>> whateverTheHour(Season season) {
+    return season.visits().stream()
+        .map(
+            visit ->
+                visit.tasks().stream()
+                    .map(task -> task.asking(task.asks().without(Opening.SECOND_HANDS)))
+                    .toList())
+        .toList();
+  }
+
   @Test
   void whatIsTakenApartAndGatheredIsWhatItWas() {
     for (long seed = 0; seed < 60; seed++) {
       Planning planning = byStops(seed);
       Season season = planning.season();
       Season tasks = RandomSeason.of(seed).season();
-      assertThat(BoatStops.apart(season).visits().stream().map(Visit::tasks).toList())
-          .isEqualTo(tasks.visits().stream().map(Visit::tasks).toList());
+      assertThat(whateverTheHour(BoatStops.apart(season))).isEqualTo(whateverTheHour(tasks));
       Plan plan = planning.construct();
       List<Assignment> again =
           BoatStops.gather(season, BoatStops.split(season, plan).assignments());

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ai.timefold.solver.core.config.solver.EnvironmentMode;
 import elsko.core.plan.RandomSeason;
-import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.check.PlanCheck;
 import elsko.core.plan.search.Baseline;
 import elsko.core.plan.search.Planning;
 import elsko.core.plan.search.Search;

@@ -3,7 +3,7 @@ package elsko.core.plan.search;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.plan.RandomSeason;
-import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.check.PlanCheck;
 import elsko.core.plan.model.Effort;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Plan;

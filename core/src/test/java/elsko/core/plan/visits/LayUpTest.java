@@ -92,7 +92,9 @@ class LayUpTest {
     VisitTask first = left.tasks().get(0);
     assertThat(first.soak().fromMinutes()).isEqualTo(240);
     assertThat(first.soak().toMinutes()).isEqualTo(360);
-    assertThat(first.equipment()).isEqualTo(Equipment.ADAPTER_SET);
+    assertThat(first.equipment()).isEqualTo(Equipment.TANK_KIT);
+    assertThat(first.asks().kitStays()).isTrue();
+    assertThat(left.tasks().get(1).equipment()).isEqualTo(Equipment.TANK_KIT);
     assertThat(left.steps().values().stream().flatMap(List::stream))
         .doesNotContain(Procedure.DESCALE.lastStep());
     assertThat(left.tasks().get(left.safeAfter()).key()).isEqualTo(LayUp.FILL);

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import elsko.core.Hulls;
 import elsko.core.Story;
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.plan.explain.PlanCheck;
+import elsko.core.plan.check.PlanCheck;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Plan;

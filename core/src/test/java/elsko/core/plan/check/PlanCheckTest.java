@@ -1,4 +1,4 @@
-package elsko.core.plan.explain;
+package elsko.core.plan.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,7 +1,8 @@
-package elsko.core.plan.explain;
+package elsko.core.plan.check;
 
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.Equipment;
+import elsko.core.plan.model.Opening;
 import elsko.core.plan.model.Plan;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
@@ -13,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 
 /**
@@ -113,17 +115,34 @@ public final class PlanCheck {
       }
       int worked = now.end() - now.start();
       Worker.Hours pause = season.pause();
-      if (now.start() < pause.from() && now.end() > pause.from()) {
-        worked -= pause.to() - pause.from();
-      }
+      worked -= Math.max(0, Math.min(now.end(), pause.to()) - Math.max(now.start(), pause.from()));
       if (worked != task.minutes()) {
         wrong.add(task.key() + " takes " + worked + " instead of " + task.minutes());
       }
+      hours(season, visit, task, now, wrong);
       if (before != null) {
         order(visit, taskBefore, before, now, wrong);
       }
       before = now;
       taskBefore = task;
+    }
+  }
+
+  /** Every minute in which somebody works on it lies in the hours that it keeps to. */
+  private static void hours(
+      Season season, Visit visit, VisitTask task, Assignment now, List<String> wrong) {
+    for (Opening kind : task.asks().openings()) {
+      List<Worker.Hours> on = season.openings().on(kind, now.day());
+      if (on == null) {
+        continue;
+      }
+      int last = kind == Opening.SECOND_HANDS ? now.start() + 1 : now.end();
+      boolean within = on.stream().anyMatch(h -> h.from() <= now.start() && last <= h.to());
+      if (!within) {
+        wrong.add(
+            "%s: %s from %d to %d is not within %s"
+                .formatted(visit.name(), task.key(), now.start(), now.end(), kind.words()));
+      }
     }
   }
 
@@ -168,10 +187,12 @@ public final class PlanCheck {
   }
 
   private static void equipment(Season season, Plan plan, List<String> wrong) {
-    Map<String, Integer> used = new HashMap<>();
+    Map<String, Integer> used = new TreeMap<>();
     Map<Integer, Integer> lifts = new HashMap<>();
     Map<UUID, Visit> visits = new HashMap<>();
     season.visits().forEach(v -> visits.put(v.boat(), v));
+    Map<String, Assignment> byKey = new HashMap<>();
+    plan.assignments().forEach(each -> byKey.put(each.boat() + each.task(), each));
     for (Assignment each : plan.assignments()) {
       VisitTask task =
           visits.get(each.boat()).tasks().stream()
@@ -185,17 +206,25 @@ public final class PlanCheck {
         lifts.merge(each.day(), 1, Integer::sum);
       }
       Set<Integer> minutes = new HashSet<>();
-      for (int minute = each.start(); minute < each.end(); minute++) {
+      int until = each.end();
+      if (task.asks().kitStays()) {
+        List<VisitTask> all = visits.get(each.boat()).tasks();
+        Assignment next = byKey.get(each.boat() + all.get(all.indexOf(task) + 1).key());
+        until = next == null ? until : Math.max(until, next.start());
+      }
+      for (int minute = each.start(); minute < until; minute++) {
         minutes.add(minute);
       }
       for (int minute : minutes) {
         used.merge(task.equipment() + "/" + each.day() + "/" + minute, 1, Integer::sum);
       }
     }
+    Set<String> said = new HashSet<>();
     used.forEach(
         (key, count) -> {
           Equipment kind = Equipment.valueOf(key.substring(0, key.indexOf('/')));
-          if (count > season.equipment().getOrDefault(kind, 0)) {
+          boolean tooMany = count > season.equipment().getOrDefault(kind, 0);
+          if (tooMany && said.add(key.substring(0, key.lastIndexOf('/')))) {
             wrong.add(count + " of " + key);
           }
         });
