@@ -1,5 +1,6 @@
 package elsko.server.plan;
 
+import elsko.core.plan.check.ByHandbook;
 import elsko.core.plan.check.PlanCheck;
 import elsko.core.plan.explain.Continuity;
 import elsko.core.plan.model.Assignment;
@@ -105,10 +106,13 @@ class PlanDocuments {
     return task.isLeftToSoak() ? task.soak() : null;
   }
 
-  /** Counted a second way, by nothing the search uses: what breaks a rule must never be told. */
-  private static Plan.Figures checked(Season season, Plan plan) {
+  /**
+   * Held against the handbook, by nothing the search uses: what breaks a rule must never be told.
+   */
+  private Plan.Figures checked(Season season, Plan plan) {
     Plan.Figures said = plan.figures();
-    int broken = PlanCheck.problems(season, plan).size();
+    Season asked = ByHandbook.asked(season, visits.asked(season.visits()));
+    int broken = PlanCheck.problems(asked, plan).size();
     return new Plan.Figures(
         Math.max(said.brokenRules(), broken),
         said.frostLoss(),

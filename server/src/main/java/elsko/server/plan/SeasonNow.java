@@ -3,6 +3,7 @@ package elsko.server.plan;
 import elsko.core.Refused;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.BoatStops;
+import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Season;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
@@ -88,6 +89,9 @@ class SeasonNow {
         left,
         crew.equipment(),
         lifts,
+        means
+            .hours()
+            .openings(today, Walks.DAYS, clock.getZone(), means.hands() == Hands.FIXED_HOUR),
         walkMinutes);
   }
 

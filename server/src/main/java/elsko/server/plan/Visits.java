@@ -5,6 +5,9 @@ import elsko.core.ledger.BoatState;
 import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.circuit.Protection;
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.check.ByHandbook.OneBoat;
+import elsko.core.plan.check.ByHandbook.Roof;
+import elsko.core.plan.check.OffItsCards;
 import elsko.core.plan.minutes.WorkKind;
 import elsko.core.plan.minutes.WorkTimes;
 import elsko.core.plan.model.Visit;
@@ -22,6 +25,7 @@ import elsko.server.work.fold.FoldCaches;
 import elsko.server.work.log.Folded;
 import elsko.server.work.view.RedTagView;
 import elsko.server.yard.Berths;
+import elsko.server.yard.Shelter;
 import elsko.server.yard.YardPlan;
 import elsko.server.yard.Yards;
 import java.time.Clock;
@@ -83,6 +87,7 @@ class Visits {
    * @param heldBy who works on that card
    * @param begun some of it was done
    * @param kind what it is like to winterize: of which boats it takes as long
+   * @param asked the same work, read off its cards, for holding a plan against
    * @param promisedOn when it was promised to be done, or in spring to be afloat; or null
    */
   record Work(
@@ -97,10 +102,12 @@ class Visits {
       boolean begun,
       List<RedTagView> tags,
       WorkKind kind,
+      OneBoat asked,
       @Nullable LocalDate promisedOn) {
     private Work promised(@Nullable LocalDate on) {
       return new Work(
-          boat, name, berth, berthName, inService, left, card, heldBy, begun, tags, kind, on);
+          boat, name, berth, berthName, inService, left, card, heldBy, begun, tags, kind, asked,
+          on);
     }
 
     boolean isSpring() {
@@ -133,8 +140,8 @@ class Visits {
   private static Either work(Folded folded, Yards yards, Instant at) {
     BoatState state = folded.state();
     return new Either(
-        work(folded, yards, withToday(state, yards, LayUp.of(state, yards.practices()))),
-        work(folded, yards, withToday(state, yards, Spring.of(state, yards.practices(), at))),
+        work(folded, yards, withToday(state, yards, LayUp.of(state, yards.practices())), at),
+        work(folded, yards, withToday(state, yards, Spring.of(state, yards.practices(), at)), at),
         state.openCard(Procedure.COMMISSION) != null,
         state.afloat());
   }
@@ -144,7 +151,7 @@ class Visits {
     return today == null ? left : today;
   }
 
-  private static Work work(Folded folded, Yards yards, WorkLeft left) {
+  private static Work work(Folded folded, Yards yards, WorkLeft left, Instant at) {
     CardProgress card = folded.state().openCard(left.procedure());
     return new Work(
         folded.row().id(),
@@ -158,6 +165,7 @@ class Visits {
         card != null && !card.steps().isEmpty(),
         RedTagView.of(folded.state()),
         WorkTimes.kind(folded.boat(), "", yards.practices()),
+        OffItsCards.read(folded.row().id(), folded.state(), yards.practices(), left, at),
         null);
   }
 
@@ -238,11 +246,14 @@ class Visits {
   private List<Visit> visits(
       List<Work> included, Map<UUID, BoatDates> known, LocalDate today, int days) {
     Map<UUID, Outlook> outlooks = outlooks();
+    Map<UUID, Shelter> shelters = berths.shelters();
     List<Visit> visits = new ArrayList<>();
     for (int i = 0; i < included.size(); i++) {
       Work work = included.get(i);
       BoatDates when = known.get(work.boat());
-      List<VisitTask> tasks = ours(work, when);
+      Roof roof = roof(work, shelters);
+      List<VisitTask> tasks =
+          WorkLeft.standing(ours(work, when), roof == Roof.SHED, roof == Roof.NONE);
       visits.add(
           new Visit(
               work.boat(),
@@ -258,6 +269,47 @@ class Visits {
               safeBy(today, outlooks.get(work.boat()))));
     }
     return visits;
+  }
+
+  private static boolean isAsItWas(Visit visit, Work work) {
+    return work.left().tasks().stream()
+        .map(VisitTask::key)
+        .toList()
+        .containsAll(visit.tasks().stream().map(VisitTask::key).toList());
+  }
+
+  private static Roof roof(Work work, Map<UUID, Shelter> shelters) {
+    Shelter shelter = work.berth() == null ? null : shelters.get(work.berth());
+    return shelter == null
+        ? Roof.OTHER
+        : switch (shelter.kind()) {
+          case SHED -> Roof.SHED;
+          case ROWS -> Roof.NONE;
+          default -> Roof.OTHER;
+        };
+  }
+
+  /**
+   * What the handbook asks of the boats of these visits, each task in its planned minutes. A boat
+   * that was worked on since they were laid is left out.
+   */
+  List<OneBoat> asked(List<Visit> planned) {
+    Map<UUID, Work> byBoat = new HashMap<>();
+    all().forEach(work -> byBoat.put(work.boat(), work));
+    Map<UUID, Shelter> shelters = berths.shelters();
+    List<OneBoat> asked = new ArrayList<>();
+    for (Visit visit : planned) {
+      Work work = byBoat.get(visit.boat());
+      if (work != null && isAsItWas(visit, work)) {
+        Map<String, Integer> minutes = new HashMap<>();
+        visit.tasks().forEach(task -> minutes.put(task.key(), task.minutes()));
+        asked.add(
+            work.asked()
+                .at(visit.place(), visit.releaseDay(), roof(work, shelters))
+                .lasting(minutes));
+      }
+    }
+    return asked;
   }
 
   private static @Nullable Integer safeBy(LocalDate today, @Nullable Outlook outlook) {

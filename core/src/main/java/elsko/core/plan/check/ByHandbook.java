@@ -12,7 +12,9 @@ import elsko.core.plan.model.VisitTask.Soak;
 import elsko.core.procedure.request.DescaleVariant;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -120,7 +122,36 @@ public final class ByHandbook {
       boolean drawn,
       @Nullable DescaleVariant descaled,
       Roof roof,
-      List<Work> work) {}
+      List<Work> work) {
+    /** The same where it stands, from when on it may be worked on. */
+    public OneBoat at(int atPlace, int from, Roof under) {
+      return new OneBoat(boat, name, atPlace, from, engines, drawn, descaled, under, work);
+    }
+
+    /** The same with only this work, each in so many minutes as it is planned. */
+    public OneBoat lasting(Map<String, Integer> minutes) {
+      return new OneBoat(
+          boat,
+          name,
+          place,
+          releaseDay,
+          engines,
+          drawn,
+          descaled,
+          roof,
+          work.stream()
+              .filter(one -> minutes.containsKey(one.key()))
+              .map(
+                  one ->
+                      new Work(
+                          one.key(),
+                          minutes.get(one.key()),
+                          one.runsAnEngine(),
+                          one.feeds(),
+                          one.acid()))
+              .toList());
+    }
+  }
 
   /**
    * A season that asks what the handbook does.
@@ -131,6 +162,18 @@ public final class ByHandbook {
   public static Season season(Season yard, List<OneBoat> boats) {
     boolean inOneHour = yard.openings().byDay().containsKey(Opening.SECOND_HANDS);
     return yard.with(boats.stream().map(boat -> visit(boat, inOneHour)).toList());
+  }
+
+  /**
+   * The same where some boats were not walked up to: of those what the planner was given stands.
+   *
+   * @param planned with its visits
+   */
+  public static Season asked(Season planned, List<OneBoat> boats) {
+    Map<UUID, Visit> byBoat = new HashMap<>();
+    season(planned, boats).visits().forEach(visit -> byBoat.put(visit.boat(), visit));
+    return planned.with(
+        planned.visits().stream().map(visit -> byBoat.getOrDefault(visit.boat(), visit)).toList());
   }
 
   private static Visit visit(OneBoat boat, boolean inOneHour) {

@@ -3,16 +3,11 @@ package elsko.core.plan.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import elsko.core.Story;
-import elsko.core.boat.description.EngineDescription;
-import elsko.core.boat.path.Method;
 import elsko.core.ledger.BoatState;
-import elsko.core.ledger.CardProgress;
 import elsko.core.ledger.fact.Fact;
 import elsko.core.ledger.fact.Procedure;
-import elsko.core.plan.check.ByHandbook.Acid;
 import elsko.core.plan.check.ByHandbook.OneBoat;
 import elsko.core.plan.check.ByHandbook.Roof;
-import elsko.core.plan.check.ByHandbook.Work;
 import elsko.core.plan.model.BoatStops;
 import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Equipment;
@@ -26,25 +21,18 @@ import elsko.core.plan.model.Worker;
 import elsko.core.plan.search.Planning;
 import elsko.core.plan.visits.LayUp;
 import elsko.core.plan.visits.WorkLeft;
-import elsko.core.procedure.CardWriter;
-import elsko.core.procedure.card.Step;
-import elsko.core.procedure.request.CardRequest;
-import elsko.core.procedure.request.Choices;
-import elsko.core.procedure.request.DescaleVariant;
 import elsko.core.procedure.request.Practices;
 import elsko.core.trial.AnyBoat;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -55,6 +43,7 @@ class HandbookProperties {
   private static final int BOATS = 160;
   private static final int PLANS = 1_000;
   private static final int DAYS = 6;
+  private static final Instant NOW = Instant.parse("2026-11-03T12:00:00Z");
 
   /** A boat's work as the planner is given it, and as somebody reads it off its cards. */
   private record Both(WorkLeft left, OneBoat boat) {}
@@ -75,7 +64,7 @@ class HandbookProperties {
         Roof roof = Roof.values()[random.nextInt(Roof.values().length)];
         int release = random.nextInt(DAYS / 2);
         visits.add(visit(some.get(i), i + 1, release, roof));
-        asked.add(standing(some.get(i).boat(), i + 1, release, roof));
+        asked.add(some.get(i).boat().at(i + 1, release, roof));
       }
       Season stops = BoatStops.of(yard.with(visits), hands, List.of());
       Plan plan = Planning.anew(stops).construct();
@@ -111,19 +100,6 @@ class HandbookProperties {
         left.promisedFor(),
         left.safeAfter(),
         List.of(1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0));
-  }
-
-  private static OneBoat standing(OneBoat boat, int place, int release, Roof roof) {
-    return new OneBoat(
-        boat.boat(),
-        boat.name(),
-        place,
-        release,
-        boat.engines(),
-        boat.drawn(),
-        boat.descaled(),
-        roof,
-        boat.work());
   }
 
   private static Season yard(int boats, Hands hands, Random random) {
@@ -203,7 +179,8 @@ class HandbookProperties {
       open(story, Procedure.DESCALE);
     }
     BoatState state = story.state();
-    return new Both(LayUp.of(state, Practices.USUAL), read(story, seed));
+    WorkLeft left = LayUp.of(state, Practices.USUAL);
+    return new Both(left, OffItsCards.read(new UUID(3, seed), state, Practices.USUAL, left, NOW));
   }
 
   private static void open(Story story, Procedure procedure) {
@@ -212,66 +189,5 @@ class HandbookProperties {
     } catch (elsko.core.Refused notOnThisBoat) {
       assertThat(notOnThisBoat.reason()).isNotNull();
     }
-  }
-
-  private static @Nullable Acid acid(List<Step> its, @Nullable DescaleVariant descaled) {
-    if (its.isEmpty() || its.getLast().soak() == null || descaled == null) {
-      return null;
-    }
-    return its.getLast().key().endsWith("second-shot")
-        ? Acid.SECOND_SHOT
-        : descaled == DescaleVariant.CLOSED_LOOP ? Acid.CIRCULATES : Acid.SOAKS;
-  }
-
-  /** Off its cards, step by step. */
-  private static OneBoat read(Story story, long seed) {
-    BoatState state = story.state();
-    WorkLeft left = LayUp.of(state, Practices.USUAL);
-    Map<String, Step> steps = new HashMap<>();
-    Map<String, String> usual = Choices.usual(story.boat, Procedure.WINTERIZE, Practices.USUAL);
-    List<CardProgress> cards = new ArrayList<>(state.cards());
-    cards.add(CardProgress.notOpened(Procedure.WINTERIZE, usual));
-    DescaleVariant descaled = null;
-    for (CardProgress card : cards) {
-      CardRequest request = new CardRequest(state, card, Practices.USUAL);
-      CardWriter.write(request).steps().forEach(step -> steps.putIfAbsent(step.key(), step));
-      if (card.procedure() == Procedure.DESCALE) {
-        Set<DescaleVariant> variants =
-            story.boat.engineCircuits().stream()
-                .filter(circuit -> !DescaleVariant.possible(story.boat, circuit).isEmpty())
-                .map(request::descaleVariant)
-                .collect(Collectors.toSet());
-        descaled = variants.stream().sorted().findFirst().orElse(null);
-      }
-    }
-    List<Work> work = new ArrayList<>();
-    String last = "";
-    for (String task : left.steps().keySet()) {
-      last = task.startsWith("descale") && task.compareTo(last) > 0 ? task : last;
-    }
-    for (Map.Entry<String, List<String>> task : left.steps().entrySet()) {
-      List<Step> its = task.getValue().stream().map(steps::get).toList();
-      int minutes = its.stream().mapToInt(Step::minutes).sum();
-      boolean rinses = task.getKey().equals(last) && descaled == DescaleVariant.TANK_SOAK;
-      work.add(
-          new Work(
-              task.getKey(),
-              task.getKey().equals("lift") ? 30 : Math.max(1, minutes + (rinses ? 10 : 0)),
-              its.stream().anyMatch(step -> step.run() != null),
-              its.stream().anyMatch(step -> step.people() == 2),
-              acid(its, descaled)));
-    }
-    return new OneBoat(
-        new UUID(3, seed),
-        "boat " + seed,
-        0,
-        0,
-        story.boat.description().engines().stream()
-            .map(EngineDescription::fuel)
-            .collect(Collectors.toSet()),
-        usual.containsValue(Method.DRAW.name()),
-        descaled,
-        Roof.OTHER,
-        work);
   }
 }

@@ -2,6 +2,7 @@ package elsko.server.plan.crew;
 
 import elsko.core.Refused;
 import elsko.core.kit.KitKind;
+import elsko.core.plan.hours.YardHours;
 import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Skill;
@@ -103,6 +104,7 @@ public class Crew {
         row.pauseTo(),
         row.hands(),
         row.learns(),
+        row.hours(),
         row.version());
   }
 
@@ -128,6 +130,7 @@ public class Crew {
         all.pauseTo(),
         all.hands(),
         all.learns(),
+        all.hours(),
         all.version());
   }
 
@@ -241,7 +244,8 @@ public class Crew {
     row.has(counts, slots);
     row.goesBy(
         change.hands() == null ? row.hands() : change.hands(),
-        change.learns() == null ? row.learns() : change.learns());
+        change.learns() == null ? row.learns() : change.learns(),
+        change.hours() == null ? row.hours() : change.hours());
     means.saveAndFlush(row);
     events.publishEvent(Changed.plan());
     return view();
@@ -296,7 +300,8 @@ public class Crew {
       @Nullable Map<Equipment, Integer> equipment,
       @Nullable Integer liftSlots,
       @Nullable Hands hands,
-      @Nullable Boolean learns) {}
+      @Nullable Boolean learns,
+      @Nullable YardHours hours) {}
 
   /**
    * Somebody work is planned for. Times in minutes after midnight.
@@ -325,6 +330,7 @@ public class Crew {
    * @param pauseFrom everybody rests, minutes after midnight
    * @param hands how a second pair of hands comes to a boat
    * @param learns whether work is planned by the minutes it took here
+   * @param hours in which there is what some work waits for
    * @param version of the equipment and the lift
    */
   public record CrewView(
@@ -335,5 +341,6 @@ public class Crew {
       int pauseTo,
       Hands hands,
       boolean learns,
+      YardHours hours,
       long version) {}
 }

@@ -1,5 +1,6 @@
 package elsko.server.plan.crew;
 
+import elsko.core.plan.hours.YardHours;
 import elsko.core.plan.model.BoatStops.Hands;
 import elsko.core.plan.model.Equipment;
 import elsko.server.columns.InOneColumn;
@@ -39,6 +40,10 @@ public class MeansRow {
 
   private @Nullable Boolean learns;
 
+  /** Null as long as nobody has said any. */
+  @Convert(converter = YardHoursJson.class)
+  private @Nullable YardHours hours;
+
   @Version private Long version;
 
   protected MeansRow() {}
@@ -70,9 +75,15 @@ public class MeansRow {
     return counts;
   }
 
-  void goesBy(Hands comes, boolean learned) {
+  void goesBy(Hands comes, boolean learned, YardHours open) {
     hands = comes;
     learns = learned;
+    hours = open;
+  }
+
+  /** When there is light, open doors, water for the lift. */
+  public YardHours hours() {
+    return hours == null ? YardHours.NONE : hours;
   }
 
   public Hands hands() {
