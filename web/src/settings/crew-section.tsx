@@ -9,6 +9,7 @@ import { useRefused } from '../parts/refused';
 import { typedNumber } from '../words/words';
 import { clockOf, minuteOf } from '../walks/times';
 import { Save, Section } from '../parts/section';
+import { YardHours } from './yard-hours';
 
 type Worker = CrewView['workers'][number];
 type Skill = Worker['skills'][number];
@@ -76,6 +77,7 @@ export function CrewSection() {
         </div>
       )}
       <MeansForm key={JSON.stringify(crew.equipment) + crew.liftSlots} crew={crew} took={took} />
+      <YardHours key={crew.hands + JSON.stringify(crew.hours)} crew={crew} took={took} />
     </Section>
   );
 }
@@ -317,6 +319,7 @@ function MeansForm({ crew, took }: { crew: CrewView; took: (crew: CrewView) => v
         >
           <option value="WHOLE_BOAT">two do the whole boat</option>
           <option value="WHEN_WANTED">somebody comes when wanted</option>
+          <option value="FIXED_HOUR">somebody comes in one fixed hour</option>
         </Choice>
         <label className="flex items-center gap-2 text-[14.5px]">
           <input

@@ -24,6 +24,9 @@ const CREW = {
   ],
   equipment: { TANK_KIT: 2 },
   liftSlots: 4,
+  hands: 'FIXED_HOUR',
+  hours: { doors: { from: 540, to: 960 } },
+  version: 3,
 };
 
 it('somebody is added with skills and hours; a refusal stands at its field', async () => {
@@ -58,4 +61,32 @@ it('days off are seen and taken back, the calendar has an address', async () => 
     date: '2031-11-03',
     off: false,
   });
+});
+
+it('the hours of the yard are typed as times; what is no time is said at its box', async () => {
+  const asked = served(<CrewSection />, () => ({ body: CREW }));
+  const form = within(await screen.findByRole('form', { name: 'Hours of the yard' }));
+  expect(form.getByLabelText('Shed doors open from').getAttribute('value')).toBe('09:00');
+  await userEvent.type(form.getByLabelText('Lift works from'), '8');
+  await userEvent.click(form.getByRole('button', { name: 'Save the hours' }));
+  expect((await form.findByRole('alert')).textContent).toContain('From one time to a later one');
+  expect(asked.filter(({ method }) => method === 'PUT')).toHaveLength(0);
+  await userEvent.type(form.getByLabelText('Lift works from'), ':30');
+  await userEvent.type(form.getByLabelText('Lift works to'), '15:00');
+  await userEvent.type(form.getByLabelText('Second hands come from'), '10:00');
+  await userEvent.type(form.getByLabelText('Second hands come to'), '11:00');
+  await userEvent.type(form.getByLabelText('The yard lies at, ° north'), '54.2');
+  await userEvent.type(form.getByLabelText('and ° east'), '-1.5');
+  await userEvent.click(form.getByRole('button', { name: 'Save the hours' }));
+  await vi.waitFor(() =>
+    expect(asked.find(({ method }) => method === 'PUT')?.body).toEqual({
+      hours: {
+        daylight: { latitude: 54.2, longitude: -1.5 },
+        doors: { from: 540, to: 960 },
+        lift: { from: 510, to: 900 },
+        highWater: null,
+        hands: { from: 600, to: 660 },
+      },
+    }),
+  );
 });

@@ -78,6 +78,7 @@ const VIEW: WalksView = {
     pauseTo: 750,
     hands: 'WHOLE_BOAT',
     learns: true,
+    hours: { daylight: null, doors: null, lift: null, highWater: null, hands: null },
     version: 0,
   },
   changes: [

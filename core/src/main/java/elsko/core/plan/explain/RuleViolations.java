@@ -1,6 +1,8 @@
 package elsko.core.plan.explain;
 
+import elsko.core.Words;
 import elsko.core.frost.FrostWords;
+import elsko.core.plan.model.Opening;
 import elsko.core.plan.model.PlanWords;
 import elsko.core.plan.model.Skill;
 import elsko.core.plan.model.Visit;
@@ -64,6 +66,7 @@ final class RuleViolations {
                     play.end[last] - arrays.to[p][day]));
       }
     }
+    closed(day, when, words);
     if (play.stuck > 0) {
       words.add("On %s its steps would block each other.".formatted(when));
     }
@@ -72,6 +75,26 @@ final class RuleViolations {
     }
     if (play.liftsOver > 0) {
       words.add("On %s the lift has no slot for %d more.".formatted(when, play.liftsOver));
+    }
+  }
+
+  /** What cannot be begun that day whenever somebody comes. */
+  private void closed(int day, String when, List<String> words) {
+    for (int p = 0; p < arrays.people; p++) {
+      for (int i = 0; i < lists.size[day][p]; i++) {
+        int part = lists.parts[day][p][i];
+        int task = arrays.taskOf[part];
+        if (!arrays.gives[part] && !arrays.canOpen(task, day, arrays.from[p][day])) {
+          words.add(
+              "%s: %s does not fit into %s on %s."
+                  .formatted(
+                      arrays.visit(task).name(),
+                      arrays.task(task).title(),
+                      Words.list(
+                          arrays.openings(task).stream().map(Opening::words).sorted().toList()),
+                      when));
+        }
+      }
     }
   }
 

@@ -109,6 +109,9 @@ public record Why(List<String> then, List<String> who, List<String> moves, List<
                     Equipment.values()[kind].words(),
                     arrays.stock[kind] == 1 ? "is one" : "are " + arrays.stock[kind]));
       }
+      arrays
+          .openings(task)
+          .forEach(opening -> words.add("It keeps to %s.".formatted(opening.words())));
       return words;
     }
 

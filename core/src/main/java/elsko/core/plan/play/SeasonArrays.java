@@ -301,6 +301,11 @@ public final class SeasonArrays {
     return opened[task] == null ? earliest : opened[task].begin(season.pause(), day, earliest);
   }
 
+  /** Whether it fits into its hours of a day for somebody who comes at this minute. */
+  public boolean canOpen(int task, int day, int earliest) {
+    return opens(task, day, earliest) != Opened.NEVER;
+  }
+
   /** Which hours it keeps to; empty for none. */
   public Set<Opening> openings(int task) {
     return opened[task] == null ? Set.of() : opened[task].kinds();
