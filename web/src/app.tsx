@@ -42,6 +42,7 @@ const Walks = lazy(() => import('./walks/walks').then((m) => ({ default: m.Walks
 const FreezesFirst = lazy(() =>
   import('./frost/freezes-first').then((m) => ({ default: m.FreezesFirst })),
 );
+const Season = lazy(() => import('./walks/season').then((m) => ({ default: m.Season })));
 const MyWalk = lazy(() => import('./walks/my-walk').then((m) => ({ default: m.MyWalk })));
 const Spring = lazy(() => import('./launch/spring').then((m) => ({ default: m.Spring })));
 const Launch = lazy(() => import('./launch/launch').then((m) => ({ default: m.Launch })));
@@ -145,6 +146,7 @@ export function App() {
                 </Route>
                 <Route path="/walks" element={on('Walks', <Walks />)} />
                 <Route path="/frost" element={on('What freezes first', <FreezesFirst />)} />
+                <Route path="/walks/season" element={on('Season', <Season />)} />
                 <Route path="/walks/mine" element={on('My walk', <MyWalk />)} />
                 <Route path="/launch" element={on('Launch', <Launch />)} />
                 <Route path="/launch/spring" element={on('Spring', <Spring />)} />

@@ -16,6 +16,7 @@ const SCREENS: [to: string, title: string, more: string][] = [
   ['/yard', 'Yard', 'plan, frost, what to decide'],
   ['/walks', 'Walks', 'who goes where, day by day'],
   ['/frost', 'What freezes first', 'deadlines, chance of damage, what is planned'],
+  ['/walks/season', 'Season', 'by when the yard is safe, slack, promises'],
   ['/walks/mine', 'My walk', 'my boats of today'],
   ['/bench', 'Bench', 'samples and instruments'],
   ['/bench/round', 'Proof round', 'bottles in order'],

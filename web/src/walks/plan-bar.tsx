@@ -60,6 +60,9 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
       <Link className="plain" to="/frost">
         what freezes first
       </Link>
+      <Link className="plain" to="/walks/season">
+        whole season
+      </Link>
       <div className="ml-auto flex flex-wrap items-center gap-3">
         {job && (
           <>
