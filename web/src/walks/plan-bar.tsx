@@ -57,12 +57,14 @@ export function PlanBar({ walks, mayPlan }: { walks: WalksView; mayPlan: boolean
           </span>
         )}
       </p>
-      <Link className="plain" to="/frost">
-        what freezes first
-      </Link>
-      <Link className="plain" to="/walks/season">
-        whole season
-      </Link>
+      <nav aria-label="More of the plan" className="flex gap-4">
+        <Link className="plain" to="/walks/season">
+          whole season
+        </Link>
+        <Link className="plain" to="/frost">
+          what freezes first
+        </Link>
+      </nav>
       <div className="ml-auto flex flex-wrap items-center gap-3">
         {job && (
           <>

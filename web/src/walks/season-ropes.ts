@@ -5,6 +5,8 @@ import { daysBetween } from '../words/days';
 export interface Rope {
   boat: string;
   name: string;
+  /** Whether it must be done before the frost. */
+  races: boolean;
   /** Days from today; null where nothing like it is. */
   begins: number | null;
   safe: number | null;
@@ -28,6 +30,7 @@ export function ropes({ plan, today }: WalksView): Rope[] {
   return plan.ahead.map((one: BoatAhead) => ({
     boat: one.boat,
     name: one.name,
+    races: one.races,
     begins: day(first.get(one.boat)),
     safe: day(one.safeOn),
     frost: day(one.deadline),
@@ -40,7 +43,7 @@ export function ropes({ plan, today }: WalksView): Rope[] {
 
 /** The first day by which each boat that frost reaches is safe; null while one has no day. */
 export function safeBy(all: Rope[]): number | null {
-  const racing = all.filter(({ frost }) => frost !== null);
+  const racing = all.filter(({ races }) => races);
   if (racing.some(({ safe }) => safe === null)) return null;
   return Math.max(0, ...racing.map(({ safe }) => safe!));
 }

@@ -13,6 +13,7 @@ afterEach(() => {
 const ahead = (name: string, more: object) => ({
   boat: name,
   name,
+  races: 'deadline' in more,
   deadline: null,
   safeOn: null,
   slackDays: null,
@@ -64,7 +65,9 @@ it('while one boat that frost reaches has no day, nothing is said to be safe', (
 it('says by when the yard is safe, what is tight, and what a lost day costs', async () => {
   served(<Season />, () => ({ body: view([TEAL, DUNLIN, PLOVER]) }));
   expect(
-    await screen.findByText(/By Wed 5 Nov every boat that frost reaches is safe, 2 in all/),
+    await screen.findByText(
+      /By Wed 5 Nov every boat that must be done before the frost is safe, 2 in all/,
+    ),
   ).toBeTruthy();
   expect(screen.getByText(/A lost day would make 2 boats late: Dunlin, Plover/)).toBeTruthy();
   expect(screen.getByRole('img').getAttribute('aria-label')).toContain('Teal: 1 day of slack');

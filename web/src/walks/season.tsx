@@ -68,7 +68,7 @@ function Whole({ walks }: { walks: WalksView }) {
 
 /** The page in a few sentences. */
 function Said({ all, date }: { all: Rope[]; date: (day: number) => string }) {
-  const racing = all.filter(({ frost }) => frost !== null);
+  const racing = all.filter(({ races }) => races);
   const by = safeBy(all);
   const unplanned = racing.filter(({ safe }) => safe === null);
   const late = all.filter((one) => one.late !== null);
@@ -78,10 +78,10 @@ function Said({ all, date }: { all: Rope[]; date: (day: number) => string }) {
     <div className="grid gap-1 text-[15px]">
       <p className="m-0 text-[19px] font-semibold">
         {racing.length === 0
-          ? 'No boat with work left is reached by frost.'
+          ? 'Nothing that is left must be done before a frost.'
           : by === null
-            ? `${boatsOf(unplanned.length)} of ${racing.length} that frost reaches ${unplanned.length === 1 ? 'has' : 'have'} no day yet.`
-            : `By ${shortDay(date(by))} every boat that frost reaches is safe, ${racing.length} in all.`}
+            ? `${boatsOf(unplanned.length)} of ${racing.length} that must be done before the frost ${unplanned.length === 1 ? 'has' : 'have'} no day yet: ${names(unplanned)}.`
+            : `By ${shortDay(date(by))} every boat that must be done before the frost is safe, ${racing.length} in all.`}
       </p>
       <p className="m-0">
         {late.length > 0 && (
@@ -161,7 +161,7 @@ const described = (all: Rope[]) =>
 
 /** How many boats are safe by each evening, as water that rises to the rail. */
 function Curve({ all, days }: { all: Rope[]; days: number }) {
-  const racing = all.filter(({ frost }) => frost !== null);
+  const racing = all.filter(({ races }) => races);
   const counts = safeByDay(racing, days);
   const high = Math.max(1, racing.length);
   const y = (count: number) => CURVE - 6 - (count / high) * (CURVE - 24);

@@ -52,6 +52,7 @@ const VIEW: WalksView = {
         name: 'Dunlin',
         deadline: '2031-10-27',
         safeOn: '2031-10-29',
+        races: true,
         slackDays: -2,
         promisedOn: null,
         keptOn: null,

@@ -34,6 +34,7 @@ final class Ahead {
     return new BoatAhead(
         work.boat(),
         work.name(),
+        races,
         deadline,
         safeOn,
         races && safeOn != null ? (Integer) (int) ChronoUnit.DAYS.between(safeOn, deadline) : null,

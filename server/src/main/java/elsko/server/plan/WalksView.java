@@ -55,6 +55,7 @@ public record WalksView(
   /**
    * What a boat has ahead of it, held against what it must be done by. One that is late says so.
    *
+   * @param races whether work on it must be done before the frost
    * @param deadline its frost deadline now; null where no frost reaches it
    * @param safeOn when it is safe from frost by this plan; null when it is not planned or is safe
    * @param slackDays between the two; null where there is no race
@@ -65,6 +66,7 @@ public record WalksView(
   public record BoatAhead(
       UUID boat,
       String name,
+      boolean races,
       @Nullable LocalDate deadline,
       @Nullable LocalDate safeOn,
       @Nullable Integer slackDays,
