@@ -15,6 +15,8 @@ export interface Rope {
   kept: number | null;
   slack: number | null;
   late: string | null;
+  /** How often of a hundred all of it is done on its days. */
+  holds: number | null;
 }
 
 /** Every boat with work left, what is late and tight first; then by what is promised. */
@@ -38,6 +40,7 @@ export function ropes({ plan, today }: WalksView): Rope[] {
     kept: day(one.keptOn),
     slack: one.slackDays,
     late: one.late,
+    holds: one.holds,
   }));
 }
 
@@ -55,6 +58,13 @@ export const lostByADay = (all: Rope[]) =>
     const noPromisedDay = promised !== null && kept !== null && promised - kept < 1;
     return late === null && (noFrostDay || noPromisedDay);
   });
+
+/** Boats that must be done by a day, and are less likely than four in five. */
+export const unlikely = (all: Rope[]) =>
+  all.filter(
+    ({ late, races, promised, holds }) =>
+      late === null && (races || promised !== null) && holds !== null && holds < 80,
+  );
 
 /** Of so many boats, how many are safe by the evening of each day. */
 export const safeByDay = (all: Rope[], days: number) =>

@@ -20,6 +20,7 @@ const ahead = (name: string, more: object) => ({
   promisedOn: null,
   keptOn: null,
   late: null,
+  holds: null,
   ...more,
 });
 
@@ -45,7 +46,7 @@ const view = (boats: object[]) =>
 
 const TEAL = ahead('Teal', { deadline: '2031-11-06', safeOn: '2031-11-05', slackDays: 1 });
 const DUNLIN = ahead('Dunlin', { deadline: '2031-11-04', safeOn: '2031-11-04', slackDays: 0 });
-const PLOVER = ahead('Plover', { promisedOn: '2031-11-07', keptOn: '2031-11-07' });
+const PLOVER = ahead('Plover', { holds: 61, promisedOn: '2031-11-07', keptOn: '2031-11-07' });
 
 it('a rope runs from the first open stop to the day a boat is safe', () => {
   const all = ropes(view([TEAL, DUNLIN, PLOVER]));
@@ -70,5 +71,6 @@ it('says by when the yard is safe, what is tight, and what a lost day costs', as
     ),
   ).toBeTruthy();
   expect(screen.getByText(/A lost day would make 2 boats late: Dunlin, Plover/)).toBeTruthy();
+  expect(screen.getByText(/less than four times in five: Plover 61 %/)).toBeTruthy();
   expect(screen.getByRole('img').getAttribute('aria-label')).toContain('Teal: 1 day of slack');
 });

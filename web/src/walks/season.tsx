@@ -7,7 +7,7 @@ import { Loading, Trouble } from '../parts/states';
 import { boatsOf } from '../words/words';
 import { dayOfMonth, daysOf, shortDay } from '../words/days';
 import { numberIn } from '../words/quantity';
-import { lostByADay, ropes, safeBy, safeByDay } from './season-ropes';
+import { lostByADay, ropes, safeBy, safeByDay, unlikely } from './season-ropes';
 import type { Rope } from './season-ropes';
 
 const DAY = 34;
@@ -73,6 +73,7 @@ function Said({ all, date }: { all: Rope[]; date: (day: number) => string }) {
   const unplanned = racing.filter(({ safe }) => safe === null);
   const late = all.filter((one) => one.late !== null);
   const lost = lostByADay(all);
+  const doubtful = unlikely(all).slice(0, MOST_NAMED);
   const tight = racing.filter(({ slack }) => slack !== null && slack >= 0).slice(0, 3);
   return (
     <div className="grid gap-1 text-[15px]">
@@ -91,7 +92,9 @@ function Said({ all, date }: { all: Rope[]; date: (day: number) => string }) {
           `Least slack: ${tight.map(({ name, slack }) => `${name} ${daysOf(slack!)}`).join(', ')}. `}
         {lost.length > 0
           ? `A lost day would make ${boatsOf(lost.length)} late: ${names(lost)}.`
-          : 'A lost day would make no boat late.'}
+          : 'A lost day would make no boat late.'}{' '}
+        {doubtful.length > 0 &&
+          `Done on its days less than four times in five: ${doubtful.map(({ name, holds }) => `${name} ${holds} %`).join(', ')}.`}
       </p>
     </div>
   );

@@ -28,6 +28,7 @@ interface PanelProps {
 /** One boat's stop: why it is there, and what moving it would mean before anybody lets go. */
 export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
   const { data: why } = useQuery(whyQuery(stop.boat, stop.task, walks.plan!.madeAt));
+  const holds = walks.plan!.ahead.find(({ boat }) => boat === stop.boat)?.holds;
   return (
     <section aria-label="This stop" className="grid gap-2 text-[14px]">
       <h2 className="text-[17px] font-bold">
@@ -59,6 +60,11 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
         )}
       </p>
       <p className="text-soft m-0">{tasksOf(stop)}</p>
+      {holds != null && (
+        <p className={`m-0 ${holds < 80 ? 'text-verm font-semibold' : 'text-soft'}`}>
+          All of this boat is done on its days {holds} times in 100.
+        </p>
+      )}
       <RedTagLines tags={stop.tags} />
       {why && (
         <div className="grid gap-1.5">

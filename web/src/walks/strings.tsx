@@ -16,6 +16,8 @@ export interface Hours {
 
 interface StringsProps {
   people: { name: string; stops: BoatStop[] }[];
+  /** How often of a hundred a day of somebody ends within their hours; null where not known. */
+  holds: (name: string) => number | null;
   /** What stands below a name. */
   more: (name: string) => ReactNode;
   hours: Hours;
@@ -81,6 +83,20 @@ const part = (minute: number, { from, to }: Hours) => ((minute - from) / (to - f
 const at = (minute: number, hours: Hours) => ({ left: `${part(minute, hours)}%` });
 const width = (from: number, to: number, hours: Hours) => `${part(to, hours) - part(from, hours)}%`;
 
+const FOUR_IN_FIVE = 80;
+
+/** Whether a day is likely to end in time: what is less than four in five stands out. */
+function Likely({ percent }: { percent: number | null }) {
+  if (percent === null) return null;
+  return (
+    <span
+      className={`block text-[12.5px] ${percent < FOUR_IN_FIVE ? 'text-verm font-bold' : 'text-soft font-normal'}`}
+    >
+      in time {percent} %
+    </span>
+  );
+}
+
 interface OneProps extends StringsProps {
   name: string;
   stops: BoatStop[];
@@ -107,6 +123,7 @@ function OneString(props: OneProps) {
         <span className="text-soft block text-[12.5px] font-normal">
           {boats === 0 ? 'nothing' : boatsOf(boats)}
         </span>
+        <Likely percent={boats === 0 ? null : props.holds(name)} />
         {props.more(name)}
       </h3>
       <ol className="relative m-0 h-[94px] list-none p-0">

@@ -46,6 +46,7 @@ const VIEW: WalksView = {
     stops: STOPS,
     undone: 1,
     continuity: { boats: 2, inOne: 2, changes: 0, returns: 0 },
+    holds: [{ worker: 'Orrin', date: '2031-10-28', percent: 71 }],
     ahead: [
       {
         boat: 'dunlin',
@@ -53,6 +54,7 @@ const VIEW: WalksView = {
         deadline: '2031-10-27',
         safeOn: '2031-10-29',
         races: true,
+        holds: 62,
         slackDays: -2,
         promisedOn: null,
         keptOn: null,

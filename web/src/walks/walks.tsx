@@ -91,6 +91,10 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
           >
             <Strings
               people={people}
+              holds={(name) =>
+                view.plan?.holds.find((one) => one.worker === name && one.date === date)?.percent ??
+                null
+              }
               more={(name) =>
                 may.runYard && (
                   <DayOff

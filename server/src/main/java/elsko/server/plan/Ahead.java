@@ -24,8 +24,10 @@ final class Ahead {
 
   /**
    * @param planned its stops; null when there are none
+   * @param holds how often of a hundred it is done on its days; null where that is not known
    */
-  static BoatAhead of(Work work, @Nullable Outlook outlook, @Nullable List<Stop> planned) {
+  static BoatAhead of(
+      Work work, @Nullable Outlook outlook, @Nullable List<Stop> planned, @Nullable Integer holds) {
     LocalDate deadline = outlook == null ? null : outlook.deadline();
     int safeAfter = work.left().safeAfter();
     LocalDate safeOn = safeAfter < 0 ? null : on(work, safeAfter, planned);
@@ -40,7 +42,8 @@ final class Ahead {
         races && safeOn != null ? (Integer) (int) ChronoUnit.DAYS.between(safeOn, deadline) : null,
         work.promisedOn(),
         keptOn,
-        late(work, races ? deadline : null, safeOn, keptOn));
+        late(work, races ? deadline : null, safeOn, keptOn),
+        holds);
   }
 
   private static @Nullable LocalDate on(Work work, int task, @Nullable List<Stop> planned) {

@@ -1,7 +1,9 @@
 package elsko.server.plan;
 
 import elsko.core.ledger.fact.Procedure;
+import elsko.core.plan.explain.Holds;
 import elsko.core.plan.minutes.LearnedMinutes;
+import elsko.core.plan.minutes.TaskMinutes;
 import elsko.core.plan.minutes.WorkKind;
 import elsko.core.plan.minutes.WorkTime;
 import elsko.core.plan.minutes.WorkTimes;
@@ -54,8 +56,11 @@ class MinutesHere {
   /** What was learned, and from what: a plan asks more often than a card is done. */
   private record From(List<WorkTime> times, LearnedMinutes learned) {}
 
-  /** The same visits, each task in the minutes it takes here. */
+  /** The same visits, each task in minutes by which a day holds four times in five here. */
   List<Visit> of(List<Visit> visits, List<Work> works) {
+    if (!crew.means().learns()) {
+      return visits;
+    }
     LearnedMinutes learned = learned();
     Map<UUID, Work> byBoat = new HashMap<>();
     works.forEach(work -> byBoat.put(work.boat(), work));
@@ -65,7 +70,7 @@ class MinutesHere {
   private static Visit of(Visit visit, Work work, LearnedMinutes learned) {
     return visit.cutInto(
         visit.tasks().stream()
-            .map(task -> isLearned(work) ? task.lasting(minutes(work, task, learned)) : task)
+            .map(task -> task.lasting(known(work, task, learned).toPlan()))
             .toList(),
         visit.promisedFor(),
         visit.safeAfter());
@@ -76,8 +81,28 @@ class MinutesHere {
     return work.left().procedure() == Procedure.WINTERIZE;
   }
 
-  private static int minutes(Work work, VisitTask task, LearnedMinutes learned) {
-    return learned.minutes(work.kind().of(task.key()), task.minutes());
+  /**
+   * @param task in the handbook's minutes
+   */
+  private static TaskMinutes known(Work work, VisitTask task, LearnedMinutes learned) {
+    return isLearned(work)
+        ? learned.of(work.kind().of(task.key()), task.minutes())
+        : new TaskMinutes(task.minutes(), TaskMinutes.UNSEEN);
+  }
+
+  /** How long the tasks of these boats may turn out to take. */
+  Holds.Known known(List<Work> works) {
+    LearnedMinutes learned = learned();
+    Map<UUID, Map<String, TaskMinutes>> byBoat = new HashMap<>();
+    for (Work work : works) {
+      Map<String, TaskMinutes> byTask = new HashMap<>();
+      work.left().tasks().forEach(task -> byTask.put(task.key(), known(work, task, learned)));
+      byBoat.put(work.boat(), byTask);
+    }
+    return (boat, task) -> {
+      TaskMinutes found = byBoat.getOrDefault(boat, Map.of()).get(task.key());
+      return found == null ? new TaskMinutes(task.minutes(), TaskMinutes.UNSEEN) : found;
+    };
   }
 
   /** What was learned of these tasks of a boat, in words. */

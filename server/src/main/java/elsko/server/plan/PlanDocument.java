@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * A plan with calendar dates, as it is kept and told.
  *
  * @param deadlines each boat's frost deadline when it was planned
+ * @param holds how likely it comes out as written; null in a plan from before that was reckoned
  * @param continuity how far each boat is one person's; null in a plan from before that was counted
  */
 record PlanDocument(
@@ -21,7 +22,18 @@ record PlanDocument(
     List<UUID> undone,
     Plan.Figures figures,
     Map<UUID, @Nullable LocalDate> deadlines,
-    @Nullable Continuity continuity) {
+    @Nullable Continuity continuity,
+    @Nullable Likely holds) {
+
+  /** How often of a hundred somebody's day ends within their hours. */
+  record DayHolds(String worker, LocalDate date, int percent) {}
+
+  /**
+   * How likely a plan comes out as written.
+   *
+   * @param boats how often of a hundred all of a boat is done on its days
+   */
+  record Likely(List<DayHolds> days, Map<UUID, Integer> boats) {}
 
   /**
    * One task on one or two people's walks.

@@ -3,6 +3,7 @@ package elsko.server.plan;
 import elsko.core.plan.check.ByHandbook;
 import elsko.core.plan.check.PlanCheck;
 import elsko.core.plan.explain.Continuity;
+import elsko.core.plan.explain.Holds;
 import elsko.core.plan.model.Assignment;
 import elsko.core.plan.model.BoatStops;
 import elsko.core.plan.model.Plan;
@@ -11,6 +12,8 @@ import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
 import elsko.core.plan.search.Planning;
 import elsko.server.live.Kept;
+import elsko.server.plan.PlanDocument.DayHolds;
+import elsko.server.plan.PlanDocument.Likely;
 import elsko.server.plan.PlanDocument.Stop;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -29,14 +32,20 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class PlanDocuments {
   private final PlanRepository plans;
+
+  /** So often a plan is played to say how likely it holds: to a few in a hundred. */
+  private static final int TIMES = 150;
+
   private final Visits visits;
+  private final MinutesHere minutes;
   private final JsonMapper json;
   private final Map<PlanRow.Standing, Kept<UUID, PlanDocument>> documents =
       new ConcurrentHashMap<>();
 
-  PlanDocuments(PlanRepository plans, Visits visits, JsonMapper json) {
+  PlanDocuments(PlanRepository plans, Visits visits, MinutesHere minutes, JsonMapper json) {
     this.plans = plans;
     this.visits = visits;
+    this.minutes = minutes;
     this.json = json;
   }
 
@@ -98,7 +107,27 @@ class PlanDocuments {
         plan.undone(),
         checked(season, plan),
         deadlines,
-        Continuity.of(season, plan));
+        Continuity.of(season, plan),
+        likely(planning.season(), ofStops));
+  }
+
+  private Likely likely(Season stops, Plan plan) {
+    Holds holds =
+        Holds.of(stops, plan, minutes.known(visits.all()), TIMES, stops.first().toEpochDay());
+    Map<UUID, Integer> boats = new HashMap<>();
+    holds.boats().forEach(boat -> boats.put(boat.boat(), percent(boat.share())));
+    return new Likely(
+        holds.days().stream()
+            .map(
+                day ->
+                    new DayHolds(
+                        day.worker(), stops.first().plusDays(day.day()), percent(day.share())))
+            .toList(),
+        boats);
+  }
+
+  private static int percent(double share) {
+    return (int) Math.round(100 * share);
   }
 
   /** What follows at once is no soak. */

@@ -117,6 +117,7 @@ class PlanShown {
     document
         .stops()
         .forEach(stop -> byBoat.computeIfAbsent(stop.boat(), b -> new ArrayList<>()).add(stop));
+    Map<UUID, Integer> holds = document.holds() == null ? Map.of() : document.holds().boats();
     return new PlanView(
         draft,
         row.madeAt(),
@@ -135,9 +136,16 @@ class PlanShown {
             .toList(),
         document.undone().size(),
         document.continuity(),
+        document.holds() == null ? List.of() : document.holds().days(),
         works.values().stream()
             .filter(work -> !work.left().tasks().isEmpty())
-            .map(work -> Ahead.of(work, outlooks.get(work.boat()), byBoat.get(work.boat())))
+            .map(
+                work ->
+                    Ahead.of(
+                        work,
+                        outlooks.get(work.boat()),
+                        byBoat.get(work.boat()),
+                        holds.get(work.boat())))
             .sorted(Ahead.TIGHTEST_FIRST)
             .toList());
   }

@@ -39,6 +39,7 @@ public record WalksView(
    *
    * @param draft nobody was told of it yet
    * @param ahead every boat with work left, the tightest first
+   * @param holds how likely each day of somebody ends within their hours
    * @param continuity how far each boat is one person's; null where that was not counted
    */
   public record PlanView(
@@ -50,6 +51,7 @@ public record WalksView(
       List<StopView> stops,
       int undone,
       @Nullable Continuity continuity,
+      List<PlanDocument.DayHolds> holds,
       List<BoatAhead> ahead) {}
 
   /**
@@ -62,6 +64,7 @@ public record WalksView(
    * @param promisedOn when it was promised to be done, or in spring to be afloat
    * @param keptOn when that is so by this plan; null when it is not planned
    * @param late what this plan does not keep, in words; null when it keeps all
+   * @param holds how often of a hundred all of it is done on its days; null where not reckoned
    */
   public record BoatAhead(
       UUID boat,
@@ -72,7 +75,8 @@ public record WalksView(
       @Nullable Integer slackDays,
       @Nullable LocalDate promisedOn,
       @Nullable LocalDate keptOn,
-      @Nullable String late) {}
+      @Nullable String late,
+      @Nullable Integer holds) {}
 
   /** What a draft changes for one person. */
   public record ChangesFor(String name, List<PlanChanges.Change> changes) {}

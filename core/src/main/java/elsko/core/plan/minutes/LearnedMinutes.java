@@ -25,6 +25,12 @@ public final class LearnedMinutes {
   /** What the crew counts for against one layout or one person, as so many boats. Estimate. */
   private static final double CREW = 6;
 
+  /** What is said of unseen work counts for against what was seen, as so many boats. Estimate. */
+  private static final double SPREAD = 6;
+
+  /** Of a normal distribution: its standard deviation by its median absolute deviation. */
+  private static final double BY_MEDIAN = 1.4826;
+
   private static final int ROUNDS = 8;
   private static final double LEAST = 0.4;
   private static final double MOST = 2.5;
@@ -34,6 +40,7 @@ public final class LearnedMinutes {
 
   private final List<Effect> effects;
   private final Map<Object, Integer> works = new HashMap<>();
+  private final Map<Object, Double> spreads = new HashMap<>();
 
   /** One of the factors: whom it is about, and how much it is, as logarithm, by that. */
   private record Effect(
@@ -69,7 +76,24 @@ public final class LearnedMinutes {
     for (int round = 0; round < ROUNDS; round++) {
       effects.forEach(effect -> learned.fit(effect, done));
     }
+    learned.fitSpreads(done);
     return learned;
+  }
+
+  private void fitSpreads(List<WorkTime> done) {
+    Map<Object, List<Double>> strayed = new HashMap<>();
+    for (WorkTime time : done) {
+      double said = Math.log(time.took() / time.expected()) - log(time);
+      strayed.computeIfAbsent(byMethod(time), key -> new ArrayList<>()).add(Math.abs(said));
+    }
+    strayed.forEach(
+        (work, by) -> {
+          double seen = by.size() < LEAST_BOATS ? 0 : BY_MEDIAN * Median.of(by);
+          double boats = by.size() < LEAST_BOATS ? 0 : by.size();
+          double unseen = TaskMinutes.UNSEEN;
+          spreads.put(
+              work, Math.sqrt((boats * seen * seen + SPREAD * unseen * unseen) / (boats + SPREAD)));
+        });
   }
 
   private static Effect effect(
@@ -115,6 +139,12 @@ public final class LearnedMinutes {
   public double factor(WorkKind kind, String person) {
     double log = log(new WorkTime(kind, person, 1, 1));
     return Math.max(LEAST, Math.min(MOST, Math.exp(log)));
+  }
+
+  /** What is known of a piece of work that takes so many minutes by the handbook. */
+  public TaskMinutes of(WorkKind kind, int byTheHandbook) {
+    double spread = spreads.getOrDefault(byMethod(kind), TaskMinutes.UNSEEN);
+    return new TaskMinutes(byTheHandbook * factor(kind), spread);
   }
 
   /** Minutes of a piece of work that takes so many by the handbook. */

@@ -82,6 +82,22 @@ public record VisitTask(
         key, title, other, people, skills, equipment, soak, parts, twoForAllOfIt, asks);
   }
 
+  /** The same made of other parts, as long as those are together. */
+  public VisitTask madeOf(List<VisitTask> others) {
+    int together = others.stream().mapToInt(VisitTask::minutes).sum();
+    return new VisitTask(
+        key,
+        title,
+        Math.min(600, together),
+        people,
+        skills,
+        equipment,
+        soak,
+        others,
+        twoForAllOfIt,
+        asks);
+  }
+
   /** The same, asking for something else. */
   public VisitTask asking(Asks other) {
     return new VisitTask(
