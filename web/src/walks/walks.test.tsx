@@ -223,6 +223,27 @@ describe('walks', () => {
     expect(await screen.findByRole('region', { name: 'This stop' })).toBeTruthy();
   });
 
+  it('says what would keep it, and how many more can be promised', async () => {
+    const asked = yard({
+      'POST /api/walks/what-if': {
+        words: ['Everybody works on Sat 1 Nov too.', 'There is one more tank kit.'],
+        late: [],
+      },
+    });
+    await userEvent.click(
+      await screen.findByRole('button', { name: 'what would keep it? Dunlin' }),
+    );
+    expect(await screen.findByText(/Sat 1 Nov too. Or: There is one more tank kit/)).toBeTruthy();
+    await userEvent.selectOptions(screen.getByLabelText('There is'), 'another boat to promise');
+    await userEvent.selectOptions(screen.getByLabelText('By'), '2031-10-29');
+    await userEvent.click(screen.getByRole('button', { name: 'Try it' }));
+    await waitFor(() =>
+      expect(
+        asked.filter(({ path }) => path === '/api/walks/what-if').map(({ body }) => body)[1],
+      ).toEqual({ promisedBy: '2031-10-29' }),
+    );
+  });
+
   it('asks once before it is sent, and says who is told what', async () => {
     const asked = yard();
     await userEvent.click(await screen.findByRole('button', { name: 'Send plan' }));

@@ -58,6 +58,7 @@ function Board({ view, yard }: { view: WalksView; yard: YardPlan }) {
       <PlanBar walks={view} mayPlan={may.runYard} />
       <Late
         ahead={view.plan?.ahead ?? []}
+        mayAsk={may.runYard}
         show={(boat) => {
           const at = stops.find((one) => one.boat === boat && one.standing === 'OPEN');
           if (!at) return;

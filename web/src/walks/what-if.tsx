@@ -17,6 +17,7 @@ const MORE: Record<Kind, string> = {
 };
 
 const DAYS = 14;
+const PROMISE = 'promise';
 
 /** Questions to the plan at hand; nothing of an answer is kept. */
 export function WhatIf({ walks }: { walks: WalksView }) {
@@ -24,7 +25,7 @@ export function WhatIf({ walks }: { walks: WalksView }) {
   const [until, setUntil] = useState(walks.today);
   const [said, setSaid] = useState<string[] | null>(null);
   const [asking, setAsking] = useState(false);
-  const refused = useRefused(['until']);
+  const refused = useRefused(['until', 'promisedBy']);
   const people = walks.crew.workers.map(({ name }) => name);
   const isPerson = people.includes(what);
   const ask = (question: () => Promise<string[]>) =>
@@ -39,7 +40,11 @@ export function WhatIf({ walks }: { walks: WalksView }) {
     });
   const tryIt = () =>
     ask(async () => {
-      const body = isPerson ? { without: [what], until } : { more: what as Kind };
+      const body = isPerson
+        ? { without: [what], until }
+        : what === PROMISE
+          ? { promisedBy: until }
+          : { more: what as Kind };
       return (await got(api.POST('/api/walks/what-if', { body }))).words;
     });
   const goHome = () =>
@@ -62,14 +67,20 @@ export function WhatIf({ walks }: { walks: WalksView }) {
               {name} not there
             </option>
           ))}
+          <option value={PROMISE}>another boat to promise</option>
           {Object.entries(MORE).map(([kind, words]) => (
             <option key={kind} value={kind}>
               {words}
             </option>
           ))}
         </Choice>
-        {isPerson && (
-          <Choice label="Until" value={until} onChoose={setUntil} error={refused.at('until')}>
+        {(isPerson || what === PROMISE) && (
+          <Choice
+            label={isPerson ? 'Until' : 'By'}
+            value={until}
+            onChoose={setUntil}
+            error={refused.at('until') ?? refused.at('promisedBy')}
+          >
             {walks.loads.slice(0, DAYS).map(({ date }) => (
               <option key={date} value={date}>
                 {shortDay(date)}

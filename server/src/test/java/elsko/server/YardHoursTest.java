@@ -54,6 +54,24 @@ class YardHoursTest {
     assertThat(save(Map.of("doors", Map.of("from", 900, "to", 600))).status()).isEqualTo(422);
   }
 
+  @Test
+  void howManyMoreCanBePromisedIsAnsweredFromThePlanAtHand() {
+    String soon = RunningElsko.today().toString();
+    String later = RunningElsko.today().plusDays(12).toString();
+    assertThat(promised(later).path("words").get(0).asString())
+        .matches("(None more|\\d+( or)? more like ).*");
+    assertThat(promised(soon).path("words")).hasSize(1);
+    String past = RunningElsko.today().minusDays(3).toString();
+    assertThat(COORDINATOR.post("/api/walks/what-if", Map.of("promisedBy", past)).field())
+        .isEqualTo("promisedBy");
+  }
+
+  private static JsonNode promised(String by) {
+    Answer answer = COORDINATOR.post("/api/walks/what-if", Map.of("promisedBy", by));
+    assertThat(answer.status()).isEqualTo(200);
+    return answer.body();
+  }
+
   private static JsonNode draft() throws InterruptedException {
     for (int i = 0; i < 300; i++) {
       JsonNode now = COORDINATOR.get("/api/walks").body();

@@ -3,7 +3,9 @@ package elsko.server.plan;
 import elsko.core.Refused;
 import elsko.core.Words;
 import elsko.core.frost.FrostWords;
+import elsko.core.plan.explain.MorePromises;
 import elsko.core.plan.explain.Otherwise;
+import elsko.core.plan.explain.WouldKeep;
 import elsko.core.plan.model.Effort;
 import elsko.core.plan.model.Equipment;
 import elsko.core.plan.model.Worker;
@@ -14,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -22,6 +25,9 @@ import org.springframework.stereotype.Component;
 class WhatIfs {
   /** Enough to see whether anything is late; the same answer on every machine. */
   private static final Effort EFFORT = new Effort.Moves(2_000);
+
+  /** For one of many tries. */
+  private static final Effort A_LOOK = new Effort.Moves(300);
 
   private static final int MOST_NAMED = 6;
 
@@ -35,6 +41,12 @@ class WhatIfs {
   SeasonThen of(SeasonWhatIf asked) {
     Walks.AtHand now = walks.atHand();
     Planning planning = now.planning();
+    if (asked.keeping() != null) {
+      return whatKeeps(planning, asked.keeping());
+    }
+    if (asked.promisedBy() != null) {
+      return stillPromised(planning, asked.promisedBy());
+    }
     Otherwise before = Otherwise.asItIs(planning, now.plan());
     if (asked.more() != null) {
       return answer(before, Otherwise.withOneMore(planning, asked.more(), EFFORT));
@@ -49,6 +61,39 @@ class WhatIfs {
               .formatted(FrostWords.day(planning.season().first()), planning.season().days()));
     }
     return answer(before, Otherwise.without(planning, people, 0, day, EFFORT));
+  }
+
+  private static SeasonThen whatKeeps(Planning planning, UUID boat) {
+    List<String> words = WouldKeep.words(planning, boat, A_LOOK);
+    return new SeasonThen(
+        words.isEmpty()
+            ? List.of(
+                "Neither two hours more a day, nor a day off worked, nor one more kit would keep it:"
+                    + " promise another day.")
+            : words,
+        List.of());
+  }
+
+  private static SeasonThen stillPromised(Planning planning, LocalDate by) {
+    int day = (int) ChronoUnit.DAYS.between(planning.season().first(), by);
+    if (day < 0 || day >= planning.season().days() || planning.season().visits().isEmpty()) {
+      throw Refused.value(
+          "promisedBy",
+          "Pick a day from %s on, within %d days."
+              .formatted(FrostWords.day(planning.season().first()), planning.season().days()));
+    }
+    int boats = MorePromises.by(planning, day, A_LOOK);
+    String like = MorePromises.usual(planning.season()).name();
+    return new SeasonThen(
+        List.of(
+            boats == 0
+                ? "None more by %s: something else would be late.".formatted(FrostWords.day(by))
+                : "%s more like %s, if they come today, by %s, and nothing else is late for it."
+                    .formatted(
+                        boats == MorePromises.MOST ? boats + " or" : String.valueOf(boats),
+                        like,
+                        FrostWords.day(by))),
+        List.of());
   }
 
   private static Set<String> people(Planning planning, @Nullable List<String> asked) {
@@ -111,14 +156,20 @@ class WhatIfs {
   }
 
   /**
-   * What shall be otherwise: one of the two.
+   * What shall be otherwise, or what is asked: one of these.
    *
    * @param without who is not there
    * @param until the last day they are away; today where it is not said
    * @param more of which equipment there is one more
+   * @param keeping a boat that is late: what would keep it is asked
+   * @param promisedBy a day: how many more boats can be promised by it is asked
    */
   record SeasonWhatIf(
-      @Nullable List<String> without, @Nullable LocalDate until, @Nullable Equipment more) {}
+      @Nullable List<String> without,
+      @Nullable LocalDate until,
+      @Nullable Equipment more,
+      @Nullable UUID keeping,
+      @Nullable LocalDate promisedBy) {}
 
   /** What would become of it. */
   record SeasonThen(List<String> words, List<Otherwise.Late> late) {}

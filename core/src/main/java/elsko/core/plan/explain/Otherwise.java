@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What would become of the season if something were otherwise: somebody not there, one more of a
@@ -57,6 +58,11 @@ public record Otherwise(List<Late> late, double frostLoss) {
     return planned(planning, season.with(workers, season.equipment()), effort);
   }
 
+  /** Whether a boat would be late. */
+  boolean isLate(UUID boat) {
+    return late.stream().anyMatch(one -> one.boat().equals(boat));
+  }
+
   /** With one more piece of some equipment. */
   public static Otherwise withOneMore(Planning planning, Equipment kind, Effort effort) {
     Season season = planning.season();
@@ -66,7 +72,51 @@ public record Otherwise(List<Late> late, double frostLoss) {
     return planned(planning, season.with(season.workers(), equipment), effort);
   }
 
-  private static Otherwise planned(Planning planning, Season season, Effort effort) {
+  /** With everybody who works staying longer, until a day. */
+  static Otherwise longer(Planning planning, int minutes, int toDay, Effort effort) {
+    return changed(
+        planning,
+        effort,
+        (day, hours) ->
+            hours == null || day > toDay
+                ? hours
+                : new Worker.Hours(hours.from(), Math.min(24 * 60, hours.to() + minutes)));
+  }
+
+  /** With everybody there on a day on which some are off, as on their next day. */
+  static Otherwise alsoOn(Planning planning, int extra, Effort effort) {
+    Season season = planning.season();
+    List<Worker> workers = new ArrayList<>();
+    for (Worker worker : season.workers()) {
+      List<Worker.Hours> hours = new ArrayList<>(worker.hours());
+      Worker.Hours usual =
+          hours.stream().skip(1).filter(one -> one != null).findFirst().orElse(null);
+      if (hours.get(extra) == null) {
+        hours.set(extra, usual);
+      }
+      workers.add(new Worker(worker.name(), worker.skills(), hours));
+    }
+    return planned(planning, season.with(workers, season.equipment()), effort);
+  }
+
+  private interface Change {
+    Worker.@Nullable Hours of(int day, Worker.@Nullable Hours hours);
+  }
+
+  private static Otherwise changed(Planning planning, Effort effort, Change change) {
+    Season season = planning.season();
+    List<Worker> workers = new ArrayList<>();
+    for (Worker worker : season.workers()) {
+      List<Worker.Hours> hours = new ArrayList<>();
+      for (int day = 0; day < worker.hours().size(); day++) {
+        hours.add(change.of(day, worker.hours().get(day)));
+      }
+      workers.add(new Worker(worker.name(), worker.skills(), hours));
+    }
+    return planned(planning, season.with(workers, season.equipment()), effort);
+  }
+
+  static Otherwise planned(Planning planning, Season season, Effort effort) {
     List<Assignment> pinned = planning.pinned().stream().filter(season::areThere).toList();
     Planning other =
         new Planning(

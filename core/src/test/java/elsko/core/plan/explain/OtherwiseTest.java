@@ -81,6 +81,41 @@ class OtherwiseTest {
     assertThat(all.late()).hasSize(4).allMatch(late -> late.days() == DAYS - 1);
   }
 
+  /** A day has room for two with one kit: of four days and eight, four are taken. */
+  @Test
+  void soManyMoreCanBePromised() {
+    assertThat(MorePromises.by(planning(), 0, EFFORT)).isZero();
+    assertThat(MorePromises.by(planning(), 1, EFFORT)).isZero();
+    assertThat(MorePromises.by(planning(), 2, EFFORT)).isEqualTo(2);
+    assertThat(MorePromises.by(planning(), 3, EFFORT)).isEqualTo(4);
+  }
+
+  @Test
+  void whatWouldKeepADeadlineIsSaid() {
+    Planning planning = planning();
+    Planning fewer =
+        Planning.anew(
+            planning
+                .season()
+                .with(
+                    planning.season().workers().stream()
+                        .map(
+                            worker -> {
+                              List<Worker.Hours> hours = new ArrayList<>(worker.hours());
+                              hours.set(0, null);
+                              return new Worker(worker.name(), worker.skills(), hours);
+                            })
+                        .toList(),
+                    planning.season().equipment()));
+    Otherwise late = Otherwise.asItIs(fewer, fewer.solve(EFFORT, null));
+    List<String> words = WouldKeep.words(fewer, late.late().getFirst().boat(), EFFORT);
+    assertThat(words)
+        .anyMatch(one -> one.contains("works on Mon 27 Oct too"))
+        .anyMatch(one -> one.contains("one more tank kit"));
+    // A third boat of three hours fits into a day of nine.
+    assertThat(words).anyMatch(one -> one.contains("stays an hour longer until Tue 28 Oct"));
+  }
+
   @Test
   void oneMoreKitMakesUpForADayThatIsLost() {
     Planning planning = planning();
