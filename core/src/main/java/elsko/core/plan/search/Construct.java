@@ -15,6 +15,11 @@ public final class Construct {
   private static final int STEEP_OVER_DAYS = 5;
   private static final int MOST_ROUNDS = 6;
 
+  /** More boats than that take seconds for each look, and the search goes on from there. */
+  private static final int LARGE = 400;
+
+  private static final int[] LOOKS_OF_A_LARGE_YARD = {3, 7};
+
   private Construct() {}
 
   /** The first plan: what was told is kept, or else work is handed out where loss rises most. */
@@ -43,23 +48,30 @@ public final class Construct {
     open.forEach(v -> inserter.insert(lists, v, 0));
   }
 
+  /** By several looks ahead, the one that loses least; for a large yard by two of them. */
   private static WalkLists handedOut(SeasonArrays arrays, Published told, int firstOpenDay) {
     WalkLists best = null;
     long least = Long.MAX_VALUE;
-    VisitRules rules = new VisitRules(arrays, told, 0);
-    for (int ahead : LOOKS_AHEAD_DAYS) {
+    int[] looks = arrays.visits > LARGE ? LOOKS_OF_A_LARGE_YARD : LOOKS_AHEAD_DAYS;
+    for (int ahead : looks) {
       WalkLists lists = byRule(arrays, told, Baseline.Rule.LOSS_SLOPE, ahead, firstOpenDay);
-      long loss = 0;
-      for (int v = 0; v < arrays.visits; v++) {
-        rules.look(v, lists);
-        loss += rules.medium;
-      }
+      long loss = loss(arrays, told, lists);
       if (loss < least) {
         least = loss;
         best = lists;
       }
     }
     return best;
+  }
+
+  private static long loss(SeasonArrays arrays, Published told, WalkLists lists) {
+    VisitRules rules = new VisitRules(arrays, told, 0);
+    long loss = 0;
+    for (int v = 0; v < arrays.visits; v++) {
+      rules.look(v, lists);
+      loss += rules.medium;
+    }
+    return loss;
   }
 
   /** Work handed out by a rule; what does not fit when it is played goes where it can. */

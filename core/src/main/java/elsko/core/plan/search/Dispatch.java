@@ -36,6 +36,20 @@ final class Dispatch {
   private final int[] backTask;
   private int lifts;
 
+  /** Visits with something left that may be worked on today, the most urgent first. */
+  private final int[] queue;
+
+  private int queued;
+  private final double[] rankOf;
+
+  /** How often something was begun; by person: when nothing could be, and until when that holds. */
+  private int begun;
+
+  private final int[] idleSince;
+  private final int[] idleUntil;
+  private final int farthest;
+  private final int latestUse;
+
   Dispatch(SeasonArrays arrays, Published told, Baseline.Rule rule, int ahead) {
     this.arrays = arrays;
     this.told = told;
@@ -55,6 +69,15 @@ final class Dispatch {
       kit[kind] = new int[arrays.stock[kind]];
       keptFor[kind] = new int[arrays.stock[kind]];
     }
+    queue = new int[arrays.visits];
+    rankOf = new double[arrays.visits];
+    idleSince = new int[arrays.people];
+    idleUntil = new int[arrays.people];
+    farthest = Arrays.stream(arrays.walk).flatMapToInt(Arrays::stream).max().orElse(0);
+    latestUse =
+        Math.max(
+            Arrays.stream(arrays.useFrom).flatMapToInt(Arrays::stream).max().orElse(0),
+            Arrays.stream(arrays.handFrom).max().orElse(0));
     fixed = new double[arrays.visits];
     for (int v = 0; v < arrays.visits; v++) {
       fixed[v] =
@@ -103,6 +126,7 @@ final class Dispatch {
       Arrays.fill(kit[kind], 0);
       Arrays.fill(keptFor[kind], -1);
     }
+    lineUp(day);
     for (int minute = from; minute < to; minute++) {
       if (minute >= arrays.pauseFrom && minute < arrays.pauseTo) {
         continue;
@@ -115,23 +139,78 @@ final class Dispatch {
     }
   }
 
-  private void take(int p, int day, int minute) {
-    int best = -1;
-    double first = Double.POSITIVE_INFINITY;
+  private void lineUp(int day) {
+    queued = 0;
     for (int v = 0; v < arrays.visits; v++) {
-      int task = nextTask[v];
-      if (task >= arrays.firstTask[v] + arrays.taskCount[v] || !mayBegin(p, v, task, day, minute)) {
-        continue;
-      }
-      double rank = rank(v, task, day);
-      if (rank < first) {
-        first = rank;
-        best = v;
+      if (hasMore(v) && readyDay[v] <= day) {
+        insert(v, day);
       }
     }
-    if (best >= 0) {
-      begin(p, best, day, minute);
+    begun++;
+  }
+
+  private boolean hasMore(int v) {
+    return nextTask[v] < arrays.firstTask[v] + arrays.taskCount[v];
+  }
+
+  /** Behind those that are as urgent and come first in the season. */
+  private void insert(int v, int day) {
+    rankOf[v] = rank(v, nextTask[v], day);
+    int at = queued++;
+    while (at > 0 && isBefore(v, queue[at - 1])) {
+      queue[at] = queue[at - 1];
+      at--;
     }
+    queue[at] = v;
+  }
+
+  private boolean isBefore(int v, int other) {
+    return rankOf[v] < rankOf[other] || rankOf[v] == rankOf[other] && v < other;
+  }
+
+  private void take(int p, int day, int minute) {
+    if (idleSince[p] == begun && minute < idleUntil[p]) {
+      return;
+    }
+    for (int i = 0; i < queued; i++) {
+      int v = queue[i];
+      if (mayBegin(p, v, nextTask[v], day, minute)) {
+        begin(p, v, day, minute);
+        System.arraycopy(queue, i + 1, queue, i, --queued - i);
+        if (hasMore(v)) {
+          insert(v, day);
+        }
+        begun++;
+        return;
+      }
+    }
+    idleSince[p] = begun;
+    idleUntil[p] = nextChange(day, minute);
+  }
+
+  /** Nothing that cannot be begun now can be before this minute, unless something is begun. */
+  private int nextChange(int day, int minute) {
+    if (!arrays.season.openings().byDay().isEmpty()) {
+      return minute + 1;
+    }
+    int ahead = farthest + latestUse;
+    int next = minute < arrays.pauseFrom ? arrays.pauseFrom - ahead : Integer.MAX_VALUE;
+    for (int i = 0; i < queued; i++) {
+      int v = queue[i];
+      if (readyDay[v] == day && readyMinute[v] > minute) {
+        next = Math.min(next, readyMinute[v] - ahead);
+      }
+    }
+    for (int[] pieces : kit) {
+      for (int until : pieces) {
+        next = until > minute ? Math.min(next, until - ahead) : next;
+      }
+    }
+    for (int free : freeAt) {
+      // Who has just come free is still on the way to where a second person is wanted.
+      next = free + farthest > minute ? Math.min(next, free - ahead) : next;
+    }
+    return Math.max(minute + 1, next);
   }
 
   private double rank(int v, int task, int day) {
