@@ -67,6 +67,7 @@ export const keys = {
   plans: ['walks'],
   walks: ['walks', 'all'],
   myWalk: ['walks', 'mine'],
+  ownMinutes: ['plans', 'mine', 'minutes'],
   packing: (date: string) => ['walks', 'packing', date],
   crew: ['walks', 'crew'],
   datesOf: (boat: string) => ['walks', 'dates', boat],

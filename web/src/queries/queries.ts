@@ -241,6 +241,11 @@ export const myWalkQuery = queryOptions({
   queryFn: () => got(api.GET('/api/walks/mine')),
 });
 
+export const ownMinutesQuery = queryOptions({
+  queryKey: keys.ownMinutes,
+  queryFn: () => got(api.GET('/api/walks/mine/minutes')),
+});
+
 export const packingQuery = (date: string) =>
   queryOptions({
     queryKey: keys.packing(date),

@@ -10,9 +10,13 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+const MINUTES = [{ work: 'Fill, drain then pour in', own: 26, crew: 31, boats: 7 }];
+
 describe('my walk', () => {
   const walked = (walk: object, packing: object[] = []) =>
-    served(<MyWalk />, ({ path }) => ({ body: path.includes('/packing') ? packing : walk }));
+    served(<MyWalk />, ({ path }) => ({
+      body: path.includes('/packing') ? packing : path.includes('/minutes') ? MINUTES : walk,
+    }));
 
   it('marks the next stop and leads into its card', async () => {
     walked({
@@ -25,6 +29,7 @@ describe('my walk', () => {
       stops: [stop({ standing: 'DONE' }), stop({ task: 'fill', title: 'Fill', card: 'k' })],
     });
     expect(await screen.findByText('My walk, Wed 29 Oct')).toBeTruthy();
+    expect(await screen.findByText(/26 min, the crew 31 min; from 7 boats of mine/)).toBeTruthy();
     expect(screen.getByText('1 of 2 stops done.')).toBeTruthy();
     expect(screen.getByRole('link', { name: 'Go on with its card' }).getAttribute('href')).toBe(
       '/boats/teal/cards/k',
@@ -92,7 +97,7 @@ describe('my walk', () => {
         return { body: { id: 'laid-out', choices: { engine: 'POUR' }, steps: [] } };
       }
       if (method === 'POST') return { body: { ids: [], boat: {} } };
-      if (path.includes('/packing')) return { body: [] };
+      if (path.includes('/packing') || path.includes('/minutes')) return { body: [] };
       return {
         body: {
           name: 'Orrin',

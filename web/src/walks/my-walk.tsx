@@ -14,6 +14,7 @@ import { Loading, Trouble } from '../parts/states';
 import { DueBack } from '../timers/due-back';
 import { byBoat } from './by-boat';
 import type { BoatOfDay } from './by-boat';
+import { OwnMinutes } from './own-minutes';
 import { Packing } from './packing';
 import { clockOf, stopKey } from './times';
 
@@ -55,6 +56,7 @@ export function MyWalk() {
           <BoatEntry key={boat.boat} boat={boat} next={boat === next} me={walk.name} />
         ))}
       </ol>
+      <OwnMinutes />
     </main>
   );
 }

@@ -199,6 +199,7 @@ class EveryEndpointTest {
               Map.entry("GET /api/walks", ALL),
               Map.entry("GET /api/walks/mine", ALL),
               Map.entry("GET /api/walks/mine/packing", ALL),
+              Map.entry("GET /api/walks/mine/minutes", ALL),
               Map.entry("GET /api/walks/why", ALL),
               Map.entry("GET /api/walks/yardsticks", ALL),
               Map.entry("POST /api/walks/search", COORDINATOR),

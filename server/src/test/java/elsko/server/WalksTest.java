@@ -57,6 +57,16 @@ class WalksTest {
   }
 
   @Test
+  void everybodySeesTheirOwnMinutesOnly() {
+    for (JsonNode own : TECHNICIAN.get("/api/walks/mine/minutes").body()) {
+      assertThat(own.path("boats").asInt()).isGreaterThan(2);
+      assertThat(own.path("own").asInt()).isPositive();
+    }
+    RunningElsko.Client viewer = RunningElsko.as("viewer");
+    assertThat(viewer.get("/api/walks/mine/minutes").body().isEmpty()).isTrue();
+  }
+
+  @Test
   void boatsThatWerePromisedToBeAfloatAreCommissionedAroundTheirLaunch() {
     Map<String, JsonNode> launches = new HashMap<>();
     Map<String, Integer> liftsADay = new HashMap<>();

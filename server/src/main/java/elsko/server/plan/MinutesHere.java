@@ -3,12 +3,14 @@ package elsko.server.plan;
 import elsko.core.ledger.fact.Procedure;
 import elsko.core.plan.explain.Holds;
 import elsko.core.plan.minutes.LearnedMinutes;
+import elsko.core.plan.minutes.OwnMinutes;
 import elsko.core.plan.minutes.TaskMinutes;
 import elsko.core.plan.minutes.WorkKind;
 import elsko.core.plan.minutes.WorkTime;
 import elsko.core.plan.minutes.WorkTimes;
 import elsko.core.plan.model.Visit;
 import elsko.core.plan.model.VisitTask;
+import elsko.core.plan.visits.LayUp;
 import elsko.server.fleet.Fleet;
 import elsko.server.plan.Visits.Work;
 import elsko.server.plan.crew.Crew;
@@ -104,6 +106,33 @@ class MinutesHere {
       return found == null ? new TaskMinutes(task.minutes(), TaskMinutes.UNSEEN) : found;
     };
   }
+
+  /** How long work takes one person, for them to see. */
+  List<OwnMinutesView> own(String person) {
+    learned();
+    From known = last;
+    return OwnMinutes.of(person, known.times(), known.learned()).stream()
+        .map(
+            own ->
+                new OwnMinutesView(
+                    own.kind().method() == null
+                        ? LayUp.title(own.kind().task())
+                        : "%s, %s"
+                            .formatted(LayUp.title(own.kind().task()), own.kind().method().words()),
+                    own.own(),
+                    own.crew(),
+                    own.boats()))
+        .toList();
+  }
+
+  /**
+   * One kind of work.
+   *
+   * @param own min, theirs
+   * @param crew min, everybody's
+   * @param boats of theirs it rests on
+   */
+  record OwnMinutesView(String work, int own, int crew, int boats) {}
 
   /** What was learned of these tasks of a boat, in words. */
   List<String> words(Work work, List<VisitTask> tasks) {

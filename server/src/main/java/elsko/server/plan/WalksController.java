@@ -36,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 class WalksController {
   private final Walks walks;
   private final WhatIfs whatIfs;
+  private final MinutesHere minutes;
   private final PlanDifferences differences;
   private final Drafts drafts;
   private final Promises promises;
@@ -47,6 +48,7 @@ class WalksController {
   WalksController(
       Walks walks,
       WhatIfs whatIfs,
+      MinutesHere minutes,
       PlanDifferences differences,
       Drafts drafts,
       Promises promises,
@@ -56,6 +58,7 @@ class WalksController {
       PackingList packing) {
     this.walks = walks;
     this.whatIfs = whatIfs;
+    this.minutes = minutes;
     this.differences = differences;
     this.drafts = drafts;
     this.promises = promises;
@@ -130,6 +133,12 @@ class WalksController {
         mine.stream().filter(stop -> stop.date().equals(day)).toList(),
         told == null ? null : told.publishedAt(),
         differences.toldTo(name));
+  }
+
+  /** How long work takes whoever asks, beside the crew; nobody else sees it. */
+  @GetMapping("/mine/minutes")
+  List<MinutesHere.OwnMinutesView> ownMinutes(Authentication who) {
+    return minutes.own(SignedIn.by(who).name());
   }
 
   /** What they carry for it: kit, fluids, parts and tools of what is open on its cards. */

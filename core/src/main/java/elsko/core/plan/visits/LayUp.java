@@ -295,7 +295,7 @@ public final class LayUp {
         case EMPTY ->
             new VisitTask(
                 key,
-                "Warm and drain",
+                title(key),
                 minutes,
                 people,
                 engine,
@@ -303,18 +303,33 @@ public final class LayUp {
                 drawn ? new VisitTask.Soak(0, STAYS_WARM_MINUTES) : null);
         case FILL ->
             new VisitTask(
-                key, "Fill", minutes, people, engine, people > 1 ? Equipment.TANK_KIT : null, null);
-        case SYSTEMS ->
-            new VisitTask(
-                key, "Domestic and other circuits", minutes, people, Skill.SYSTEMS, null, null);
+                key,
+                title(key),
+                minutes,
+                people,
+                engine,
+                people > 1 ? Equipment.TANK_KIT : null,
+                null);
+        case SYSTEMS -> new VisitTask(key, title(key), minutes, people, Skill.SYSTEMS, null, null);
         case PROVE ->
             new VisitTask(
-                key, "Prove", minutes, people, Skill.SYSTEMS, Equipment.REFRACTOMETER, null);
-        case CYLINDERS ->
-            new VisitTask(key, "Oil the cylinders", minutes, people, engine, null, null);
-        default -> new VisitTask(key, "Close the boat", minutes, people, Skill.SYSTEMS, null, null);
+                key, title(key), minutes, people, Skill.SYSTEMS, Equipment.REFRACTOMETER, null);
+        case CYLINDERS -> new VisitTask(key, title(key), minutes, people, engine, null, null);
+        default -> new VisitTask(key, title(key), minutes, people, Skill.SYSTEMS, null, null);
       };
     }
+  }
+
+  /** What a task of a winterizing card is called. */
+  public static String title(String task) {
+    return switch (task) {
+      case EMPTY -> "Warm and drain";
+      case FILL -> "Fill";
+      case SYSTEMS -> "Domestic and other circuits";
+      case PROVE -> "Prove";
+      case CYLINDERS -> "Oil the cylinders";
+      default -> "Close the boat";
+    };
   }
 
   /** The task of a visit that a step of a winterizing card belongs to. */

@@ -82,6 +82,10 @@ class LearnedMinutesTest {
       done.add(new WorkTime(fill(Method.POUR, false), person, BY_THE_HANDBOOK, took));
     }
     LearnedMinutes learned = LearnedMinutes.of(done);
+    OwnMinutes hers = OwnMinutes.of("Tamsa", done, learned).getFirst();
+    assertThat(hers.boats()).isEqualTo(12);
+    assertThat(hers.own()).isLessThan(hers.crew()).isCloseTo(42, within(6));
+    assertThat(OwnMinutes.of("somebody new", done, learned)).isEmpty();
     WorkKind pour = fill(Method.POUR, false);
     assertThat(learned.factor(pour, "Tamsa")).isCloseTo(0.7, Percentage.withPercentage(12));
     assertThat(learned.factor(pour, "Orrin")).isCloseTo(1, Percentage.withPercentage(12));
