@@ -6,6 +6,7 @@ import elsko.core.plan.play.SeasonArrays;
 import elsko.core.plan.play.VisitRules;
 import elsko.core.plan.play.WalkLists;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -50,11 +51,16 @@ public final class Construct {
 
   /** By several looks ahead, the one that loses least; for a large yard by two of them. */
   private static WalkLists handedOut(SeasonArrays arrays, Published told, int firstOpenDay) {
+    int[] looks = arrays.visits > LARGE ? LOOKS_OF_A_LARGE_YARD : LOOKS_AHEAD_DAYS;
+    // None knows of the others: whichever is done first, the same is taken.
+    List<WalkLists> handed =
+        Arrays.stream(looks)
+            .parallel()
+            .mapToObj(ahead -> byRule(arrays, told, Baseline.Rule.LOSS_SLOPE, ahead, firstOpenDay))
+            .toList();
     WalkLists best = null;
     long least = Long.MAX_VALUE;
-    int[] looks = arrays.visits > LARGE ? LOOKS_OF_A_LARGE_YARD : LOOKS_AHEAD_DAYS;
-    for (int ahead : looks) {
-      WalkLists lists = byRule(arrays, told, Baseline.Rule.LOSS_SLOPE, ahead, firstOpenDay);
+    for (WalkLists lists : handed) {
       long loss = loss(arrays, told, lists);
       if (loss < least) {
         least = loss;
