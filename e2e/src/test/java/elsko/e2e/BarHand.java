@@ -97,14 +97,22 @@ final class BarHand {
       case "starts" -> {
         starts++;
         tap(bar);
-        assertThat(bar).not().hasAttribute("data-bar", "starts");
+        Until.holds(
+            card.page,
+            "() => {"
+                + " const bar = document.querySelector('[data-bar]');"
+                + " return bar && bar.dataset.bar !== 'starts'; }",
+            null);
       }
       case "writes" -> {
         steps++;
         tap(bar);
-        assertThat(card.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
-            .not()
-            .hasText(step);
+        Until.holds(
+            card.page,
+            "(step) => {"
+                + " const now = document.querySelector('h1');"
+                + " return now && now.innerText !== step; }",
+            step);
       }
       default -> first(bar.locator("span").first().innerText().replaceAll("^First: ", ""));
     }
@@ -135,13 +143,13 @@ final class BarHand {
       answer(label);
     }
     try {
-      assertThat(card.bar())
-          .not()
-          .hasText(
-              before,
-              new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions()
-                  .setUseInnerText(true));
-    } catch (AssertionError still) {
+      Until.holds(
+          card.page,
+          "(before) => {"
+              + " const bar = document.querySelector('[data-bar]');"
+              + " return bar && bar.innerText !== before; }",
+          before);
+    } catch (RuntimeException | AssertionError still) {
       String shown = card.page.locator("main").innerText();
       throw new AssertionError(
           "The bar still says " + before + ". The card shows:\n" + shown, still);
