@@ -60,10 +60,12 @@ public final class OffItsCards {
   private void readAll(Procedure procedure, Instant at) {
     List<CardProgress> cards =
         new ArrayList<>(state.cards().stream().filter(card -> !card.isClosed()).toList());
-    if (procedure == Procedure.COMMISSION) {
+    // What cannot wait stands before either of the two.
+    if (procedure != Procedure.WINTERIZE) {
       cards.add(
           CardProgress.openedNow(state, Procedure.COMMISSION, usual(Procedure.COMMISSION), at));
-    } else {
+    }
+    if (procedure != Procedure.COMMISSION) {
       cards.add(CardProgress.notOpened(Procedure.WINTERIZE, usual(Procedure.WINTERIZE)));
     }
     for (CardProgress card : cards) {

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -46,16 +47,13 @@ public record Otherwise(List<Late> late, double frostLoss) {
    */
   public static Otherwise without(
       Planning planning, Set<String> people, int fromDay, int toDay, Effort effort) {
-    Season season = planning.season();
-    List<Worker> workers = new ArrayList<>();
-    for (Worker worker : season.workers()) {
-      List<Worker.Hours> hours = new ArrayList<>(worker.hours());
-      for (int day = fromDay; day <= Math.min(toDay, hours.size() - 1); day++) {
-        hours.set(day, people.contains(worker.name()) ? null : hours.get(day));
-      }
-      workers.add(new Worker(worker.name(), worker.skills(), hours));
-    }
-    return planned(planning, season.with(workers, season.equipment()), effort);
+    return changed(
+        planning,
+        effort,
+        (worker, day) ->
+            people.contains(worker.name()) && day >= fromDay && day <= toDay
+                ? null
+                : worker.hours().get(day));
   }
 
   /** Whether a boat would be late. */
@@ -77,30 +75,29 @@ public record Otherwise(List<Late> late, double frostLoss) {
     return changed(
         planning,
         effort,
-        (day, hours) ->
-            hours == null || day > toDay
-                ? hours
-                : new Worker.Hours(hours.from(), Math.min(24 * 60, hours.to() + minutes)));
+        (worker, day) -> {
+          Worker.Hours hours = worker.hours().get(day);
+          return hours == null || day > toDay
+              ? hours
+              : new Worker.Hours(hours.from(), Math.min(24 * 60, hours.to() + minutes));
+        });
   }
 
   /** With everybody there on a day on which some are off, as on their next day. */
   static Otherwise alsoOn(Planning planning, int extra, Effort effort) {
-    Season season = planning.season();
-    List<Worker> workers = new ArrayList<>();
-    for (Worker worker : season.workers()) {
-      List<Worker.Hours> hours = new ArrayList<>(worker.hours());
-      Worker.Hours usual =
-          hours.stream().skip(1).filter(one -> one != null).findFirst().orElse(null);
-      if (hours.get(extra) == null) {
-        hours.set(extra, usual);
-      }
-      workers.add(new Worker(worker.name(), worker.skills(), hours));
-    }
-    return planned(planning, season.with(workers, season.equipment()), effort);
+    return changed(
+        planning,
+        effort,
+        (worker, day) -> {
+          Worker.Hours hours = worker.hours().get(day);
+          return hours == null && day == extra
+              ? worker.hours().stream().skip(1).filter(Objects::nonNull).findFirst().orElse(null)
+              : hours;
+        });
   }
 
   private interface Change {
-    Worker.@Nullable Hours of(int day, Worker.@Nullable Hours hours);
+    Worker.@Nullable Hours of(Worker worker, int day);
   }
 
   private static Otherwise changed(Planning planning, Effort effort, Change change) {
@@ -109,7 +106,7 @@ public record Otherwise(List<Late> late, double frostLoss) {
     for (Worker worker : season.workers()) {
       List<Worker.Hours> hours = new ArrayList<>();
       for (int day = 0; day < worker.hours().size(); day++) {
-        hours.add(change.of(day, worker.hours().get(day)));
+        hours.add(change.of(worker, day));
       }
       workers.add(new Worker(worker.name(), worker.skills(), hours));
     }
