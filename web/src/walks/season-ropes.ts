@@ -1,5 +1,6 @@
 import type { BoatAhead, WalksView } from '../api/client';
 import { daysBetween } from '../words/days';
+import { isDoubtful } from './likely';
 
 /** A boat's rope over the season: from when it is worked on to when it is safe, and to its frost. */
 export interface Rope {
@@ -63,7 +64,7 @@ export const lostByADay = (all: Rope[]) =>
 export const unlikely = (all: Rope[]) =>
   all.filter(
     ({ late, races, promised, holds }) =>
-      late === null && (races || promised !== null) && holds !== null && holds < 80,
+      late === null && (races || promised !== null) && holds !== null && isDoubtful(holds),
   );
 
 /** Of so many boats, how many are safe by the evening of each day. */

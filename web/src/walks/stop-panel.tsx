@@ -10,6 +10,7 @@ import { RefusedLine } from '../parts/refused-line';
 import { useEscape } from '../keys/escape';
 import { tasksOf } from './boat-stops';
 import type { BoatStop } from './boat-stops';
+import { isDoubtful } from './likely';
 import { clockOf } from './times';
 import type { Place } from './use-move';
 
@@ -61,7 +62,7 @@ export function StopPanel({ stop, walks, mayMove, ...move }: PanelProps) {
       </p>
       <p className="text-soft m-0">{tasksOf(stop)}</p>
       {holds != null && (
-        <p className={`m-0 ${holds < 80 ? 'text-verm font-semibold' : 'text-soft'}`}>
+        <p className={`m-0 ${isDoubtful(holds) ? 'text-verm font-semibold' : 'text-soft'}`}>
           All of this boat is done on its days {holds} times in 100.
         </p>
       )}

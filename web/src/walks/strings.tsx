@@ -6,6 +6,7 @@ import { daysBetween, shortDay } from '../words/days';
 import { boatsOf } from '../words/words';
 import { inShort, tasksOf } from './boat-stops';
 import type { BoatStop } from './boat-stops';
+import { isDoubtful } from './likely';
 import { clockOf, hoursOf, stopKey } from './times';
 
 /** What part of the day is drawn, minutes after midnight. */
@@ -83,14 +84,12 @@ const part = (minute: number, { from, to }: Hours) => ((minute - from) / (to - f
 const at = (minute: number, hours: Hours) => ({ left: `${part(minute, hours)}%` });
 const width = (from: number, to: number, hours: Hours) => `${part(to, hours) - part(from, hours)}%`;
 
-const FOUR_IN_FIVE = 80;
-
 /** Whether a day is likely to end in time: what is less than four in five stands out. */
 function Likely({ percent }: { percent: number | null }) {
   if (percent === null) return null;
   return (
     <span
-      className={`block text-[12.5px] ${percent < FOUR_IN_FIVE ? 'text-verm font-bold' : 'text-soft font-normal'}`}
+      className={`block text-[12.5px] ${isDoubtful(percent) ? 'text-verm font-bold' : 'text-soft font-normal'}`}
     >
       in time {percent} %
     </span>

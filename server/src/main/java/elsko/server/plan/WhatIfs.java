@@ -53,14 +53,19 @@ class WhatIfs {
     }
     Set<String> people = people(planning, asked.without());
     LocalDate until = asked.until() == null ? planning.season().first() : asked.until();
-    int day = (int) ChronoUnit.DAYS.between(planning.season().first(), until);
+    int day = dayOf(planning, "until", until);
+    return answer(before, Otherwise.without(planning, people, 0, day, EFFORT));
+  }
+
+  private static int dayOf(Planning planning, String field, LocalDate date) {
+    int day = (int) ChronoUnit.DAYS.between(planning.season().first(), date);
     if (day < 0 || day >= planning.season().days()) {
       throw Refused.value(
-          "until",
+          field,
           "Pick a day from %s on, within %d days."
               .formatted(FrostWords.day(planning.season().first()), planning.season().days()));
     }
-    return answer(before, Otherwise.without(planning, people, 0, day, EFFORT));
+    return day;
   }
 
   private static SeasonThen whatKeeps(Planning planning, UUID boat) {
@@ -75,12 +80,9 @@ class WhatIfs {
   }
 
   private static SeasonThen stillPromised(Planning planning, LocalDate by) {
-    int day = (int) ChronoUnit.DAYS.between(planning.season().first(), by);
-    if (day < 0 || day >= planning.season().days() || planning.season().visits().isEmpty()) {
-      throw Refused.value(
-          "promisedBy",
-          "Pick a day from %s on, within %d days."
-              .formatted(FrostWords.day(planning.season().first()), planning.season().days()));
+    int day = dayOf(planning, "promisedBy", by);
+    if (planning.season().visits().isEmpty()) {
+      throw Refused.value("promisedBy", "No boat has work left, so there is none to go by.");
     }
     int boats = MorePromises.by(planning, day, A_LOOK);
     String like = MorePromises.usual(planning.season()).name();

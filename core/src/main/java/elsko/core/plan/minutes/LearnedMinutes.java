@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class LearnedMinutes {
   /** Of fewer nothing is said: one of them may be the day that went wrong. */
-  private static final int LEAST_BOATS = 3;
+  static final int LEAST_BOATS = 3;
 
   /** What the handbook counts for against what was seen, as so many boats. Estimate. */
   private static final double HANDBOOK = 0.5;
@@ -53,7 +53,7 @@ public final class LearnedMinutes {
     }
   }
 
-  private record ByMethod(String task, @Nullable Object method) {}
+  record ByMethod(String task, @Nullable Object method) {}
 
   private record ByPerson(String task, String person) {}
 
@@ -101,7 +101,7 @@ public final class LearnedMinutes {
     return new Effect(concerns, about, against, new HashMap<>());
   }
 
-  private static ByMethod byMethod(WorkTime time) {
+  static ByMethod byMethod(WorkTime time) {
     return byMethod(time.kind());
   }
 

@@ -16,23 +16,16 @@ import java.util.Map;
  * @param boats of theirs it rests on
  */
 public record OwnMinutes(WorkKind kind, int own, int crew, int boats) {
-  /** Of fewer nothing is said. */
-  private static final int LEAST_BOATS = 3;
-
   /** What a person did often enough, what they did most first. */
   public static List<OwnMinutes> of(String person, List<WorkTime> done, LearnedMinutes learned) {
-    Map<Object, List<WorkTime>> byWork = new LinkedHashMap<>();
+    Map<LearnedMinutes.ByMethod, List<WorkTime>> byWork = new LinkedHashMap<>();
     for (WorkTime time : done) {
       if (time.person().equals(person)) {
-        byWork
-            .computeIfAbsent(
-                List.of(time.kind().task(), String.valueOf(time.kind().method())),
-                key -> new ArrayList<>())
-            .add(time);
+        byWork.computeIfAbsent(LearnedMinutes.byMethod(time), key -> new ArrayList<>()).add(time);
       }
     }
     return byWork.values().stream()
-        .filter(times -> times.size() >= LEAST_BOATS)
+        .filter(times -> times.size() >= LearnedMinutes.LEAST_BOATS)
         .map(times -> of(person, times.getFirst().kind(), times, learned))
         .sorted(Comparator.comparingInt(OwnMinutes::boats).reversed())
         .toList();
